@@ -1,0 +1,54 @@
+package app.logismos.display;
+
+import app.logismos.number.Plain;
+import app.logismos.number.Real;
+import java.math.BigDecimal;
+
+/**
+ * The style of a cell that has none: up to 10 significant digits without trailing zeros, scientific from 1e15 and below
+ * 1e-6. The digits before the decimal mark are always all shown: a whole number is never rounded unseen.
+ */
+public final class Automatic implements NumberStyle {
+    /** The one there is. */
+    public static final NumberStyle STYLE = new Automatic();
+
+    private static final int DIGITS = 10;
+    private static final int SCIENTIFIC_FROM = 15;
+    private static final int SCIENTIFIC_BELOW = -6;
+
+    private Automatic() {}
+
+    @Override
+    public String text(Real number) {
+        if (!number.isFinite()) {
+            return Plain.text(number);
+        }
+        BigDecimal rounded = Digits.significant(number, DIGITS);
+        int exponent = Digits.exponent(rounded);
+        if (isScientific(rounded, exponent)) {
+            return Digits.mantissa(rounded) + "e" + exponent;
+        }
+        return Digits.plain(exponent < DIGITS ? rounded : Digits.significant(number, exponent + 1));
+    }
+
+    @Override
+    public String latex(Real number) {
+        if (!number.isFinite()) {
+            return number.signum() < 0 ? "-\\infty" : "\\infty";
+        }
+        BigDecimal rounded = Digits.significant(number, DIGITS);
+        int exponent = Digits.exponent(rounded);
+        return isScientific(rounded, exponent)
+                ? Digits.mantissa(rounded) + " \\times 10^{" + exponent + "}"
+                : text(number);
+    }
+
+    @Override
+    public boolean suits(Real number) {
+        return true;
+    }
+
+    private static boolean isScientific(BigDecimal rounded, int exponent) {
+        return rounded.signum() != 0 && (exponent >= SCIENTIFIC_FROM || exponent < SCIENTIFIC_BELOW);
+    }
+}

@@ -1,0 +1,50 @@
+package app.logismos.display;
+
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The other ways to write a number that a person may want to see beside it. */
+public final class Forms {
+    /**
+     * A way with its name.
+     *
+     * @param name as a key of an answer: {@code fraction}
+     */
+    private record Form(String name, NumberStyle style) {}
+
+    private static final List<Form> ALL = List.of(
+            new Form("fraction", Fractional.STYLE),
+            new Form("mixed", Mixed.STYLE),
+            new Form("repeating", Repeating.STYLE),
+            new Form("scientific", new Scientific(10)));
+
+    /** A longer fraction is not worth a look. */
+    private static final int MOST_BITS = 256;
+
+    private Forms() {}
+
+    /** Those that suit the number, by name. */
+    public static Map<String, String> text(Real number) {
+        return each(number, NumberStyle::text);
+    }
+
+    /** The same in LaTeX. */
+    public static Map<String, String> latex(Real number) {
+        return each(number, NumberStyle::latex);
+    }
+
+    private static Map<String, String> each(Real number, java.util.function.BiFunction<NumberStyle, Real, String> write) {
+        Map<String, String> forms = new LinkedHashMap<>();
+        boolean isLong = number instanceof Rational rational
+                && rational.numerator().bitLength() + rational.denominator().bitLength() > MOST_BITS;
+        for (Form form : ALL) {
+            if (form.style().suits(number) && (!isLong || form.style() instanceof Scientific)) {
+                forms.put(form.name(), write.apply(form.style(), number));
+            }
+        }
+        return forms;
+    }
+}

@@ -1,0 +1,99 @@
+package app.logismos.display;
+
+import app.logismos.number.PiMultiple;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Table;
+import app.logismos.value.Text;
+import app.logismos.value.Truth;
+import app.logismos.value.Value;
+import java.util.StringJoiner;
+
+/** Values in LaTeX: short fractions stacked, the rest in the automatic style. */
+public final class Typeset implements Value.Visitor<String> {
+    private static final Typeset PRINTER = new Typeset();
+    private static final int SHORT_BITS = 20;
+    private static final int MOST_ROWS = 6;
+
+    private Typeset() {}
+
+    /** The value in LaTeX. */
+    public static String latex(Value value) {
+        return value.accept(PRINTER);
+    }
+
+    @Override
+    public String number(NumberValue number) {
+        Real real = number.real();
+        return real instanceof PiMultiple || real instanceof Rational rational && isShortFraction(rational)
+                ? Fractional.STYLE.latex(real)
+                : Automatic.STYLE.latex(real);
+    }
+
+    /** A fraction with short parts whose decimal would not end soon. */
+    private static boolean isShortFraction(Rational number) {
+        return !number.isInteger()
+                && number.numerator().bitLength() <= SHORT_BITS
+                && number.denominator().bitLength() <= SHORT_BITS
+                && !endsWithinTenDigits(number);
+    }
+
+    private static boolean endsWithinTenDigits(Rational number) {
+        return Digits.significant(number, 10).compareTo(Digits.significant(number, 40)) == 0;
+    }
+
+    @Override
+    public String text(Text text) {
+        return "\\text{“" + escaped(text.text()) + "”}";
+    }
+
+    @Override
+    public String truth(Truth truth) {
+        return "\\text{" + truth.holds() + "}";
+    }
+
+    @Override
+    public String blank() {
+        return "0";
+    }
+
+    @Override
+    public String missing() {
+        return "\\text{missing}";
+    }
+
+    @Override
+    public String table(Table table) {
+        StringJoiner rows = new StringJoiner(" \\\\ ", "\\begin{bmatrix}", "\\end{bmatrix}");
+        for (int row = 0; row < Math.min(table.rows(), MOST_ROWS); row++) {
+            StringJoiner cells = new StringJoiner(" & ");
+            for (int column = 0; column < Math.min(table.columns(), MOST_ROWS); column++) {
+                cells.add(latex(table.at(row, column)));
+            }
+            rows.add(table.columns() > MOST_ROWS ? cells + " & \\cdots" : cells.toString());
+        }
+        return table.rows() > MOST_ROWS ? rows.add("\\vdots").toString() : rows.toString();
+    }
+
+    @Override
+    public String failure(Failure failure) {
+        return "\\text{" + failure.code().code() + "}";
+    }
+
+    /** Text inside {@code \text}, its special signs made harmless. */
+    static String escaped(String text) {
+        StringBuilder out = new StringBuilder();
+        for (char c : text.toCharArray()) {
+            switch (c) {
+                case '\\' -> out.append("\\textbackslash{}");
+                case '~' -> out.append("\\textasciitilde{}");
+                case '^' -> out.append("\\textasciicircum{}");
+                case '_', '$', '%', '&', '#', '{', '}' -> out.append('\\').append(c);
+                default -> out.append(c);
+            }
+        }
+        return out.toString();
+    }
+}

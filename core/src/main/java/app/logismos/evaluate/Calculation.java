@@ -1,0 +1,17 @@
+package app.logismos.evaluate;
+
+import app.logismos.value.Value;
+import java.util.List;
+
+/**
+ * A calculation with all that is said about it.
+ *
+ * @param value a failure where it went wrong
+ * @param latex the expression typeset; empty where it could not be read or is too long to set
+ */
+public record Calculation(Value value, String latex, List<Step> steps, List<Hint> hints) {
+    public Calculation {
+        steps = List.copyOf(steps);
+        hints = List.copyOf(hints);
+    }
+}

@@ -1,0 +1,64 @@
+package app.logismos.evaluate;
+
+import app.logismos.display.Typeset;
+import app.logismos.formula.Address;
+import app.logismos.formula.Expression;
+import app.logismos.formula.LatexPrinter;
+import app.logismos.formula.Parser;
+import app.logismos.value.Failure;
+import app.logismos.value.Value;
+import java.util.List;
+
+/** Reads, works out and explains one expression, within bounds. */
+public final class Calculator {
+    /** A longer expression is not typeset as a whole. */
+    private static final int MOST_TYPESET = 2_000;
+
+    private final Limits limits;
+
+    /** A calculator with these bounds. */
+    public Calculator(Limits limits) {
+        this.limits = limits;
+    }
+
+    /**
+     * Calculates.
+     *
+     * @param entry the expression, with or without its {@code =}
+     * @param origin the cell that relative references count from
+     */
+    public Calculation calculate(String entry, Scope scope, Address origin) {
+        return Bounded.run(limits, budget -> calculate(entry, scope, origin, budget), Calculator::failed);
+    }
+
+    private Calculation calculate(String entry, Scope scope, Address origin, Budget budget) {
+        int start = start(entry);
+        Parser.Outcome outcome = Parser.parse(entry, start, origin, Words.STANDARD);
+        if (outcome instanceof Parser.Outcome.Refused refused) {
+            return failed(refused.failure());
+        }
+        return explain(entry, ((Parser.Outcome.Parsed) outcome).expression(), new Evaluator(scope, origin, limits, budget));
+    }
+
+    /** The value of an expression that has been read, its steps and hints. */
+    public static Calculation explain(String entry, Expression expression, Evaluator evaluator) {
+        Value value = evaluator.value(expression);
+        String latex = entry.length() > MOST_TYPESET
+                ? ""
+                : LatexPrinter.latex(expression, evaluator.origin(), Typeset::latex);
+        return new Calculation(
+                value, latex, Working.of(expression, evaluator), Hints.of(entry, expression, evaluator));
+    }
+
+    private static Calculation failed(Failure failure) {
+        return new Calculation(failure, "", List.of(), List.of());
+    }
+
+    private static int start(String entry) {
+        int first = 0;
+        while (first < entry.length() && Character.isWhitespace(entry.charAt(first))) {
+            first++;
+        }
+        return first < entry.length() && entry.charAt(first) == '=' ? first + 1 : 0;
+    }
+}

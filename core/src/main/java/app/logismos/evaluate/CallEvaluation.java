@@ -1,0 +1,174 @@
+package app.logismos.evaluate;
+
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Argument;
+import app.logismos.formula.Expression.Call;
+import app.logismos.function.Arguments;
+import app.logismos.function.Function;
+import app.logismos.function.Parameter;
+import app.logismos.value.ArrayTable;
+import app.logismos.value.Failure;
+import app.logismos.value.Table;
+import app.logismos.value.Value;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** One call: its arguments are given to parameters, worked out at most once and only when asked for. */
+final class CallEvaluation {
+    private final Evaluator evaluator;
+    private final Function function;
+    private final Call call;
+    private final List<Argument> given;
+    private final List<Integer> positions = new ArrayList<>();
+    private final @Nullable Value[] values;
+
+    CallEvaluation(Evaluator evaluator, Function function, Call call) {
+        this.evaluator = evaluator;
+        this.function = function;
+        this.call = call;
+        this.given = call.arguments().stream().filter(argument -> argument.value().isPresent()).toList();
+        this.values = new Value[given.size()];
+    }
+
+    Value value() {
+        Optional<Failure> wrong = assign();
+        if (wrong.isPresent()) {
+            return wrong.get();
+        }
+        Value answer = firstTable().map(this::elementByElement).orElseGet(() -> function.call(arguments()));
+        return answer instanceof Failure failure ? failure.orAt(call.span()) : answer;
+    }
+
+    /** The calculation that the call stands for, if its function shows one and the arguments are sound. */
+    Optional<String> working() {
+        return assign().isPresent() || firstTable().isPresent() ? Optional.empty() : function.working(arguments());
+    }
+
+    /** The argument that the call comes down to, if its function only chooses and that argument was given. */
+    Optional<Expression> choice() {
+        if (assign().isPresent()) {
+            return Optional.empty();
+        }
+        return function.choice(arguments())
+                .map(this::parameterIndex)
+                .filter(positions::contains)
+                .flatMap(index -> given.get(positions.indexOf(index)).value());
+    }
+
+    private int parameterIndex(String parameter) {
+        List<Parameter> parameters = function.parameters();
+        for (int i = 0; i < parameters.size(); i++) {
+            if (parameters.get(i).name().equalsIgnoreCase(parameter)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private Arguments arguments() {
+        return new Arguments(function, positions, this::argument, evaluator.scope().surroundings());
+    }
+
+    private Value argument(int index) {
+        Value known = values[index];
+        if (known == null) {
+            known = evaluator.value(given.get(index).value().orElseThrow());
+            values[index] = known;
+        }
+        return known;
+    }
+
+    /** Finds for each argument its parameter; an omitted one leaves its place free. */
+    private Optional<Failure> assign() {
+        positions.clear();
+        List<Parameter> parameters = function.parameters();
+        int next = 0;
+        for (Argument argument : call.arguments()) {
+            int index;
+            if (argument.name().isPresent()) {
+                index = parameterIndex(argument.name().get());
+                if (index < 0) {
+                    List<String> known = parameters.stream().map(parameter -> "`" + parameter.name() + "`").toList();
+                    return Optional.of(
+                            EvaluationErrors.noSuchArgument(function.name(), argument.name().get(), known, call.span()));
+                }
+            } else {
+                index = Math.min(next, parameters.size() - 1);
+                if (next >= parameters.size() && !parameters.get(index).repeated()) {
+                    return Optional.of(EvaluationErrors.tooManyArguments(
+                            function.name(), parameters.size(), call.arguments().size(), call.span()));
+                }
+                next++;
+            }
+            if (argument.value().isPresent()) {
+                if (positions.contains(index) && !parameters.get(index).repeated()) {
+                    return Optional.of(EvaluationErrors.givenTwice(
+                            function.name(), parameters.get(index).name(), call.span()));
+                }
+                positions.add(index);
+            }
+        }
+        return firstMissing();
+    }
+
+    private Optional<Failure> firstMissing() {
+        List<Parameter> parameters = function.parameters();
+        for (int i = 0; i < parameters.size(); i++) {
+            Parameter parameter = parameters.get(i);
+            if (parameter.isRequired() && !positions.contains(i)) {
+                return Optional.of(EvaluationErrors.missingArgument(
+                        function.name(), parameter.name(), parameter.says(), call.span()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The first argument that is a table where the function takes single values. */
+    private Optional<Table> firstTable() {
+        for (int i = 0; i < positions.size(); i++) {
+            if (!function.parameters().get(positions.get(i)).accepts().takesTables()
+                    && argument(i) instanceof Table table) {
+                return Optional.of(table);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A function of single values works on each value of a table. All tables given must be of one shape. */
+    private Value elementByElement(Table shape) {
+        long size = (long) shape.rows() * shape.columns();
+        if (size > evaluator.limits().tableCells()) {
+            return EvaluationErrors.tableTooLarge(size, evaluator.limits().tableCells(), call.span());
+        }
+        List<Value> all = new ArrayList<>((int) size);
+        for (int i = 0; i < positions.size(); i++) {
+            if (argument(i) instanceof Table other && (other.rows() != shape.rows() || other.columns() != shape.columns())) {
+                return EvaluationErrors.shapesDiffer(shape, other, call.span());
+            }
+        }
+        @Nullable Value[] whole = Arrays.copyOf(values, values.length);
+        for (int row = 0; row < shape.rows(); row++) {
+            for (int column = 0; column < shape.columns(); column++) {
+                all.add(function.call(new Arguments(
+                        function,
+                        positions,
+                        single(whole, row, column),
+                        evaluator.scope().surroundings())));
+            }
+        }
+        return new ArrayTable(shape.rows(), shape.columns(), all);
+    }
+
+    private java.util.function.IntFunction<Value> single(@Nullable Value[] whole, int row, int column) {
+        return index -> {
+            Value value = whole[index] == null ? argument(index) : whole[index];
+            return value instanceof Table table
+                            && !function.parameters().get(positions.get(index)).accepts().takesTables()
+                    ? table.at(row, column)
+                    : value;
+        };
+    }
+}

@@ -1,0 +1,137 @@
+package app.logismos.evaluate;
+
+import app.logismos.formula.Expression.Name;
+import app.logismos.formula.InfixOperator;
+import app.logismos.number.Undefined;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.Span;
+import app.logismos.value.Table;
+import app.logismos.value.Text;
+import app.logismos.value.Value;
+import java.util.List;
+
+/** The sentences of the evaluation, in one place. */
+public final class EvaluationErrors {
+    private EvaluationErrors() {}
+
+    static Failure undefined(Undefined why, Span place) {
+        return switch (why) {
+            case DIVIDE_BY_ZERO -> Failure.at(
+                    place, ErrorCode.DIVIDE_BY_ZERO, "This divides by 0. Nothing can be divided by 0.");
+            case NO_REAL_RESULT -> Failure.at(
+                    place, ErrorCode.NO_REAL_RESULT, "No real number is the result of this.");
+            case TOO_LARGE -> Failure.at(
+                    place, ErrorCode.TOO_LARGE, "The result has more than 1,000,000 digits, or is past what is calculated here.");
+        };
+    }
+
+    static Failure wrongKind(InfixOperator operator, Value value, Span place) {
+        String sign = operator.text().trim();
+        String message = operator.isComparison()
+                ? "`" + sign + "` compares values of one kind, and this is " + value.kind().one() + "."
+                : "`" + sign + "` needs numbers, and this is " + value.kind().one() + ".";
+        return Failure.at(place, ErrorCode.WRONG_KIND, message + wayOut(value));
+    }
+
+    static Failure notANumber(String sign, Value value, Span place) {
+        return Failure.at(
+                place, ErrorCode.WRONG_KIND, "`" + sign + "` needs a number, and this is " + value.kind().one() + "." + wayOut(value));
+    }
+
+    private static String wayOut(Value value) {
+        return value instanceof Text text ? " `number(\"" + text.text() + "\")` reads a text as a number." : "";
+    }
+
+    static Failure shapesDiffer(Table left, Table right, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.SHAPES_DIFFER,
+                "A table of " + shape(left) + " and one of " + shape(right)
+                        + " do not fit. They must have the same shape, or be a row and a column.");
+    }
+
+    private static String shape(Table table) {
+        return table.rows() + " × " + table.columns();
+    }
+
+    /** A table past the limit on its size. */
+    public static Failure tableTooLarge(long cells, int most, Span place) {
+        return Failure.at(
+                place, ErrorCode.TOO_LARGE, "A table of " + cells + " cells is past the " + most + " that are calculated here.");
+    }
+
+    static Failure nestedTable(Span place) {
+        return Failure.at(place, ErrorCode.WRONG_KIND, "A table holds single values, and this is a table.");
+    }
+
+    /** A relative reference that has left the grid. */
+    public static Failure outsideGrid(Span place) {
+        return Failure.at(place, ErrorCode.MISSING_REFERENCE, "This refers to a cell outside the grid.");
+    }
+
+    static Failure notFactorial(String shown, Span place) {
+        return Failure.at(
+                place, ErrorCode.WRONG_ARGUMENTS, "A factorial needs a whole number of 0 or more, was " + shown + ".");
+    }
+
+    static Failure tooManyArguments(String function, int most, int given, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.WRONG_ARGUMENTS,
+                "`" + function + "` takes " + most + (most == 1 ? " argument" : " arguments") + ", and here are " + given + ".");
+    }
+
+    static Failure missingArgument(String function, String parameter, String says, Span place) {
+        return Failure.at(
+                place, ErrorCode.WRONG_ARGUMENTS, "`" + function + "` needs `" + parameter + "`: " + says + ".");
+    }
+
+    static Failure noSuchArgument(String function, String given, List<String> known, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.WRONG_ARGUMENTS,
+                "`" + function + "` has no argument `" + given + "`. It has " + String.join(", ", known) + ".");
+    }
+
+    static Failure givenTwice(String function, String parameter, Span place) {
+        return Failure.at(
+                place, ErrorCode.WRONG_ARGUMENTS, "`" + parameter + "` of `" + function + "` is given twice.");
+    }
+
+    /** A name that nothing has. */
+    public static Failure unknownName(Name name, List<String> near) {
+        String says = "Nothing is called `" + name.name() + "` here.";
+        return Failure.at(
+                name.span(),
+                ErrorCode.UNKNOWN_NAME,
+                near.isEmpty()
+                        ? says + " A text goes between double quotes."
+                        : says + " Did you mean `" + near.get(0) + "`?");
+    }
+
+    /** A grid that the worksheet does not have. */
+    public static Failure unknownGrid(String grid, Span place) {
+        return Failure.at(place, ErrorCode.MISSING_REFERENCE, "No grid is called `" + grid + "` here.");
+    }
+
+    /** Work that used up its time. */
+    public static Failure tookTooLong(Limits limits) {
+        return Failure.of(
+                ErrorCode.TOOK_TOO_LONG,
+                "This takes longer than " + limits.time().toSeconds() + " seconds, and was stopped.");
+    }
+
+    /** Work that needed more memory than there is for one calculation. */
+    public static Failure tooMuchMemory() {
+        return Failure.of(ErrorCode.TOO_LARGE, "This needs more memory than one calculation may use, and was stopped.");
+    }
+
+    /** A cell that depends on itself. */
+    public static Failure circular(List<String> circle) {
+        return Failure.of(
+                ErrorCode.CIRCULAR,
+                "This goes round in a circle: " + String.join(" → ", circle) + " → " + circle.get(0)
+                        + ". Change one of these cells.");
+    }
+}

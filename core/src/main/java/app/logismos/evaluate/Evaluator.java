@@ -1,0 +1,219 @@
+package app.logismos.evaluate;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Call;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Group;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.Expression.Literal;
+import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.Postfix;
+import app.logismos.formula.Expression.Prefix;
+import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Expression.Superscript;
+import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.PostfixOperator;
+import app.logismos.formula.PrefixOperator;
+import app.logismos.function.Catalogue;
+import app.logismos.number.Counting;
+import app.logismos.number.PiMultiple;
+import app.logismos.number.Powers;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.number.Result;
+import app.logismos.number.Undefined;
+import app.logismos.value.ArrayTable;
+import app.logismos.value.Blank;
+import app.logismos.value.Failure;
+import app.logismos.value.Missing;
+import app.logismos.value.NumberValue;
+import app.logismos.value.PlainText;
+import app.logismos.value.Span;
+import app.logismos.value.Table;
+import app.logismos.value.Value;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Works out the value of an expression for one cell. What goes wrong comes back as a {@link Failure} with its place;
+ * only {@link Budget.Stopped} is thrown.
+ */
+public final class Evaluator implements Expression.Visitor<Value> {
+    private static final Rational HUNDREDTH = Rational.of(1, 100);
+    private static final Real DEGREE = PiMultiple.of(Rational.of(1, 180));
+
+    private final Scope scope;
+    private final Address origin;
+    private final Budget budget;
+    private final Limits limits;
+    private final Operators operators;
+
+    /** An evaluator for the formula in {@code origin}. */
+    public Evaluator(Scope scope, Address origin, Limits limits, Budget budget) {
+        this.scope = scope;
+        this.origin = origin;
+        this.budget = budget;
+        this.limits = limits;
+        this.operators = new Operators(limits, budget);
+    }
+
+    /** The value of the expression. */
+    public Value value(Expression expression) {
+        budget.check();
+        return expression.accept(this);
+    }
+
+    Address origin() {
+        return origin;
+    }
+
+    Scope scope() {
+        return scope;
+    }
+
+    Limits limits() {
+        return limits;
+    }
+
+    @Override
+    public Value literal(Literal node) {
+        return node.value();
+    }
+
+    @Override
+    public Value group(Group node) {
+        return value(node.inner());
+    }
+
+    @Override
+    public Value prefix(Prefix node) {
+        Value operand = value(node.operand());
+        Span place = node.operand().span();
+        return operators.each(operand, node.span(), each -> prefixed(node.operator(), each, place));
+    }
+
+    private static Value prefixed(PrefixOperator operator, Value value, Span place) {
+        return onNumber(operator.text(), value, place, number -> switch (operator) {
+            case MINUS -> number.negate();
+            case PLUS -> number;
+            case ROOT -> Powers.sqrt(number);
+        });
+    }
+
+    @Override
+    public Value postfix(Postfix node) {
+        Value operand = value(node.operand());
+        Span place = node.operand().span();
+        return operators.each(operand, node.span(), each -> postfixed(node.operator(), each, place));
+    }
+
+    private static Value postfixed(PostfixOperator operator, Value value, Span place) {
+        boolean counts = operator == PostfixOperator.FACTORIAL || operator == PostfixOperator.DOUBLE_FACTORIAL;
+        if (counts && value instanceof NumberValue number && !(number.real().isWhole() && number.real().signum() >= 0)) {
+            return EvaluationErrors.notFactorial(PlainText.of(value), place);
+        }
+        return onNumber(operator.text(), value, place, number -> switch (operator) {
+            case FACTORIAL -> Counting.factorial(whole(number));
+            case DOUBLE_FACTORIAL -> Counting.doubleFactorial(whole(number));
+            case PERCENT -> number.times(HUNDREDTH);
+            case DEGREE -> number.times(DEGREE);
+        });
+    }
+
+    private static BigInteger whole(Real number) {
+        return ((Rational) number).numerator();
+    }
+
+    private static Value onNumber(
+            String sign, Value value, Span place, java.util.function.Function<Real, Result> operation) {
+        if (value instanceof Failure failure) {
+            return failure.orAt(place);
+        }
+        if (value == Missing.MISSING) {
+            return value;
+        }
+        Value number = value == Blank.BLANK ? new NumberValue(Rational.ZERO) : value;
+        if (!(number instanceof NumberValue given)) {
+            return EvaluationErrors.notANumber(sign, value, place);
+        }
+        Result result = operation.apply(given.real());
+        return result instanceof Real real
+                ? new NumberValue(real)
+                : EvaluationErrors.undefined((Undefined) result, place);
+    }
+
+    @Override
+    public Value superscript(Superscript node) {
+        Value base = value(node.base());
+        Span place = node.base().span();
+        Real exponent = Rational.of(node.exponent());
+        return operators.each(base, node.span(), each -> onNumber("^", each, place, number -> number.power(exponent)));
+    }
+
+    @Override
+    public Value infix(Infix node) {
+        Value left = value(node.left());
+        if (left instanceof Failure) {
+            return left;
+        }
+        return operators.apply(
+                node.operator(),
+                left,
+                value(node.right()),
+                new Operators.Places(node.left().span(), node.sign(), node.right().span()));
+    }
+
+    @Override
+    public Value call(Call node) {
+        return Catalogue.STANDARD
+                .function(node.function())
+                .map(function -> new CallEvaluation(this, function, node).value())
+                .orElseThrow(() -> new IllegalArgumentException("a parsed call must name a function, was " + node.function()));
+    }
+
+    @Override
+    public Value cell(CellReference node) {
+        Value value = scope.cell(node, origin);
+        if (value instanceof Failure failure && !failure.place().equals(java.util.Optional.of(node.span()))) {
+            return failure.waitingFor(scope.called(node, origin), node.span());
+        }
+        return value;
+    }
+
+    @Override
+    public Value range(RangeReference node) {
+        return scope.range(node, origin);
+    }
+
+    @Override
+    public Value name(Name node) {
+        return scope.name(node, origin);
+    }
+
+    @Override
+    public Value constant(Constant node) {
+        return Catalogue.STANDARD
+                .constant(node.name())
+                .<Value>map(NumberValue::new)
+                .orElseThrow(() -> new IllegalArgumentException("a parsed constant must be known, was " + node.name()));
+    }
+
+    @Override
+    public Value table(TableLiteral node) {
+        List<Value> values = new ArrayList<>();
+        for (List<Expression> row : node.rows()) {
+            for (Expression each : row) {
+                Value value = value(each);
+                values.add(value instanceof Table ? EvaluationErrors.nestedTable(each.span()) : value);
+            }
+        }
+        return new ArrayTable(node.rows().size(), node.rows().get(0).size(), values);
+    }
+
+    Operators operators() {
+        return operators;
+    }
+}

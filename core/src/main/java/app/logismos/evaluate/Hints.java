@@ -1,0 +1,204 @@
+package app.logismos.evaluate;
+
+import app.logismos.display.Display;
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Call;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.Expression.Literal;
+import app.logismos.formula.Expression.Postfix;
+import app.logismos.formula.Expression.Prefix;
+import app.logismos.formula.Expression.Superscript;
+import app.logismos.formula.InfixOperator;
+import app.logismos.formula.Parser;
+import app.logismos.formula.PostfixOperator;
+import app.logismos.formula.PrefixOperator;
+import app.logismos.formula.Walk;
+import app.logismos.function.Surroundings;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Span;
+import app.logismos.value.Value;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+
+/** Finds what people often write when they mean something else (language, section 9). */
+final class Hints {
+    private static final Set<String> OF_ANGLES = Set.of("sin", "cos", "tan");
+
+    /** A whole number of radians from here on is rarely meant. */
+    private static final Rational LOOKS_LIKE_DEGREES = Rational.of(7);
+
+    private final String entry;
+    private final Evaluator evaluator;
+    private final List<Hint> hints = new ArrayList<>();
+
+    private Hints(String entry, Evaluator evaluator) {
+        this.entry = entry;
+        this.evaluator = evaluator;
+    }
+
+    /** The hints on an entry that was read as {@code expression}. */
+    static List<Hint> of(String entry, Expression expression, Evaluator evaluator) {
+        Hints hints = new Hints(entry, evaluator);
+        Walk.visit(expression, hints::look);
+        return List.copyOf(hints.hints);
+    }
+
+    private void look(Expression node) {
+        if (node instanceof Prefix prefix && prefix.operator() == PrefixOperator.MINUS) {
+            signAndPower(prefix);
+        } else if (node instanceof Infix infix) {
+            switch (infix.operator()) {
+                case POWER -> powerOfPower(infix);
+                case DIVIDE -> powerThenDivide(infix);
+                case PLUS, MINUS -> sum(infix);
+                case EQUAL -> equality(infix);
+                default -> {}
+            }
+        } else if (node instanceof Call call) {
+            call(call);
+        }
+    }
+
+    private void signAndPower(Prefix node) {
+        Expression base = node.operand() instanceof Superscript raised
+                ? raised.base()
+                : node.operand() instanceof Infix power && power.operator() == InfixOperator.POWER ? power.left() : node;
+        if (base != node) {
+            add(
+                    "sign-and-power",
+                    "A power is worked before a sign: this is −(" + typed(node.operand()) + "). For the power of −"
+                            + typed(base) + " write `(-" + typed(base) + ")`.",
+                    replaced(new Span(node.span().start(), base.span().end()), "(-" + typed(base) + ")"));
+        }
+    }
+
+    private void powerOfPower(Infix node) {
+        if (node.right() instanceof Infix right && right.operator() == InfixOperator.POWER) {
+            Span first = node.left().span().to(right.left().span());
+            add(
+                    "power-of-power",
+                    "Powers are worked from the right: this is " + typed(node.left()) + "^(" + typed(right)
+                            + "). For the other order write `(" + first.in(entry) + ")`.",
+                    replaced(first, "(" + first.in(entry) + ")"));
+        }
+    }
+
+    private void powerThenDivide(Infix node) {
+        if (node.left() instanceof Infix power
+                && power.operator() == InfixOperator.POWER
+                && power.right() instanceof Literal
+                && node.right() instanceof Literal) {
+            Span fraction = power.right().span().to(node.right().span());
+            add(
+                    "power-then-divide",
+                    "The power is worked first, then it is divided. For a fraction as exponent write `("
+                            + fraction.in(entry) + ")`.",
+                    replaced(fraction, "(" + fraction.in(entry) + ")"));
+        }
+    }
+
+    private void sum(Infix node) {
+        if (node.right() instanceof Postfix percent && percent.operator() == PostfixOperator.PERCENT) {
+            String sign = node.operator().text();
+            String more = typed(node.left()) + "*(1" + sign + typed(percent) + ")";
+            add(
+                    "percent-of-what",
+                    "`" + typed(percent) + "` is a number of hundredths, not a share of what stands before it. For "
+                            + typed(percent) + (sign.equals("+") ? " more" : " less") + " write `" + more + "`.",
+                    replaced(node.span(), more));
+        }
+        boolean plain = node.right() instanceof Infix product
+                && (product.operator() == InfixOperator.DIVIDE || product.operator() == InfixOperator.TIMES)
+                && product.left() instanceof Literal
+                && product.right() instanceof Literal
+                && node.left() instanceof Literal;
+        if (plain) {
+            leftToRight(node, (Infix) node.right());
+        }
+    }
+
+    private void leftToRight(Infix node, Infix product) {
+        Span first = node.left().span().to(product.left().span());
+        String other = replaced(first, "(" + first.in(entry) + ")");
+        String alone = "=(" + first.in(entry) + ")" + product.operator().text() + typed(product.right());
+        if (Parser.parse(alone, 1, evaluator.origin(), Words.STANDARD) instanceof Parser.Outcome.Parsed parsed) {
+            add(
+                    "left-to-right",
+                    "× and ÷ come before + and −. Worked strictly from left to right it would be "
+                            + Display.AUTOMATIC.text(evaluator.value(parsed.expression())) + ".",
+                    other);
+        }
+    }
+
+    private void equality(Infix node) {
+        boolean looksUnequal = node.left() instanceof Postfix factorial
+                && factorial.operator() == PostfixOperator.FACTORIAL
+                && factorial.span().end() == node.sign().start();
+        if (looksUnequal) {
+            int end = node.sign().end();
+            add(
+                    "factorial-or-unequal",
+                    "This compares a factorial. Unequal is written `<>`.",
+                    replaced(new Span(end - 2, end), "<>"));
+        }
+        if (evaluator.value(node.left()) instanceof NumberValue a
+                && evaluator.value(node.right()) instanceof NumberValue b
+                && isNearMiss(a.real(), b.real())) {
+            add(
+                    "nearly-equal",
+                    "One side is approximate and differs in its last digits only. Compare rounded values.",
+                    "");
+        }
+    }
+
+    private static boolean isNearMiss(Real a, Real b) {
+        boolean approximate = !a.isExact() || !b.isExact();
+        double difference = Math.abs(a.toDouble() - b.toDouble());
+        return approximate && a.compareTo(b) != 0 && difference <= 1e-12 * Math.abs(a.toDouble());
+    }
+
+    private void call(Call node) {
+        String name = node.function().toLowerCase(Locale.ROOT);
+        if (node.arguments().size() != 1 || node.arguments().get(0).value().isEmpty()) {
+            return;
+        }
+        Expression argument = node.arguments().get(0).value().get();
+        Value value = OF_ANGLES.contains(name) || name.equals("log") ? evaluator.value(argument) : NumberValue.of(0);
+        if (!(value instanceof NumberValue number)) {
+            return;
+        }
+        if (name.equals("log") && !(evaluator.value(node) instanceof NumberValue log && log.real().isWhole())) {
+            add(
+                    "log-or-ln",
+                    "`log` is to base 10. The natural logarithm is `ln`.",
+                    replaced(node.nameSpan(), "ln"));
+        }
+        boolean inRadians = evaluator.scope().surroundings().angle() == Surroundings.Angle.RADIANS;
+        if (OF_ANGLES.contains(name)
+                && inRadians
+                && number.real().isWhole()
+                && number.real().abs().compareTo(LOOKS_LIKE_DEGREES) >= 0) {
+            String degrees = (argument instanceof Literal ? typed(argument) : "(" + typed(argument) + ")") + "°";
+            add(
+                    "radians-or-degrees",
+                    "This angle is in radians. For degrees write `" + degrees + "`.",
+                    replaced(argument.span(), degrees));
+        }
+    }
+
+    private void add(String code, String message, String replacement) {
+        hints.add(new Hint(code, message, replacement));
+    }
+
+    private String typed(Expression node) {
+        return node.span().in(entry);
+    }
+
+    private String replaced(Span place, String by) {
+        return entry.substring(0, place.start()) + by + entry.substring(place.end());
+    }
+}

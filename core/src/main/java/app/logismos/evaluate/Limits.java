@@ -1,0 +1,16 @@
+package app.logismos.evaluate;
+
+import java.time.Duration;
+
+/**
+ * All bounds on one calculation (language, section 8). The length of an entry and the depth of its brackets are bounds
+ * of the parser, the length of numbers those of {@code number}.
+ *
+ * @param time how long it may take
+ * @param tableCells how many cells a table that it makes may have
+ * @param steps how many steps of the working are listed; the rest is one step
+ */
+public record Limits(Duration time, int tableCells, int steps) {
+    /** 2 seconds, 1,000,000 cells (about 24 MiB of references and numbers), 120 steps. */
+    public static final Limits USUAL = new Limits(Duration.ofSeconds(2), 1_000_000, 120);
+}

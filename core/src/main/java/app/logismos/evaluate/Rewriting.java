@@ -1,0 +1,153 @@
+package app.logismos.evaluate;
+
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Argument;
+import app.logismos.formula.Expression.Call;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Group;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.Expression.Literal;
+import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.Postfix;
+import app.logismos.formula.Expression.Prefix;
+import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Expression.Superscript;
+import app.logismos.formula.Expression.TableLiteral;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import org.jspecify.annotations.Nullable;
+
+/** A copy of a tree in which some nodes are replaced; what has not changed is shared. */
+final class Rewriting implements Expression.Visitor<Expression> {
+    private final BiFunction<Expression, Optional<Expression>, @Nullable Expression> replacement;
+    private Optional<Expression> parent = Optional.empty();
+
+    /**
+     * A rewriting.
+     *
+     * @param replacement from a node and its parent to what stands in its place, or null to keep it
+     */
+    Rewriting(BiFunction<Expression, Optional<Expression>, @Nullable Expression> replacement) {
+        this.replacement = replacement;
+    }
+
+    private Expression below(Expression child, Expression node) {
+        Optional<Expression> outer = parent;
+        parent = Optional.of(node);
+        Expression rewritten = child.accept(this);
+        parent = outer;
+        return rewritten;
+    }
+
+    private @Nullable Expression instead(Expression node) {
+        return replacement.apply(node, parent);
+    }
+
+    private Expression leaf(Expression node) {
+        Expression other = instead(node);
+        return other == null ? node : other;
+    }
+
+    @Override
+    public Expression literal(Literal node) {
+        return leaf(node);
+    }
+
+    @Override
+    public Expression group(Group node) {
+        Expression other = instead(node);
+        if (other != null) {
+            return other;
+        }
+        Expression inner = below(node.inner(), node);
+        return inner == node.inner() ? node : new Group(inner, node.span());
+    }
+
+    @Override
+    public Expression prefix(Prefix node) {
+        Expression other = instead(node);
+        if (other != null) {
+            return other;
+        }
+        Expression operand = below(node.operand(), node);
+        return operand == node.operand() ? node : new Prefix(node.operator(), operand, node.span());
+    }
+
+    @Override
+    public Expression postfix(Postfix node) {
+        Expression other = instead(node);
+        if (other != null) {
+            return other;
+        }
+        Expression operand = below(node.operand(), node);
+        return operand == node.operand() ? node : new Postfix(node.operator(), operand, node.span());
+    }
+
+    @Override
+    public Expression superscript(Superscript node) {
+        Expression other = instead(node);
+        if (other != null) {
+            return other;
+        }
+        Expression base = below(node.base(), node);
+        return base == node.base() ? node : new Superscript(base, node.exponent(), node.span());
+    }
+
+    @Override
+    public Expression infix(Infix node) {
+        Expression other = instead(node);
+        if (other != null) {
+            return other;
+        }
+        Expression left = below(node.left(), node);
+        Expression right = below(node.right(), node);
+        return left == node.left() && right == node.right() ? node : new Infix(node.operator(), left, right, node.sign());
+    }
+
+    @Override
+    public Expression call(Call node) {
+        Expression other = instead(node);
+        if (other != null) {
+            return other;
+        }
+        List<Argument> arguments = node.arguments().stream()
+                .map(argument -> new Argument(argument.name(), argument.value().map(value -> below(value, node))))
+                .toList();
+        return new Call(node.function(), arguments, node.nameSpan(), node.span());
+    }
+
+    @Override
+    public Expression cell(CellReference node) {
+        return leaf(node);
+    }
+
+    @Override
+    public Expression range(RangeReference node) {
+        return leaf(node);
+    }
+
+    @Override
+    public Expression name(Name node) {
+        return leaf(node);
+    }
+
+    @Override
+    public Expression constant(Constant node) {
+        return leaf(node);
+    }
+
+    @Override
+    public Expression table(TableLiteral node) {
+        Expression other = instead(node);
+        if (other != null) {
+            return other;
+        }
+        return new TableLiteral(
+                node.rows().stream()
+                        .map(row -> row.stream().map(each -> below(each, node)).toList())
+                        .toList(),
+                node.span());
+    }
+}

@@ -1,0 +1,44 @@
+package app.logismos.evaluate;
+
+import java.util.Locale;
+
+/** Why a step comes next (language, section 9). */
+public enum Rule {
+    VALUES_PUT_IN("values put in"),
+    BRACKETS_FIRST("brackets first"),
+    SIGNS_BEHIND_FIRST("signs behind a value first"),
+    POWERS_BEFORE_MULTIPLY_DIVIDE("powers before × and ÷"),
+    POWERS_BEFORE_SIGN("powers before a sign"),
+    MULTIPLY_DIVIDE_BEFORE_ADD_SUBTRACT("× and ÷ before + and −"),
+    CALCULATE_BEFORE_COMPARING("calculated before it is compared"),
+    CALCULATE_BEFORE_JOINING("calculated before it is joined"),
+    LEFT_TO_RIGHT("left to right"),
+    POWERS_FROM_THE_RIGHT("powers from the right"),
+    ARGUMENTS_FIRST("arguments before their function"),
+    FUNCTION("function"),
+    CONDITION("condition"),
+    PERCENT("percent is hundredths"),
+    DEGREES("1° = π/180"),
+    FACTORIAL("factorial"),
+    ROOT("root"),
+    SIGN("sign"),
+    TABLE("table"),
+    LAST_OPERATION("the last operation"),
+    THE_REST("the remaining steps");
+
+    private final String label;
+
+    Rule(String label) {
+        this.label = label;
+    }
+
+    /** The rule in words. */
+    public String label() {
+        return label;
+    }
+
+    /** As it stands in answers: {@code left-to-right}. */
+    public String code() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

@@ -1,0 +1,26 @@
+package app.logismos.evaluate;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.RangeReference;
+import app.logismos.function.Surroundings;
+import app.logismos.value.Value;
+
+/** Where an expression finds what it refers to. */
+public interface Scope {
+    /** The value of a cell, or a failure that says why there is none. */
+    Value cell(CellReference reference, Address origin);
+
+    /** The values of a range, or a failure. */
+    Value range(RangeReference reference, Address origin);
+
+    /** What a name stands for, or a failure. */
+    Value name(Name name, Address origin);
+
+    /** How the cell is called in a sentence: {@code B4}, or {@code Prices.B4} from another grid. */
+    String called(CellReference reference, Address origin);
+
+    /** What calculations here depend on besides. */
+    Surroundings surroundings();
+}

@@ -1,0 +1,66 @@
+package app.logismos.evaluate;
+
+import app.logismos.formula.Vocabulary;
+import app.logismos.function.Catalogue;
+import app.logismos.function.Function;
+import app.logismos.function.Parameter;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.apache.commons.text.similarity.LevenshteinDistance;
+
+/** What the catalogue tells the parser, and which word a misspelt one may mean. */
+public final class Words implements Vocabulary {
+    /** The words of the standard catalogue. */
+    public static final Words STANDARD = new Words(Catalogue.STANDARD);
+
+    private static final int MOST_SUGGESTIONS = 3;
+
+    private final Catalogue catalogue;
+
+    private Words(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    @Override
+    public Optional<List<String>> parameters(String function) {
+        return catalogue
+                .function(function)
+                .map(found -> found.parameters().stream().map(Parameter::name).toList());
+    }
+
+    @Override
+    public boolean isConstant(String word) {
+        return catalogue.constant(word).isPresent();
+    }
+
+    @Override
+    public List<String> functionsLike(String word) {
+        return near(word, catalogue.functions().stream()
+                .flatMap(function -> Stream.concat(Stream.of(function.name()), function.synonyms().stream())))
+                .stream()
+                .map(name -> catalogue.function(name).map(Function::name).orElse(name))
+                .distinct()
+                .toList();
+    }
+
+    /** Those of the words that are a letter or two away or begin alike, the nearest first. */
+    public static List<String> near(String word, Stream<String> words) {
+        String wanted = word.toLowerCase(Locale.ROOT);
+        int most = wanted.length() <= 3 ? 1 : 2;
+        LevenshteinDistance distance = new LevenshteinDistance(most);
+        return words.filter(each -> distance(distance, wanted, each) <= most)
+                .sorted(Comparator.comparingInt(each -> distance(distance, wanted, each)))
+                .limit(MOST_SUGGESTIONS)
+                .toList();
+    }
+
+    private static int distance(LevenshteinDistance distance, String wanted, String word) {
+        String other = word.toLowerCase(Locale.ROOT);
+        boolean beginsAlike = wanted.length() >= 3 && other.startsWith(wanted);
+        int edits = beginsAlike ? 1 : distance.apply(wanted, other);
+        return edits < 0 ? Integer.MAX_VALUE : edits;
+    }
+}

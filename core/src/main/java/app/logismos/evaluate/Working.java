@@ -1,0 +1,268 @@
+package app.logismos.evaluate;
+
+import app.logismos.display.Automatic;
+import app.logismos.display.Display;
+import app.logismos.display.Typeset;
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Call;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Group;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.Expression.Literal;
+import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.Postfix;
+import app.logismos.formula.Expression.Prefix;
+import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Expression.Superscript;
+import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.InfixOperator;
+import app.logismos.formula.LatexPrinter;
+import app.logismos.formula.PrefixOperator;
+import app.logismos.formula.Printer;
+import app.logismos.formula.Walk;
+import app.logismos.function.Catalogue;
+import app.logismos.function.Function;
+import app.logismos.function.Parameter;
+import app.logismos.number.Rational;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.PlainText;
+import app.logismos.value.Span;
+import app.logismos.value.Table;
+import app.logismos.value.Value;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The steps from an expression to its value, as a student would write them (language, section 9).
+ *
+ * <p>The tree is reduced one operation at a time: of the parts whose operands are values the one in the deepest brackets
+ * comes first, then the one that binds tightest, then the leftmost. Each step prints the whole tree before and after.
+ */
+public final class Working {
+    /** Of a long expression so few steps are listed that all their texts together stay below this. */
+    private static final int MOST_CHARACTERS = 60_000;
+
+    /** A longer expression is not typeset step by step. */
+    private static final int MOST_TYPESET = 600;
+
+    /** A longer number is shown by its first and last digits. */
+    private static final int MOST_DIGITS = 400;
+
+    private final Evaluator evaluator;
+    private final List<Step> steps = new ArrayList<>();
+    private Expression current;
+    private int characters;
+
+    private Working(Expression expression, Evaluator evaluator) {
+        this.current = expression;
+        this.evaluator = evaluator;
+    }
+
+    /** The steps; none where the expression is a value already. A failing step is the last. */
+    public static List<Step> of(Expression expression, Evaluator evaluator) {
+        Working working = new Working(expression, evaluator);
+        if (working.putValuesIn()) {
+            working.reduce();
+        }
+        return List.copyOf(working.steps);
+    }
+
+    /** False where a reference has no value to put in: then there is nothing to work. */
+    private boolean putValuesIn() {
+        List<Expression> references = new ArrayList<>();
+        Walk.visit(current, node -> {
+            if (isReference(node)) {
+                references.add(node);
+            }
+        });
+        if (references.stream().anyMatch(node -> evaluator.value(node) instanceof Failure)) {
+            return false;
+        }
+        if (references.isEmpty()) {
+            return true;
+        }
+        Expression marked = references.size() == 1 ? references.get(0) : current;
+        Expression filled = current.accept(new Rewriting(this::valueOfReference));
+        add(marked, Rule.VALUES_PUT_IN, "", print(filled), filled);
+        return true;
+    }
+
+    private @Nullable Expression valueOfReference(Expression node, Optional<Expression> parent) {
+        return isReference(node) ? written(evaluator.value(node), parent, node) : null;
+    }
+
+    private static boolean isReference(Expression node) {
+        return node instanceof CellReference || node instanceof RangeReference || node instanceof Name;
+    }
+
+    private void reduce() {
+        while (true) {
+            Optional<Candidate> next = Candidate.next(current);
+            if (next.isEmpty()) {
+                return;
+            }
+            if (steps.size() >= evaluator.limits().steps() || characters > MOST_CHARACTERS) {
+                Value value = evaluator.value(current);
+                add(current, Rule.THE_REST, "", text(value), literal(value, current.span()));
+                return;
+            }
+            if (!work(next.get())) {
+                return;
+            }
+        }
+    }
+
+    /** Works one part; false where it fails, which ends the working. */
+    private boolean work(Candidate part) {
+        Expression node = part.node();
+        Optional<CallEvaluation> call = callOf(node);
+        Optional<Expression> choice = call.flatMap(CallEvaluation::choice);
+        if (choice.isPresent()) {
+            Expression chosen = choice.get();
+            Expression after = replaced(node, isValue(chosen) ? chosen : new Group(chosen, node.span()));
+            add(node, Rule.CONDITION, conditionNote((Call) node), print(chosen), after);
+            return true;
+        }
+        Value value = evaluator.value(node);
+        Optional<String> note = call.flatMap(CallEvaluation::working);
+        Expression after = valuePutFor(node, value);
+        boolean visible = !print(current).equals(print(after)) || after instanceof Literal && steps.isEmpty();
+        if (visible || value instanceof Failure) {
+            String shown = node == current ? text(value) : print(shortest(value, node.span()));
+            add(node, part.rule(), note.orElse(""), shown, after);
+        }
+        current = after;
+        return !(value instanceof Failure);
+    }
+
+    private Optional<CallEvaluation> callOf(Expression node) {
+        return unbracketed(node) instanceof Call call
+                ? Catalogue.STANDARD.function(call.function()).map(f -> new CallEvaluation(evaluator, f, call))
+                : Optional.empty();
+    }
+
+    private String conditionNote(Call call) {
+        return call.arguments().get(0).value().map(condition -> "the condition is " + text(evaluator.value(condition))).orElse("");
+    }
+
+    private static Expression unbracketed(Expression node) {
+        return node instanceof Group group ? unbracketed(group.inner()) : node;
+    }
+
+    private Expression replaced(Expression node, Expression by) {
+        return current.accept(new Rewriting((each, parent) -> each == node ? by : null));
+    }
+
+    private Expression valuePutFor(Expression node, Value value) {
+        return current.accept(new Rewriting((each, parent) -> each == node ? written(value, parent, node) : null));
+    }
+
+    private void add(Expression node, Rule rule, String note, String value, Expression after) {
+        Printer.Printed printed = Printer.print(current, evaluator.origin());
+        characters += printed.text().length();
+        String latex = printed.text().length() > MOST_TYPESET
+                ? ""
+                : LatexPrinter.latex(current, evaluator.origin(), Typeset::latex, node);
+        steps.add(new Step(
+                printed.text(), printed.places().get(node), rule, note, value, print(after), latex));
+        current = after;
+    }
+
+    private String print(Expression expression) {
+        return Printer.text(expression, evaluator.origin());
+    }
+
+    /** A value in the place of {@code node}, in brackets where it would read wrongly without. */
+    private static Expression written(Value value, Optional<Expression> parent, Expression node) {
+        Literal literal = parent.isPresent() ? shortest(value, node.span()) : literal(value, node.span());
+        return parent.isPresent() && needsBrackets(literal, parent.get(), node)
+                ? new Group(literal, node.span())
+                : literal;
+    }
+
+    private static Literal literal(Value value, Span span) {
+        String text = text(value);
+        return new Literal(value, text.equals(PlainText.of(value)) ? "" : text, span);
+    }
+
+    private static String text(Value value) {
+        if (value instanceof Table table && (long) table.rows() * table.columns() > MOST_DIGITS) {
+            return Display.AUTOMATIC.text(value);
+        }
+        String text = PlainText.of(value);
+        return value instanceof NumberValue && text.length() > MOST_DIGITS
+                ? text.substring(0, 20) + "…" + text.substring(text.length() - 20) + " [" + text.length() + " digits]"
+                : text;
+    }
+
+    /** Inside an expression a fraction that ends as a decimal is easier to go on with as one: 5 + 2.5, not 5 + 5/2. */
+    private static Literal shortest(Value value, Span span) {
+        if (value instanceof NumberValue number && number.real() instanceof Rational fraction && !fraction.isInteger()) {
+            String decimal = Automatic.STYLE.text(fraction);
+            boolean isAll = decimal.indexOf('e') < 0 && Rational.of(new BigDecimal(decimal)).equals(fraction);
+            return isAll ? new Literal(value, decimal, span) : literal(value, span);
+        }
+        return literal(value, span);
+    }
+
+    private static boolean needsBrackets(Literal literal, Expression parent, Expression node) {
+        if (!(literal.value() instanceof NumberValue number)) {
+            return false;
+        }
+        String text = literal.source().isEmpty() ? text(literal.value()) : literal.source();
+        boolean isNegative = number.real().signum() < 0;
+        boolean isCompound = text.indexOf('/') >= 0 || text.indexOf('π') >= 0 && text.length() > 1;
+        if (parent instanceof Infix infix) {
+            boolean isRight = infix.right() == node;
+            boolean tight = infix.operator().level() >= InfixOperator.TIMES.level();
+            boolean isPower = infix.operator() == InfixOperator.POWER;
+            return isNegative && (isRight || isPower) || isCompound && tight;
+        }
+        boolean binds = parent instanceof Prefix || parent instanceof Postfix || parent instanceof Superscript;
+        return binds && (isNegative || isCompound);
+    }
+
+    /** Whether nothing is left to do at this node: a value, a constant, a number with its sign, or one of these in brackets. */
+    static boolean isValue(Expression node) {
+        if (node instanceof Literal || node instanceof Constant) {
+            return true;
+        }
+        if (node instanceof TableLiteral table) {
+            return table.rows().stream().flatMap(List::stream).allMatch(Working::isValue);
+        }
+        if (node instanceof Group group) {
+            return isValue(group.inner());
+        }
+        return node instanceof Prefix prefix
+                && prefix.operator() == PrefixOperator.MINUS
+                && prefix.operand() instanceof Literal literal
+                && literal.value() instanceof NumberValue number
+                && number.real().signum() >= 0;
+    }
+
+    /** Whether the arguments that must be values before this call can be worked are values. */
+    static boolean isReady(Expression node) {
+        if (!(node instanceof Call call)) {
+            return Walk.children(node).stream().allMatch(Working::isValue);
+        }
+        Function function = Catalogue.STANDARD.function(call.function()).orElseThrow();
+        for (int i = 0; i < call.arguments().size(); i++) {
+            boolean lazy = isLazy(function, i);
+            if (!lazy && !call.arguments().get(i).value().map(Working::isValue).orElse(true)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether the argument at this place is looked at only when the function asks for it. */
+    static boolean isLazy(Function function, int index) {
+        List<Parameter> parameters = function.parameters();
+        return parameters.get(Math.min(index, parameters.size() - 1)).accepts() == Parameter.Accepts.LAZY;
+    }
+}

@@ -1,0 +1,112 @@
+package app.logismos.formula;
+
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.value.Missing;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Text;
+import app.logismos.value.Truth;
+import app.logismos.value.Value;
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reads entries, in the order of the table in section 1 of the language. */
+public final class EntryReader {
+    private static final Pattern NAMED = Pattern.compile("\\s*(\\p{L}[\\p{L}\\p{Mn}0-9_]*)\\s*=.*", Pattern.DOTALL);
+    private static final Pattern DECIMAL =
+            Pattern.compile("([-−+]?)((?:[0-9]+|[0-9]{1,3}(?:[, \u00a0\u202f][0-9]{3})+)?(?:\\.[0-9]+)?(?:[eE][-+−]?[0-9]{1,6})?)\\s*(%?)");
+    private static final Pattern FRACTION = Pattern.compile("([-−+]?)(?:([0-9]+)\\s+)?([0-9]+)\\s*/\\s*([0-9]+)");
+
+    private EntryReader() {}
+
+    /** Reads an entry that stands in the cell {@code origin}. */
+    public static Entry read(String text, Address origin, Vocabulary vocabulary) {
+        String trimmed = trim(text);
+        if (trimmed.isEmpty()) {
+            return Entry.Empty.EMPTY;
+        }
+        if (trimmed.charAt(0) == '=') {
+            return calculation(text, Optional.empty(), text.indexOf('=') + 1, origin, vocabulary);
+        }
+        Matcher named = NAMED.matcher(text);
+        if (named.matches()) {
+            return calculation(text, Optional.of(named.group(1)), text.indexOf('=') + 1, origin, vocabulary);
+        }
+        return new Entry.Constant(constant(trimmed));
+    }
+
+    /** Whether a text that stays a text would be a calculation if it began with {@code =}. */
+    public static boolean looksLikeCalculation(String text, Vocabulary vocabulary) {
+        boolean hasOperator = text.chars().anyMatch(c -> "+-*/^×÷−(!".indexOf(c) >= 0);
+        boolean hasDigit = text.chars().anyMatch(c -> c >= '0' && c <= '9');
+        return hasOperator
+                && hasDigit
+                && constant(trim(text)) instanceof Text
+                && Parser.parse("=" + text, 1, Address.FIRST, vocabulary) instanceof Parser.Outcome.Parsed;
+    }
+
+    private static Entry calculation(
+            String text, Optional<String> name, int start, Address origin, Vocabulary vocabulary) {
+        Parser.Outcome outcome = Parser.parse(text, start, origin, vocabulary);
+        return outcome instanceof Parser.Outcome.Parsed parsed
+                ? new Entry.Calculation(name, parsed.expression())
+                : new Entry.Unreadable(name, ((Parser.Outcome.Refused) outcome).failure());
+    }
+
+    private static Value constant(String text) {
+        if (text.length() >= 2 && text.startsWith("\"") && text.endsWith("\"")) {
+            return new Text(text.substring(1, text.length() - 1).replace("\"\"", "\""));
+        }
+        return switch (text.toLowerCase(Locale.ROOT)) {
+            case "true" -> new Truth(true);
+            case "false" -> new Truth(false);
+            case "missing" -> Missing.MISSING;
+            default -> number(text).<Value>map(NumberValue::new).orElseGet(() -> new Text(text));
+        };
+    }
+
+    private static Optional<Real> number(String text) {
+        Matcher decimal = DECIMAL.matcher(text);
+        if (decimal.matches() && decimal.group(2).chars().anyMatch(c -> c >= '0' && c <= '9') && !startsWithExponent(decimal.group(2))) {
+            String digits = decimal.group(2).replaceAll("[,\\s\u00a0\u202f]", "").replace('−', '-');
+            BigDecimal number = new BigDecimal(digits);
+            if (Math.abs((long) number.scale()) > Real.MAX_DIGITS) {
+                return Optional.empty();
+            }
+            BigDecimal scaled = decimal.group(3).isEmpty() ? number : number.movePointLeft(2);
+            return Optional.of(signed(decimal.group(1), Rational.of(scaled)));
+        }
+        Matcher fraction = FRACTION.matcher(text);
+        if (fraction.matches() && new BigInteger(fraction.group(4)).signum() != 0) {
+            BigInteger below = new BigInteger(fraction.group(4));
+            BigInteger whole = fraction.group(2) == null ? BigInteger.ZERO : new BigInteger(fraction.group(2));
+            BigInteger above = whole.multiply(below).add(new BigInteger(fraction.group(3)));
+            return Optional.of(signed(fraction.group(1), Rational.of(above, below)));
+        }
+        return Optional.empty();
+    }
+
+    private static boolean startsWithExponent(String digits) {
+        return digits.startsWith("e") || digits.startsWith("E");
+    }
+
+    private static Real signed(String sign, Real number) {
+        return sign.isEmpty() || sign.equals("+") ? number : number.negate();
+    }
+
+    private static String trim(String text) {
+        int start = 0;
+        int end = text.length();
+        while (start < end && Lexer.isSpace(text.charAt(start))) {
+            start++;
+        }
+        while (end > start && Lexer.isSpace(text.charAt(end - 1))) {
+            end--;
+        }
+        return text.substring(start, end);
+    }
+}

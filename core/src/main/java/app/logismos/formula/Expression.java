@@ -1,0 +1,204 @@
+package app.logismos.formula;
+
+import app.logismos.value.Span;
+import app.logismos.value.Value;
+import java.util.List;
+import java.util.Optional;
+
+/** A node of an expression tree. Its span counts in the entry it was read from, the {@code =} included. */
+public sealed interface Expression {
+    /** First and last character of the node. */
+    Span span();
+
+    /** Chooses by the kind of node. */
+    <R> R accept(Visitor<R> visitor);
+
+    /** One answer for each kind of node; there is no default, so that a new kind shows every place to think about. */
+    interface Visitor<R> {
+        R literal(Literal node);
+
+        R group(Group node);
+
+        R prefix(Prefix node);
+
+        R postfix(Postfix node);
+
+        R superscript(Superscript node);
+
+        R infix(Infix node);
+
+        R call(Call node);
+
+        R cell(CellReference node);
+
+        R range(RangeReference node);
+
+        R name(Name node);
+
+        R constant(Constant node);
+
+        R table(TableLiteral node);
+    }
+
+    /**
+     * A value written out, or one that the working has put in.
+     *
+     * @param source as it was typed; empty where the working put it in
+     */
+    record Literal(Value value, String source, Span span) implements Expression {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.literal(this);
+        }
+    }
+
+    /** Brackets. */
+    record Group(Expression inner, Span span) implements Expression {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.group(this);
+        }
+    }
+
+    /** A sign or root before its operand. */
+    record Prefix(PrefixOperator operator, Expression operand, Span span) implements Expression {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.prefix(this);
+        }
+    }
+
+    /** A sign behind its operand. */
+    record Postfix(PostfixOperator operator, Expression operand, Span span) implements Expression {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.postfix(this);
+        }
+    }
+
+    /** A power written with raised digits. */
+    record Superscript(Expression base, int exponent, Span span) implements Expression {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.superscript(this);
+        }
+    }
+
+    /**
+     * An operator between its operands.
+     *
+     * @param sign where the operator itself stands
+     */
+    record Infix(InfixOperator operator, Expression left, Expression right, Span sign) implements Expression {
+        @Override
+        public Span span() {
+            return left.span().to(right.span());
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.infix(this);
+        }
+    }
+
+    /** A function with its arguments; the name is as typed. */
+    record Call(String function, List<Argument> arguments, Span nameSpan, Span span) implements Expression {
+        public Call {
+            arguments = List.copyOf(arguments);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.call(this);
+        }
+    }
+
+    /**
+     * An argument of a call.
+     *
+     * @param name the parameter it is for, where it was given by name
+     * @param value nothing where it was left out, as in {@code f(1, , 3)}
+     */
+    record Argument(Optional<String> name, Optional<Expression> value) {}
+
+    /**
+     * One cell.
+     *
+     * @param grid the other grid's title, where it is not in the formula's own
+     */
+    record CellReference(Optional<String> grid, Coordinate column, Coordinate row, Span span) implements Expression {
+        /** The cell meant by a formula at {@code origin}; nothing where that lies outside the grid. */
+        public Optional<Address> from(Address origin) {
+            int c = column.from(origin.column());
+            int r = row.from(origin.row());
+            return Address.isInside(c, r) ? Optional.of(new Address(c, r)) : Optional.empty();
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.cell(this);
+        }
+    }
+
+    /** A rectangle of cells, or whole columns or rows. */
+    record RangeReference(
+            Optional<String> grid,
+            Extent extent,
+            Coordinate firstColumn,
+            Coordinate firstRow,
+            Coordinate lastColumn,
+            Coordinate lastRow,
+            Span span)
+            implements Expression {
+        /** Whether corners, columns or rows were written. */
+        public enum Extent {
+            CELLS,
+            COLUMNS,
+            ROWS
+        }
+
+        /** The cells meant by a formula at {@code origin}; nothing where they lie outside the grid. */
+        public Optional<Area> from(Address origin) {
+            int left = firstColumn.from(origin.column());
+            int right = lastColumn.from(origin.column());
+            int top = firstRow.from(origin.row());
+            int bottom = lastRow.from(origin.row());
+            return Address.isInside(left, top) && Address.isInside(right, bottom)
+                    ? Optional.of(Area.between(new Address(left, top), new Address(right, bottom)))
+                    : Optional.empty();
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.range(this);
+        }
+    }
+
+    /** A name, as typed. */
+    record Name(String name, Span span) implements Expression {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.name(this);
+        }
+    }
+
+    /** A constant of mathematics, as typed. */
+    record Constant(String name, Span span) implements Expression {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.constant(this);
+        }
+    }
+
+    /** A table written out: {@code {1, 2; 3, 4}}. All rows are of one length. */
+    record TableLiteral(List<List<Expression>> rows, Span span) implements Expression {
+        public TableLiteral {
+            rows = rows.stream().map(List::copyOf).toList();
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.table(this);
+        }
+    }
+}

@@ -1,0 +1,192 @@
+package app.logismos.formula;
+
+import app.logismos.formula.Expression.Argument;
+import app.logismos.formula.Expression.Call;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Group;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.Expression.Literal;
+import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.Postfix;
+import app.logismos.formula.Expression.Prefix;
+import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Expression.Superscript;
+import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.value.PlainText;
+import app.logismos.value.Span;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Writes an expression as text in its normal spelling: no spaces but those that words need. Reading the text gives the
+ * same expression again.
+ */
+public final class Printer implements Expression.Visitor<Void> {
+    private final Address origin;
+    private final StringBuilder out = new StringBuilder();
+    private final Map<Expression, Span> places = new IdentityHashMap<>();
+
+    private Printer(Address origin) {
+        this.origin = origin;
+    }
+
+    /**
+     * A text and where each node stands in it, by identity.
+     *
+     * @param text without the {@code =}
+     */
+    public record Printed(String text, Map<Expression, Span> places) {}
+
+    /** The expression as a formula in {@code origin} reads, without the {@code =}. */
+    public static String text(Expression expression, Address origin) {
+        return print(expression, origin).text();
+    }
+
+    /** The text together with the place of every node in it. */
+    public static Printed print(Expression expression, Address origin) {
+        Printer printer = new Printer(origin);
+        printer.put(expression);
+        return new Printed(printer.out.toString(), printer.places);
+    }
+
+    private void put(Expression expression) {
+        int start = out.length();
+        expression.accept(this);
+        places.put(expression, new Span(start, out.length()));
+    }
+
+    @Override
+    public Void literal(Literal node) {
+        out.append(node.source().isEmpty() ? PlainText.of(node.value()) : node.source());
+        return null;
+    }
+
+    @Override
+    public Void group(Group node) {
+        out.append('(');
+        put(node.inner());
+        out.append(')');
+        return null;
+    }
+
+    @Override
+    public Void prefix(Prefix node) {
+        out.append(node.operator().text());
+        put(node.operand());
+        return null;
+    }
+
+    @Override
+    public Void postfix(Postfix node) {
+        put(node.operand());
+        boolean wouldMerge = node.operator().text().startsWith("!") && out.charAt(out.length() - 1) == '!';
+        out.append(wouldMerge ? " " : "").append(node.operator().text());
+        return null;
+    }
+
+    @Override
+    public Void superscript(Superscript node) {
+        put(node.base());
+        if (Character.isDigit(out.charAt(out.length() - 1)) && node.base() instanceof Superscript) {
+            out.append(' ');
+        }
+        for (char digit : Integer.toString(node.exponent()).toCharArray()) {
+            out.append(digit == '-' ? '⁻' : "⁰¹²³⁴⁵⁶⁷⁸⁹".charAt(digit - '0'));
+        }
+        return null;
+    }
+
+    @Override
+    public Void infix(Infix node) {
+        put(node.left());
+        out.append(node.operator().text());
+        put(node.right());
+        return null;
+    }
+
+    @Override
+    public Void call(Call node) {
+        out.append(node.function()).append('(');
+        for (int i = 0; i < node.arguments().size(); i++) {
+            Argument argument = node.arguments().get(i);
+            out.append(i == 0 ? "" : ", ");
+            argument.name().ifPresent(name -> out.append(name).append(": "));
+            argument.value().ifPresent(this::put);
+        }
+        out.append(')');
+        return null;
+    }
+
+    @Override
+    public Void cell(CellReference node) {
+        grid(node.grid());
+        out.append(corner(node.column(), node.row()));
+        return null;
+    }
+
+    @Override
+    public Void range(RangeReference node) {
+        grid(node.grid());
+        switch (node.extent()) {
+            case CELLS -> out.append(corner(node.firstColumn(), node.firstRow()))
+                    .append(':')
+                    .append(corner(node.lastColumn(), node.lastRow()));
+            case COLUMNS -> out.append(column(node.firstColumn())).append(':').append(column(node.lastColumn()));
+            case ROWS -> out.append(row(node.firstRow())).append(':').append(row(node.lastRow()));
+        }
+        return null;
+    }
+
+    private void grid(java.util.Optional<String> title) {
+        title.ifPresent(grid -> out.append(quotedGrid(grid)).append('.'));
+    }
+
+    /** A grid's title as it stands before the point, in quotes where it is not a single word. */
+    public static String quotedGrid(String title) {
+        boolean plain = !title.isEmpty()
+                && Lexer.isWordStart(title.codePointAt(0))
+                && title.codePoints().allMatch(Lexer::isWordPart);
+        return plain ? title : "'" + title.replace("'", "''") + "'";
+    }
+
+    private String corner(Coordinate column, Coordinate row) {
+        return column(column) + row(row);
+    }
+
+    private String column(Coordinate column) {
+        return (column.fixed() ? "$" : "") + Address.letters(Math.floorMod(column.from(origin.column()), Address.COLUMNS));
+    }
+
+    private String row(Coordinate row) {
+        return (row.fixed() ? "$" : "") + (Math.floorMod(row.from(origin.row()), Address.ROWS) + 1);
+    }
+
+    @Override
+    public Void name(Name node) {
+        out.append(node.name());
+        return null;
+    }
+
+    @Override
+    public Void constant(Constant node) {
+        out.append(node.name());
+        return null;
+    }
+
+    @Override
+    public Void table(TableLiteral node) {
+        out.append('{');
+        for (int i = 0; i < node.rows().size(); i++) {
+            out.append(i == 0 ? "" : "; ");
+            List<Expression> row = node.rows().get(i);
+            for (int j = 0; j < row.size(); j++) {
+                out.append(j == 0 ? "" : ", ");
+                put(row.get(j));
+            }
+        }
+        out.append('}');
+        return null;
+    }
+}

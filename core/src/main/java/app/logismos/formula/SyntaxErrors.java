@@ -1,0 +1,182 @@
+package app.logismos.formula;
+
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.Fix;
+import app.logismos.value.Span;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The sentences of the parser, in one place. */
+final class SyntaxErrors {
+    private SyntaxErrors() {}
+
+    static Failure strangeCharacter(String sign, Span place) {
+        return syntax(place, "`" + sign + "` has no meaning in a formula. A text goes between double quotes.");
+    }
+
+    static Failure openQuote(String text, int start) {
+        char quote = text.charAt(start) == '\'' ? '\'' : '"';
+        return syntax(
+                new Span(start, start + 1),
+                "The quote sign at " + (start + 1) + " is not closed.",
+                new Fix("Close it at the end", text + quote));
+    }
+
+    static Failure openDecimal(String text, Span place) {
+        return syntax(
+                place,
+                "`" + place.in(text) + "` has no digits behind its point.",
+                new Fix("Leave the point out", replaced(text, new Span(place.end() - 1, place.end()), "")));
+    }
+
+    static Failure openBracket(String text, Token bracket) {
+        String closing = bracket.is("{") ? "}" : ")";
+        return syntax(
+                bracket.span(),
+                "The bracket at " + (bracket.span().start() + 1) + " is not closed.",
+                new Fix("Close it at the end", text.stripTrailing() + closing));
+    }
+
+    static Failure strayBracket(String text, Token bracket) {
+        return syntax(
+                bracket.span(),
+                "The bracket at " + (bracket.span().start() + 1) + " closes nothing.",
+                new Fix("Leave it out", replaced(text, bracket.span(), "")));
+    }
+
+    /** An operator or the end where a value should stand. */
+    static Failure valueExpected(String text, Token found, List<Token> before) {
+        if (found.type() == Token.Type.END) {
+            Token last = before.isEmpty() ? found : before.get(before.size() - 1);
+            return syntax(
+                    last.span().start() == last.span().end() ? new Span(Math.max(0, text.length() - 1), text.length()) : last.span(),
+                    before.isEmpty()
+                            ? "There is nothing to calculate yet. Write a calculation behind the `=`."
+                            : "A value is missing behind `" + last.span().in(text) + "`.");
+        }
+        List<Fix> fixes = new ArrayList<>();
+        if (!before.isEmpty() && isOperator(found)) {
+            Token last = before.get(before.size() - 1);
+            fixes.add(new Fix("Leave out `" + found.span().in(text) + "`", replaced(text, found.span(), "")));
+            if (isOperator(last)) {
+                fixes.add(new Fix("Leave out `" + last.span().in(text) + "`", replaced(text, last.span(), "")));
+            }
+        }
+        return new Failure(
+                ErrorCode.SYNTAX,
+                "A value is missing before `" + found.span().in(text) + "`.",
+                java.util.Optional.of(found.span()),
+                fixes,
+                java.util.Optional.empty());
+    }
+
+    /** Two values with nothing between them. */
+    static Failure noOperator(String text, Expression left, Token next, Token previous) {
+        String inserted = " ";
+        String says = "There is no sign between `" + left.span().in(text) + "` and `" + next.span().in(text) + "`.";
+        int from = previous.span().end();
+        if (previous.is("%") && next.type() == Token.Type.NUMBER) {
+            return syntax(
+                    previous.span(),
+                    "`%` means hundredths. The remainder of a division is written `mod`.",
+                    new Fix("Write mod", replaced(text, previous.span(), previous.span().start() > 0 && text.charAt(previous.span().start() - 1) == ' ' ? "mod" : " mod ")));
+        }
+        boolean fraction = previous.type() == Token.Type.NUMBER && next.type() == Token.Type.NUMBER;
+        boolean grouped = fraction && next.text().matches("[0-9]{3}") && previous.text().matches("[0-9]{1,3}");
+        if (grouped) {
+            return syntax(
+                    previous.span().to(next.span()),
+                    says + " Digits are not grouped inside a formula.",
+                    new Fix("Close the gap", replaced(text, new Span(from, next.span().start()), "")));
+        }
+        String sign = fraction ? "+" : "*";
+        inserted = text.substring(from, next.span().start()).isBlank() ? sign : inserted;
+        return syntax(
+                next.span(),
+                says + " A product is written with `*`.",
+                new Fix(
+                        fraction ? "Add the fraction" : "Multiply",
+                        replaced(text, new Span(from, next.span().start()), inserted)));
+    }
+
+    static Failure chainedComparison(String text, Expression first, Token sign, Expression middle, Token second, Expression last) {
+        String both = "and(" + first.span().in(text) + sign.span().in(text) + middle.span().in(text) + ", "
+                + middle.span().in(text) + second.span().in(text) + last.span().in(text) + ")";
+        return syntax(
+                second.span(),
+                "Only two values are compared at a time. Write `" + both + "`.",
+                new Fix("Compare two at a time", replaced(text, first.span().to(last.span()), both)));
+    }
+
+    static Failure bareFunction(String text, Token word) {
+        return syntax(
+                word.span(),
+                "`" + word.text() + "` is a function and needs its arguments in brackets.",
+                new Fix("Add brackets", replaced(text, word.span(), word.text() + "()")));
+    }
+
+    static Failure unknownFunction(String text, Token word, List<String> near) {
+        String says = "There is no function `" + word.text() + "`.";
+        if (near.isEmpty()) {
+            return Failure.at(word.span(), ErrorCode.UNKNOWN_FUNCTION, says + " The guide lists those there are.");
+        }
+        Fix[] fixes = near.stream()
+                .map(name -> new Fix("Use " + name, replaced(text, word.span(), name)))
+                .toArray(Fix[]::new);
+        return Failure.at(word.span(), ErrorCode.UNKNOWN_FUNCTION, says + " Did you mean `" + near.get(0) + "`?", fixes);
+    }
+
+    static Failure unknownUnit(Token word) {
+        return Failure.at(word.span(), ErrorCode.UNKNOWN_UNIT, "`" + word.text() + "` is not a unit that is known here.");
+    }
+
+    static Failure unitExpected(Token sign) {
+        return syntax(sign.span(), "Behind `to` stands a unit.");
+    }
+
+    static Failure unevenRows(Span place, int first, int other) {
+        return Failure.at(
+                place,
+                ErrorCode.SHAPES_DIFFER,
+                "The rows of a table are of one length. The first has " + first + ", another " + other + ".");
+    }
+
+    static Failure tooDeep(Span place, int levels) {
+        return Failure.at(place, ErrorCode.TOO_LARGE, "Brackets go " + levels + " deep at the most. Put a part into a cell of its own.");
+    }
+
+    static Failure tooLong(String text, int most) {
+        return Failure.at(
+                new Span(most, text.length()),
+                ErrorCode.TOO_LARGE,
+                "An entry has " + most + " characters at the most, this one has " + text.length() + ". Put a part into a cell of its own.");
+    }
+
+    static Failure tooManyDigits(Span place) {
+        return Failure.at(place, ErrorCode.TOO_LARGE, "A number has 1,000,000 digits at the most.");
+    }
+
+    static Failure unexpected(String text, Token found) {
+        return syntax(found.span(), "`" + found.span().in(text) + "` does not belong here.");
+    }
+
+    static Failure outsideGrid(Token word) {
+        return Failure.at(
+                word.span(),
+                ErrorCode.MISSING_REFERENCE,
+                "`" + word.text() + "` lies outside every grid. Columns go to ZZZ, rows to 1,000,000.");
+    }
+
+    private static boolean isOperator(Token token) {
+        return token.type() == Token.Type.SIGN && "+-*/^&=<>%".contains(token.text().substring(0, 1));
+    }
+
+    private static Failure syntax(Span place, String message, Fix... fixes) {
+        return Failure.at(place, ErrorCode.SYNTAX, message, fixes);
+    }
+
+    private static String replaced(String text, Span place, String by) {
+        return text.substring(0, place.start()) + by + text.substring(place.end());
+    }
+}

@@ -1,0 +1,28 @@
+package app.logismos.formula;
+
+import app.logismos.value.Span;
+
+/**
+ * A word of an expression.
+ *
+ * @param text the sign in its normal spelling, or the characters as typed; without its quotes for texts
+ */
+record Token(Type type, String text, Span span) {
+    enum Type {
+        NUMBER,
+        TEXT,
+        WORD,
+        QUOTED_NAME,
+        SIGN,
+        SUPERSCRIPT,
+        END
+    }
+
+    boolean is(String sign) {
+        return type == Type.SIGN && text.equals(sign);
+    }
+
+    boolean isWord(String word) {
+        return type == Type.WORD && text.equalsIgnoreCase(word);
+    }
+}

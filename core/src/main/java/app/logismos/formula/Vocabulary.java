@@ -1,0 +1,16 @@
+package app.logismos.formula;
+
+import java.util.List;
+import java.util.Optional;
+
+/** The words that a parse must know: functions with their parameters, and constants. All questions ignore case. */
+public interface Vocabulary {
+    /** The names of a function's parameters, in order; nothing where there is no such function. */
+    Optional<List<String>> parameters(String function);
+
+    /** Whether the word is a constant. */
+    boolean isConstant(String word);
+
+    /** Known functions with a name near this one, the nearest first. */
+    List<String> functionsLike(String word);
+}

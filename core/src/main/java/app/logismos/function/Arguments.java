@@ -1,0 +1,177 @@
+package app.logismos.function;
+
+import app.logismos.number.PiMultiple;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.value.Blank;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.Missing;
+import app.logismos.value.NumberValue;
+import app.logismos.value.PlainText;
+import app.logismos.value.Table;
+import app.logismos.value.Truth;
+import app.logismos.value.Value;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
+
+/** The arguments of one call, by parameter name, each checked when a function's code asks for it. */
+public final class Arguments {
+    private static final Rational DEGREES = Rational.of(180);
+
+    private final Function function;
+    private final List<Integer> positions;
+    private final IntFunction<Value> values;
+    private final Surroundings surroundings;
+
+    /**
+     * The arguments of a call.
+     *
+     * @param positions for each argument the index of its parameter
+     * @param values works an argument out, by its place in the call
+     */
+    public Arguments(Function function, List<Integer> positions, IntFunction<Value> values, Surroundings surroundings) {
+        this.function = function;
+        this.positions = positions;
+        this.values = values;
+        this.surroundings = surroundings;
+    }
+
+    /** The value of a parameter: its argument, or what it falls back to. */
+    public Value value(String parameter) {
+        int index = function.indexOf(parameter);
+        int argument = positions.indexOf(index);
+        Value value = argument >= 0
+                ? values.apply(argument)
+                : function.parameters().get(index).fallback().orElse(Blank.BLANK);
+        return passing(value);
+    }
+
+    /** A number that must be given as such; an empty cell is 0. */
+    Real number(String parameter) {
+        Value value = value(parameter);
+        if (value instanceof NumberValue number) {
+            return number.real();
+        }
+        if (value == Blank.BLANK) {
+            return Rational.ZERO;
+        }
+        throw wrongKind(parameter, value);
+    }
+
+    /** A whole number. */
+    BigInteger whole(String parameter) {
+        return whole(parameter, number(parameter));
+    }
+
+    /** A whole number of 0 or more. */
+    BigInteger count(String parameter) {
+        BigInteger whole = whole(parameter);
+        if (whole.signum() < 0) {
+            throw new Refused(Failure.of(
+                    ErrorCode.WRONG_ARGUMENTS,
+                    "`" + function.name() + "` needs 0 or more for `" + parameter + "`, was " + whole + "."));
+        }
+        return whole;
+    }
+
+    private BigInteger whole(String parameter, Real number) {
+        if (number instanceof Rational rational && rational.isInteger()) {
+            return rational.numerator();
+        }
+        throw new Refused(Failure.of(
+                ErrorCode.WRONG_ARGUMENTS,
+                "`" + function.name() + "` needs a whole number for `" + parameter + "`, was "
+                        + PlainText.of(new NumberValue(number)) + "."));
+    }
+
+    /** An angle in radians. */
+    Real angle(String parameter) {
+        Real number = number(parameter);
+        boolean inDegrees = surroundings.angle() == Surroundings.Angle.DEGREES && !(number instanceof PiMultiple);
+        if (!inDegrees) {
+            return number;
+        }
+        return number.dividedBy(DEGREES) instanceof Real turns && turns.times(PiMultiple.of(Rational.ONE)) instanceof Real angle
+                ? angle
+                : number;
+    }
+
+    /** Whether a condition holds. */
+    boolean truth(String parameter) {
+        Value value = value(parameter);
+        if (value instanceof Truth truth) {
+            return truth.holds();
+        }
+        throw wrongKind(parameter, value);
+    }
+
+    /** The numbers of a repeated parameter; in tables, texts, truth values, empty cells and missing ones are passed over. */
+    List<Real> numbers(String parameter) {
+        List<Real> numbers = new ArrayList<>();
+        int index = function.indexOf(parameter);
+        IntStream.range(0, positions.size()).filter(i -> positions.get(i) == index).forEach(i -> {
+            Value value = passing(values.apply(i));
+            if (value instanceof Table table) {
+                table.forEachFilled(each -> {
+                    if (passing(each) instanceof NumberValue number) {
+                        numbers.add(number.real());
+                    }
+                });
+            } else if (value instanceof NumberValue number) {
+                numbers.add(number.real());
+            } else if (value != Blank.BLANK && value != Missing.MISSING) {
+                throw wrongKind(parameter, value);
+            }
+        });
+        return numbers;
+    }
+
+    /** The whole numbers, 0 or more, of a repeated parameter. */
+    List<BigInteger> counts(String parameter) {
+        return numbers(parameter).stream()
+                .map(number -> {
+                    BigInteger whole = whole(parameter, number);
+                    if (whole.signum() < 0) {
+                        throw new Refused(Failure.of(
+                                ErrorCode.WRONG_ARGUMENTS,
+                                "`" + function.name() + "` needs 0 or more for each `" + parameter + "`, was " + whole + "."));
+                    }
+                    return whole;
+                })
+                .toList();
+    }
+
+    private static Value passing(Value value) {
+        if (value instanceof Failure failure) {
+            throw new Refused(failure);
+        }
+        return value;
+    }
+
+    private Refused wrongKind(String parameter, Value value) {
+        Parameter.Accepts accepts = function.parameters().get(function.indexOf(parameter)).accepts();
+        return new Refused(Failure.of(
+                ErrorCode.WRONG_KIND,
+                "`" + function.name() + "` needs " + accepts.one() + " for `" + parameter + "`, was "
+                        + value.kind().one() + "."));
+    }
+
+    /** Carries a failure out of a function's code. */
+    static final class Refused extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+        private final transient Failure failure;
+
+        Refused(Failure failure) {
+            super(failure.message(), null, false, false);
+            this.failure = failure;
+        }
+
+        Failure failure() {
+            return failure;
+        }
+    }
+}

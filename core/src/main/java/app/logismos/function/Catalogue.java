@@ -1,0 +1,65 @@
+package app.logismos.function;
+
+import app.logismos.number.PiMultiple;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** All functions and constants of the language, found by name in any case. */
+public final class Catalogue {
+    /** The catalogue that ships with the program. */
+    public static final Catalogue STANDARD = new Catalogue(Stream.of(
+                    ArithmeticFunctions.ALL,
+                    RoundingFunctions.ALL,
+                    CountingFunctions.ALL,
+                    AngleFunctions.ALL,
+                    StatisticsFunctions.ALL,
+                    LogicFunctions.ALL)
+            .flatMap(List::stream)
+            .toList());
+
+    private static final Map<String, Real> CONSTANTS = Map.of(
+            "π", PiMultiple.of(Rational.ONE),
+            "pi", PiMultiple.of(Rational.ONE),
+            "e", Real.from(Math.E),
+            "phi", Real.from(1.618033988749895), // (1 + √5) / 2
+            "inf", Real.from(Double.POSITIVE_INFINITY));
+
+    private final List<Function> functions;
+    private final Map<String, Function> byName = new HashMap<>();
+
+    private Catalogue(List<Function> functions) {
+        this.functions = functions;
+        for (Function function : functions) {
+            Stream.concat(Stream.of(function.name()), function.synonyms().stream()).forEach(name -> {
+                if (byName.put(key(name), function) != null) {
+                    throw new IllegalArgumentException("a function's name must be its own, was " + name);
+                }
+            });
+        }
+    }
+
+    /** All functions, by category and then in the order in which they are declared. */
+    public List<Function> functions() {
+        return functions;
+    }
+
+    /** The function with this name or synonym. */
+    public Optional<Function> function(String name) {
+        return Optional.ofNullable(byName.get(key(name)));
+    }
+
+    /** The value of a constant. */
+    public Optional<Real> constant(String name) {
+        return Optional.ofNullable(CONSTANTS.get(key(name)));
+    }
+
+    private static String key(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+}

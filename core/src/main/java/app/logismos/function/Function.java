@@ -1,0 +1,191 @@
+package app.logismos.function;
+
+import app.logismos.number.Real;
+import app.logismos.number.Result;
+import app.logismos.number.Undefined;
+import app.logismos.value.Blank;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Value;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A function of the language: everything about it in one declaration. Made with {@link #function}. */
+public final class Function {
+    private final String name;
+    private final Category category;
+    private final List<String> synonyms = new ArrayList<>();
+    private final List<Parameter> parameters = new ArrayList<>();
+    private final List<Example> examples = new ArrayList<>();
+    private final List<String> related = new ArrayList<>();
+    private String says = "";
+    private String source = "";
+    private java.util.function.Function<Arguments, Value> code = given -> Blank.BLANK;
+    private Optional<java.util.function.Function<Arguments, String>> working = Optional.empty();
+    private Optional<java.util.function.Function<Arguments, String>> choice = Optional.empty();
+
+    private Function(String name, Category category) {
+        this.name = name;
+        this.category = category;
+    }
+
+    /** Begins a declaration; {@link #computes} or {@link #answers} ends it. */
+    static Function function(String name, Category category) {
+        return new Function(name, category);
+    }
+
+    Function alsoRead(String... others) {
+        synonyms.addAll(List.of(others));
+        return this;
+    }
+
+    /** One sentence for the guide. */
+    Function says(String sentence) {
+        says = sentence;
+        return this;
+    }
+
+    Function argument(String parameter, Parameter.Accepts accepts, String describes) {
+        parameters.add(new Parameter(parameter, accepts, describes, Optional.empty(), false));
+        return this;
+    }
+
+    Function optional(String parameter, Parameter.Accepts accepts, Value fallback, String describes) {
+        parameters.add(new Parameter(parameter, accepts, describes, Optional.of(fallback), false));
+        return this;
+    }
+
+    Function repeated(String parameter, Parameter.Accepts accepts, String describes) {
+        parameters.add(new Parameter(parameter, accepts, describes, Optional.empty(), true));
+        return this;
+    }
+
+    Function example(String expression, String value) {
+        examples.add(new Example(expression, value));
+        return this;
+    }
+
+    Function related(String... others) {
+        related.addAll(List.of(others));
+        return this;
+    }
+
+    /** Paper, standard or section that the method comes from. */
+    Function from(String where) {
+        source = where;
+        return this;
+    }
+
+    /** The calculation behind the shortcut, for the working: {@code 15! / (7! × 8!)}. */
+    Function works(java.util.function.Function<Arguments, String> shown) {
+        working = Optional.of(shown);
+        return this;
+    }
+
+    /** Which parameter's argument the call comes down to; the others are not looked at. */
+    Function chooses(java.util.function.Function<Arguments, String> chosen) {
+        choice = Optional.of(chosen);
+        return answers(given -> given.value(chosen.apply(given)));
+    }
+
+    Function computes(java.util.function.Function<Arguments, Result> result) {
+        return answers(given -> value(result.apply(given)));
+    }
+
+    Function answers(java.util.function.Function<Arguments, Value> value) {
+        code = value;
+        return this;
+    }
+
+    /** The value of a call; what is wrong with it comes back as a failure without a place. */
+    public Value call(Arguments given) {
+        try {
+            return code.apply(given);
+        } catch (Arguments.Refused refused) {
+            return refused.failure();
+        }
+    }
+
+    /** The calculation that a call stands for, where the function says one. */
+    public Optional<String> working(Arguments given) {
+        try {
+            return working.map(shown -> shown.apply(given));
+        } catch (Arguments.Refused refused) {
+            return Optional.empty();
+        }
+    }
+
+    /** The parameter whose argument a call comes down to, where the function only chooses. */
+    public Optional<String> choice(Arguments given) {
+        try {
+            return choice.map(chosen -> chosen.apply(given));
+        } catch (Arguments.Refused refused) {
+            return Optional.empty();
+        }
+    }
+
+    /** A result as a value; the reasons why there is none get their sentences. */
+    private Value value(Result result) {
+        if (result instanceof Real real) {
+            return new NumberValue(real);
+        }
+        return switch ((Undefined) result) {
+            case DIVIDE_BY_ZERO -> Failure.of(ErrorCode.DIVIDE_BY_ZERO, "`" + name + "` divides by 0 here.");
+            case NO_REAL_RESULT -> Failure.of(
+                    ErrorCode.NO_REAL_RESULT, "`" + name + "` has no real result for this argument.");
+            case TOO_LARGE -> Failure.of(
+                    ErrorCode.TOO_LARGE, "The result of `" + name + "` has more than 1,000,000 digits.");
+        };
+    }
+
+    int indexOf(String parameter) {
+        for (int i = 0; i < parameters.size(); i++) {
+            if (parameters.get(i).name().equalsIgnoreCase(parameter)) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("parameter must be one of " + name + ", was " + parameter);
+    }
+
+    /** The name, in lower case. */
+    public String name() {
+        return name;
+    }
+
+    /** The group it is listed in. */
+    public Category category() {
+        return category;
+    }
+
+    /** Other names it is read by, its OpenFormula identifier among them. */
+    public List<String> synonyms() {
+        return List.copyOf(synonyms);
+    }
+
+    /** What it takes, in order. */
+    public List<Parameter> parameters() {
+        return List.copyOf(parameters);
+    }
+
+    /** Calls with their values. */
+    public List<Example> examples() {
+        return List.copyOf(examples);
+    }
+
+    /** Names of functions to look at next. */
+    public List<String> related() {
+        return List.copyOf(related);
+    }
+
+    /** What it does, in a sentence. */
+    public String says() {
+        return says;
+    }
+
+    /** Where the method comes from; empty where it needs no source. */
+    public String source() {
+        return source;
+    }
+}

@@ -1,0 +1,49 @@
+package app.logismos.function;
+
+import app.logismos.value.Value;
+import java.util.Optional;
+
+/**
+ * What a function takes.
+ *
+ * @param fallback the value where the argument is left out; nothing where it must be given
+ * @param repeated whether any number of arguments, at least one, may stand here; only the last parameter is
+ */
+public record Parameter(String name, Accepts accepts, String says, Optional<Value> fallback, boolean repeated) {
+    /** What may be given. A table given for a single value makes the function work element by element. */
+    public enum Accepts {
+        /** A number. */
+        NUMBER("a number"),
+        /** A whole number. */
+        WHOLE("a whole number"),
+        /** An angle: radians, unless the worksheet says degrees. */
+        ANGLE("an angle"),
+        /** Numbers, or tables of them; texts and empty cells in tables are passed over. */
+        NUMBERS("numbers or a range"),
+        /** Anything, evaluated only when it is asked for. */
+        LAZY("a value"),
+        /** A truth value. */
+        TRUTH("a condition");
+
+        private final String one;
+
+        Accepts(String one) {
+            this.one = one;
+        }
+
+        /** As in "a whole number". */
+        public String one() {
+            return one;
+        }
+
+        /** Whether a table is taken as it is. */
+        public boolean takesTables() {
+            return this == NUMBERS || this == LAZY;
+        }
+    }
+
+    /** Whether the argument must be given. */
+    public boolean isRequired() {
+        return fallback.isEmpty();
+    }
+}

@@ -1,0 +1,98 @@
+package app.logismos.number;
+
+import java.math.BigInteger;
+
+/** A rational number one of whose parts does not fit a {@code long}; in lowest terms with a positive denominator. */
+record BigRational(BigInteger numerator, BigInteger denominator) implements Rational {
+    /** Bits of a whole number of {@link Real#MAX_DIGITS} digits. */
+    private static final long MAX_BITS = (long) Math.ceil(MAX_DIGITS * (Math.log(10) / Math.log(2)));
+
+    /** Enough quotient bits for a double, a guard bit and one that remembers the rest. */
+    private static final int QUOTIENT_BITS = 66;
+
+    /** Both parts at most this long: surely within a million digits, without counting them. */
+    private static final long SURELY_SHORT = 3_321_000;
+
+    static Result sum(Rational a, Rational b) {
+        BigInteger above = a.numerator()
+                .multiply(b.denominator())
+                .add(b.numerator().multiply(a.denominator()));
+        return bounded(above, a.denominator().multiply(b.denominator()));
+    }
+
+    static Result product(Rational a, Rational b) {
+        return bounded(
+                a.numerator().multiply(b.numerator()), a.denominator().multiply(b.denominator()));
+    }
+
+    static Result quotient(Rational a, Rational b) {
+        return bounded(
+                a.numerator().multiply(b.denominator()), a.denominator().multiply(b.numerator()));
+    }
+
+    /**
+     * The fraction within the bounds of the language: exact where it may be, the nearest double where a part outgrows
+     * {@link Real#MAX_FRACTION_BITS}, but exact all the same where that double would be zero or infinite.
+     */
+    static Result bounded(BigInteger above, BigInteger below) {
+        Rational exact = Rational.of(above, below);
+        int bits = Math.max(exact.numerator().bitLength(), exact.denominator().bitLength());
+        if (exact.isInteger() || bits <= MAX_FRACTION_BITS) {
+            return isTooLong(exact.numerator()) ? Undefined.TOO_LARGE : exact;
+        }
+        double nearest = exact.toDouble();
+        if (nearest != 0 && Double.isFinite(nearest)) {
+            return Approximate.of(nearest);
+        }
+        return isTooLong(exact.numerator()) || isTooLong(exact.denominator()) ? Undefined.TOO_LARGE : exact;
+    }
+
+    /** Whether a whole number of so many bits is longer than the language allows, whatever its digits are. */
+    static boolean isTooManyBits(double bits) {
+        return bits > MAX_BITS;
+    }
+
+    private static boolean isTooLong(BigInteger whole) {
+        int bits = whole.bitLength();
+        return bits > SURELY_SHORT && (bits > MAX_BITS || whole.abs().compareTo(Longest.NUMBER) >= 0);
+    }
+
+    /** Made only when a number comes near it. */
+    private static final class Longest {
+        static final BigInteger NUMBER = BigInteger.TEN.pow(MAX_DIGITS);
+    }
+
+    @Override
+    public boolean isInteger() {
+        return denominator.equals(BigInteger.ONE);
+    }
+
+    @Override
+    public int signum() {
+        return numerator.signum();
+    }
+
+    @Override
+    public Rational negate() {
+        return Rational.of(numerator.negate(), denominator);
+    }
+
+    @Override
+    public double toDouble() {
+        return toDouble(numerator, denominator);
+    }
+
+    /** The nearest double, correctly rounded except among subnormal numbers. */
+    static double toDouble(BigInteger above, BigInteger below) {
+        if (below.equals(BigInteger.ONE)) {
+            return above.doubleValue();
+        }
+        int shift = above.bitLength() - below.bitLength() - QUOTIENT_BITS;
+        BigInteger[] parts = shift > 0
+                ? above.abs().divideAndRemainder(below.shiftLeft(shift))
+                : above.abs().shiftLeft(-shift).divideAndRemainder(below);
+        BigInteger quotient = parts[1].signum() == 0 ? parts[0] : parts[0].setBit(0);
+        double size = Math.scalb(quotient.doubleValue(), shift);
+        return above.signum() < 0 ? -size : size;
+    }
+}

@@ -1,0 +1,180 @@
+package app.logismos.number;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+
+/**
+ * Exponential, logarithms and the functions of angles.
+ *
+ * <p>Exact where the answer is rational. Otherwise a double that is right for the exact argument: the argument is split
+ * into the nearest double and the rest, and the rest enters by the function's derivative (or the addition theorem), so
+ * that rounding the argument costs no digits. Accuracy is that of {@link Math}, which states 1 ulp, plus the rounding of
+ * the correction: within 2 ulp.
+ */
+public final class Elementary {
+    private static final Rational HALF = Rational.of(1, 2);
+
+    private Elementary() {}
+
+    /** e to the power of the number. */
+    public static Result exp(Real x) {
+        if (x.isExact() && x.signum() == 0) {
+            return Rational.ONE;
+        }
+        double near = x.toDouble();
+        double answer = Math.exp(near);
+        if (!x.isFinite() || Double.isInfinite(answer)) {
+            return x.isFinite() ? Undefined.TOO_LARGE : Approximate.of(answer);
+        }
+        return Approximate.finite(answer + answer * rest(x, near));
+    }
+
+    /** The natural logarithm; {@link Undefined#NO_REAL_RESULT} for zero and below. */
+    public static Result ln(Real x) {
+        if (x.signum() <= 0) {
+            return Undefined.NO_REAL_RESULT;
+        }
+        if (x.equals(Rational.ONE)) {
+            return Rational.ZERO;
+        }
+        double near = x.toDouble();
+        if (x instanceof Rational rational && (near == 0 || Double.isInfinite(near))) {
+            return Approximate.of(lnOfWhole(rational.numerator()) - lnOfWhole(rational.denominator()));
+        }
+        double answer = Math.log(near);
+        return Approximate.of(x.isFinite() ? answer + rest(x, near) / near : answer);
+    }
+
+    /**
+     * The logarithm to a base.
+     *
+     * @return exact where the number is a whole power of an exact base
+     */
+    public static Result log(Real x, Real base) {
+        if (x.signum() <= 0 || base.signum() <= 0) {
+            return Undefined.NO_REAL_RESULT;
+        }
+        if (base.equals(Rational.ONE)) {
+            return Undefined.DIVIDE_BY_ZERO;
+        }
+        if (!(ln(x) instanceof Real above) || !(ln(base) instanceof Real below)) {
+            return Undefined.NO_REAL_RESULT;
+        }
+        double quotient = x instanceof Rational && base.equals(Rational.of(10)) && x.toDouble() > 0 && Double.isFinite(x.toDouble())
+                ? Math.log10(x.toDouble()) + rest(x, x.toDouble()) / x.toDouble() / Math.log(10)
+                : above.toDouble() / below.toDouble();
+        if (x.isFinite() && Math.abs(quotient) < Real.MAX_DIGITS * 4.0 && x instanceof Rational) {
+            Rational whole = Rational.of(Math.round(quotient));
+            boolean isNear = Math.abs(quotient - whole.toDouble()) < 1e-9 * Math.max(1, Math.abs(quotient));
+            if (isNear && Powers.power(base, whole) instanceof Real power && power.equals(x)) {
+                return whole;
+            }
+        }
+        return Approximate.of(quotient);
+    }
+
+    /** The sine of an angle in radians; exact where it is rational. */
+    public static Result sin(Real x) {
+        if (x instanceof PiMultiple multiple) {
+            return sinOfTurns(turns(multiple.times()));
+        }
+        if (x.isExact() && x.signum() == 0) {
+            return x;
+        }
+        double near = x.toDouble();
+        double rest = rest(x, near);
+        return Approximate.of(Math.sin(near) * Math.cos(rest) + Math.cos(near) * Math.sin(rest));
+    }
+
+    /** The cosine of an angle in radians; exact where it is rational. */
+    public static Result cos(Real x) {
+        if (x instanceof PiMultiple multiple) {
+            return multiple.plus(new PiMultiple(HALF)) instanceof Real moved ? sin(moved) : Undefined.TOO_LARGE;
+        }
+        if (x.isExact() && x.signum() == 0) {
+            return Rational.ONE;
+        }
+        double near = x.toDouble();
+        double rest = rest(x, near);
+        return Approximate.of(Math.cos(near) * Math.cos(rest) - Math.sin(near) * Math.sin(rest));
+    }
+
+    /** The tangent of an angle in radians; exact where it is rational, {@link Undefined#DIVIDE_BY_ZERO} at a pole. */
+    public static Result tan(Real x) {
+        if (x instanceof PiMultiple multiple) {
+            return tanOfTurns(multiple.times());
+        }
+        if (x.isExact() && x.signum() == 0) {
+            return x;
+        }
+        double near = x.toDouble();
+        double tangent = Math.tan(near);
+        return Approximate.of(tangent + (1 + tangent * tangent) * rest(x, near));
+    }
+
+    /** The multiple of π brought into [0, 2). */
+    private static Rational turns(Rational times) {
+        BigInteger two = BigInteger.TWO.multiply(times.denominator());
+        return Rational.of(times.numerator().mod(two), times.denominator());
+    }
+
+    /**
+     * The sine of so many times π. By Niven's theorem the only rational sines of rational multiples of π are 0, ±½ and ±1.
+     *
+     * @param times in [0, 2)
+     */
+    private static Result sinOfTurns(Rational times) {
+        if (times.compareTo(Rational.ONE) >= 0) {
+            return sinOfTurns((Rational) times.minus(Rational.ONE)) instanceof Real sine ? sine.negate() : Undefined.TOO_LARGE;
+        }
+        if (times.compareTo(HALF) > 0) {
+            return sinOfTurns((Rational) Rational.ONE.minus(times));
+        }
+        if (times.signum() == 0) {
+            return Rational.ZERO;
+        }
+        if (times.equals(HALF)) {
+            return Rational.ONE;
+        }
+        if (times.equals(Rational.of(1, 6))) {
+            return HALF;
+        }
+        // Near a quarter turn the cosine of what is left keeps the digits that the sine would lose.
+        return times.compareTo(Rational.of(1, 4)) > 0
+                ? Approximate.of(Math.cos(PiMultiple.of((Rational) HALF.minus(times)).toDouble()))
+                : Approximate.of(Math.sin(PiMultiple.of(times).toDouble()));
+    }
+
+    /** The tangent of so many times π: rational only at multiples of a quarter. */
+    private static Result tanOfTurns(Rational multiple) {
+        Rational times = Rational.of(multiple.numerator().mod(multiple.denominator()), multiple.denominator());
+        if (times.signum() == 0) {
+            return Rational.ZERO;
+        }
+        if (times.equals(HALF)) {
+            return Undefined.DIVIDE_BY_ZERO;
+        }
+        if (times.compareTo(HALF) > 0) {
+            return tanOfTurns((Rational) Rational.ONE.minus(times)) instanceof Real tangent ? tangent.negate() : Undefined.TOO_LARGE;
+        }
+        if (times.equals(Rational.of(1, 4))) {
+            return Rational.ONE;
+        }
+        return times.compareTo(Rational.of(1, 4)) > 0
+                ? Approximate.of(1 / Math.tan(PiMultiple.of((Rational) HALF.minus(times)).toDouble()))
+                : Approximate.of(Math.tan(PiMultiple.of(times).toDouble()));
+    }
+
+    /** What rounding the exact number to the double near it left over; 0 for doubles and where the double is infinite. */
+    private static double rest(Real x, double near) {
+        if (x instanceof Approximate || !Double.isFinite(near) || near == Math.rint(near) && x.isWhole() && Math.abs(near) < 1L << 53) {
+            return 0;
+        }
+        return Rounding.exact(x).minus(Rational.of(new BigDecimal(near))) instanceof Real rest ? rest.toDouble() : 0;
+    }
+
+    private static double lnOfWhole(BigInteger whole) {
+        int shift = Math.max(0, whole.bitLength() - 1_000);
+        return Math.log(whole.shiftRight(shift).doubleValue()) + shift * Math.log(2);
+    }
+}

@@ -1,0 +1,170 @@
+package app.logismos.number;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.MathContext;
+
+/** Powers and roots: exact where the answer is rational, the nearest double otherwise. */
+public final class Powers {
+    private static final MathContext DIGITS = new MathContext(50);
+
+    /** {@link BigDecimal#pow(int, MathContext)} takes no longer exponent. */
+    private static final int LONGEST_DECIMAL_EXPONENT = 999_999_999;
+
+    private static final int MAX_EXACT_FRACTION_BITS = 2 * Real.MAX_FRACTION_BITS;
+
+    private Powers() {}
+
+    /**
+     * The root that is not negative.
+     *
+     * @return exact where the root is rational; {@link Undefined#NO_REAL_RESULT} below zero
+     */
+    public static Result sqrt(Real number) {
+        return power(number, Rational.of(1, 2));
+    }
+
+    static Result power(Real base, Real exponent) {
+        if (exponent instanceof Rational whole && whole.isInteger()) {
+            return wholePower(base, whole.numerator());
+        }
+        if (base.signum() < 0) {
+            return Undefined.NO_REAL_RESULT;
+        }
+        if (base.isExact() && base.signum() == 0) {
+            return exponent.signum() > 0 ? base : Undefined.DIVIDE_BY_ZERO;
+        }
+        if (base instanceof Rational x && exponent instanceof Rational y) {
+            return rationalPower(x, y);
+        }
+        return fromDoubles(base, exponent);
+    }
+
+    /** The double nearest to e stands for e itself: e^x is exp(x), without the error of a rounded base. */
+    private static boolean isE(Real base) {
+        return base instanceof Approximate approximate && approximate.number() == Math.E;
+    }
+
+    private static Result wholePower(Real base, BigInteger exponent) {
+        if (exponent.signum() == 0) {
+            return Rational.ONE;
+        }
+        if (exponent.equals(BigInteger.ONE)) {
+            return base;
+        }
+        if (base.signum() == 0) {
+            return exponent.signum() > 0 ? base : Undefined.DIVIDE_BY_ZERO;
+        }
+        return base instanceof Rational x ? exactPower(x, exponent) : fromDoubles(base, Rational.of(exponent));
+    }
+
+    private static Result exactPower(Rational base, BigInteger exponent) {
+        BigInteger above = base.numerator();
+        BigInteger below = base.denominator();
+        if (below.equals(BigInteger.ONE) && above.bitLength() <= 1 && above.abs().equals(BigInteger.ONE)) {
+            return above.signum() > 0 || !exponent.testBit(0) ? Rational.ONE : base;
+        }
+        if (exponent.bitLength() > 31) {
+            return Undefined.TOO_LARGE;
+        }
+        int times = Math.abs(exponent.intValue());
+        // (bits − 1) × times is a lower bound of the answer's bits: what surely is too long is not begun.
+        double leastBits = (Math.max(above.abs().bitLength(), below.bitLength()) - 1.0) * times;
+        boolean answerIsWhole = exponent.signum() > 0 ? below.equals(BigInteger.ONE) : isOne(above);
+        if (!answerIsWhole && leastBits > MAX_EXACT_FRACTION_BITS) {
+            return longFraction(base, exponent.intValue(), leastBits);
+        }
+        if (BigRational.isTooManyBits(leastBits)) {
+            return Undefined.TOO_LARGE;
+        }
+        BigInteger raisedAbove = above.pow(times);
+        BigInteger raisedBelow = below.pow(times);
+        return exponent.signum() > 0
+                ? BigRational.bounded(raisedAbove, raisedBelow)
+                : BigRational.bounded(raisedBelow, raisedAbove);
+    }
+
+    private static boolean isOne(BigInteger whole) {
+        return whole.abs().equals(BigInteger.ONE);
+    }
+
+    /** A fraction too long to be kept exactly: rounded once, from 50 digits, unless no double is near it. */
+    private static Result longFraction(Rational base, int exponent, double leastBits) {
+        if (Math.abs(exponent) <= LONGEST_DECIMAL_EXPONENT) {
+            BigDecimal decimal = new BigDecimal(base.numerator()).divide(new BigDecimal(base.denominator()), DIGITS);
+            try {
+                double nearest = decimal.pow(exponent, DIGITS).doubleValue();
+                if (nearest != 0 && Double.isFinite(nearest)) {
+                    return Approximate.of(nearest);
+                }
+            } catch (ArithmeticException outOfDecimalRange) {
+                return Undefined.TOO_LARGE;
+            }
+        }
+        if (BigRational.isTooManyBits(leastBits)) {
+            return Undefined.TOO_LARGE;
+        }
+        int times = Math.abs(exponent);
+        BigInteger above = base.numerator().pow(times);
+        BigInteger below = base.denominator().pow(times);
+        return exponent > 0 ? BigRational.bounded(above, below) : BigRational.bounded(below, above);
+    }
+
+    private static Result rationalPower(Rational base, Rational exponent) {
+        if (exponent.denominator().bitLength() <= 31) {
+            int degree = exponent.denominator().intValue();
+            BigInteger above = exactRoot(base.numerator(), degree);
+            BigInteger below = exactRoot(base.denominator(), degree);
+            if (above.signum() > 0 && below.signum() > 0) {
+                return wholePower(Rational.of(above, below), exponent.numerator());
+            }
+        }
+        double nearest = base.toDouble();
+        if (nearest == 0 || Double.isInfinite(nearest)) {
+            return Elementary.ln(base) instanceof Real log && log.times(exponent) instanceof Real product
+                    ? Elementary.exp(product)
+                    : Undefined.TOO_LARGE;
+        }
+        if (exponent.equals(Rational.of(1, 2))) {
+            return Approximate.of(Math.sqrt(nearest));
+        }
+        return fromDoubles(base, exponent);
+    }
+
+    /** The whole root, or 0 where there is none; 0 is never a root here, since the number is positive. */
+    private static BigInteger exactRoot(BigInteger number, int degree) {
+        if (isOne(number)) {
+            return number;
+        }
+        if (degree >= number.bitLength()) {
+            return BigInteger.ZERO;
+        }
+        BigInteger root = floorRoot(number, degree);
+        return root.pow(degree).equals(number) ? root : BigInteger.ZERO;
+    }
+
+    /** Newton's iteration from above; it falls until it has passed the root. */
+    private static BigInteger floorRoot(BigInteger number, int degree) {
+        if (degree == 2) {
+            return number.sqrt();
+        }
+        BigInteger guess = BigInteger.ONE.shiftLeft(number.bitLength() / degree + 1);
+        while (true) {
+            BigInteger next = guess.multiply(BigInteger.valueOf(degree - 1L))
+                    .add(number.divide(guess.pow(degree - 1)))
+                    .divide(BigInteger.valueOf(degree));
+            if (next.compareTo(guess) >= 0) {
+                return guess;
+            }
+            guess = next;
+        }
+    }
+
+    private static Result fromDoubles(Real base, Real exponent) {
+        if (isE(base)) {
+            return Elementary.exp(exponent);
+        }
+        double answer = Math.pow(base.toDouble(), exponent.toDouble());
+        return base.isFinite() && exponent.isFinite() ? Approximate.finite(answer) : Approximate.of(answer);
+    }
+}

@@ -1,0 +1,78 @@
+package app.logismos.number;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+
+/**
+ * An exact rational number in lowest terms with a positive denominator.
+ *
+ * <p>Two representations share the work: {@code SmallRational} for those whose parts fit a {@code long}, the fast path,
+ * and {@code BigRational} for the others. A number that fits the small one is never held by the big one.
+ */
+public sealed interface Rational extends Real permits SmallRational, BigRational {
+    /** 0. */
+    Rational ZERO = of(0);
+
+    /** 1. */
+    Rational ONE = of(1);
+
+    /** The part above the line; carries the sign. */
+    BigInteger numerator();
+
+    /** The part below the line, 1 or more. */
+    BigInteger denominator();
+
+    /** Whether the denominator is 1. */
+    boolean isInteger();
+
+    /** The whole number given. */
+    static Rational of(long whole) {
+        return whole == Long.MIN_VALUE ? new BigRational(BigInteger.valueOf(whole), BigInteger.ONE) : SmallRational.of(whole);
+    }
+
+    /** The whole number given. */
+    static Rational of(BigInteger whole) {
+        return SmallRational.fits(whole) ? SmallRational.of(whole.longValue()) : new BigRational(whole, BigInteger.ONE);
+    }
+
+    /**
+     * The fraction given, in lowest terms.
+     *
+     * @param denominator any whole number but 0
+     */
+    static Rational of(BigInteger numerator, BigInteger denominator) {
+        if (denominator.signum() == 0) {
+            throw new IllegalArgumentException("denominator must not be 0, numerator was " + numerator);
+        }
+        BigInteger shared = numerator.gcd(denominator);
+        BigInteger divisor = denominator.signum() < 0 ? shared.negate() : shared;
+        BigInteger above = numerator.divide(divisor);
+        BigInteger below = denominator.divide(divisor);
+        return SmallRational.fits(above) && SmallRational.fits(below)
+                ? new SmallRational(above.longValue(), below.longValue())
+                : new BigRational(above, below);
+    }
+
+    /** The fraction given, in lowest terms. */
+    static Rational of(long numerator, long denominator) {
+        return of(BigInteger.valueOf(numerator), BigInteger.valueOf(denominator));
+    }
+
+    /** The exact fraction that a decimal spells. */
+    static Rational of(BigDecimal decimal) {
+        return decimal.scale() <= 0
+                ? of(decimal.toBigIntegerExact())
+                : of(decimal.unscaledValue(), BigInteger.TEN.pow(decimal.scale()));
+    }
+
+    /** The whole part, rounded towards minus infinity. */
+    default BigInteger floor() {
+        BigInteger[] parts = numerator().divideAndRemainder(denominator());
+        return parts[1].signum() < 0 ? parts[0].subtract(BigInteger.ONE) : parts[0];
+    }
+
+    @Override
+    default boolean isExact() {
+        return true;
+    }
+}

@@ -1,0 +1,47 @@
+package app.logismos.number;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.RoundingMode;
+
+/** Rounding to whole numbers and to decimal places, on the exact value. */
+public final class Rounding {
+    private Rounding() {}
+
+    /** The largest whole number that is not above {@code number}; undefined for an infinity. */
+    public static Result floor(Real number) {
+        return places(number, 0, RoundingMode.FLOOR);
+    }
+
+    /**
+     * The nearest number with so many decimal places; negative places round to tens, hundreds and so on.
+     *
+     * @param mode half up is half away from zero, as in the language
+     * @return an exact number; undefined for an infinity
+     */
+    public static Result places(Real number, int places, RoundingMode mode) {
+        if (!number.isFinite()) {
+            return Undefined.NO_REAL_RESULT;
+        }
+        Rational exact = exact(number);
+        BigInteger step = BigInteger.TEN.pow(Math.abs(places));
+        return places >= 0
+                ? Rational.of(round(exact.numerator().multiply(step), exact.denominator(), mode), step)
+                : Rational.of(round(exact.numerator(), exact.denominator().multiply(step), mode).multiply(step));
+    }
+
+    private static BigInteger round(BigInteger above, BigInteger below, RoundingMode mode) {
+        return new BigDecimal(above).divide(new BigDecimal(below), 0, mode).toBigInteger();
+    }
+
+    /** The fraction that the number is; for a multiple of π the fraction of its first 40 digits. */
+    public static Rational exact(Real number) {
+        if (number instanceof Rational rational) {
+            return rational;
+        }
+        return Rational.of(
+                number instanceof PiMultiple multiple
+                        ? multiple.toDecimal()
+                        : new BigDecimal(((Approximate) number).number()));
+    }
+}

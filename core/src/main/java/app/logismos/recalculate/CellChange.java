@@ -1,0 +1,16 @@
+package app.logismos.recalculate;
+
+import app.logismos.formula.Address;
+import app.logismos.value.Value;
+
+/**
+ * A cell that an edit changed.
+ *
+ * @param grid the id of its grid
+ * @param entered whether the edit typed into it, rather than changing what it depends on
+ */
+public record CellChange(String grid, Address cell, Value before, Value after, boolean entered) {
+    CellChange asEntered() {
+        return new CellChange(grid, cell, before, after, true);
+    }
+}

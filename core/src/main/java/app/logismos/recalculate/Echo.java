@@ -1,0 +1,107 @@
+package app.logismos.recalculate;
+
+import app.logismos.display.Display;
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.sheet.Edit;
+import app.logismos.value.Blank;
+import app.logismos.value.Failure;
+import app.logismos.value.Value;
+import java.util.List;
+
+/**
+ * What followed from edits, in words.
+ *
+ * @param message one line
+ * @param results the cells that changed without being typed into
+ */
+public record Echo(String message, List<Line> results) {
+    /** A longer list is not read. */
+    private static final int MOST_LINES = 500;
+
+    public Echo {
+        results = List.copyOf(results);
+    }
+
+    /**
+     * A cell that changed.
+     *
+     * @param grid the id of its grid
+     * @param called its name, or what labels its row, or its address
+     */
+    public record Line(String grid, Address cell, String called, String before, String after) {}
+
+    /** The echo of edits that were just applied. */
+    public static Echo of(List<Edit> edits, Change change, LiveWorksheet live) {
+        List<CellChange> typed = change.cells().stream().filter(CellChange::entered).toList();
+        List<CellChange> followed = change.cells().stream().filter(cell -> !cell.entered()).toList();
+        String follows = followed.isEmpty()
+                ? ""
+                : ": " + followed.size() + (followed.size() == 1 ? " result changed" : " results changed");
+        return new Echo(
+                said(edits, typed, live) + follows,
+                followed.stream().limit(MOST_LINES).map(cell -> line(cell, live)).toList());
+    }
+
+    private static Line line(CellChange change, LiveWorksheet live) {
+        return new Line(
+                change.grid(),
+                change.cell(),
+                called(change.grid(), change.cell(), live),
+                shown(change.before()),
+                shown(change.after()));
+    }
+
+    private static String said(List<Edit> edits, List<CellChange> typed, LiveWorksheet live) {
+        boolean enters = edits.stream().allMatch(Edit.Enter.class::isInstance);
+        if (!enters || typed.isEmpty()) {
+            return edits.stream().map(Echo::said).distinct().reduce((a, b) -> a + ", " + b).orElse("Nothing changed");
+        }
+        if (typed.size() > 1) {
+            return typed.size() + " cells entered";
+        }
+        CellChange only = typed.get(0);
+        String called = called(only.grid(), only.cell(), live);
+        if (only.after() == Blank.BLANK) {
+            return called + " cleared, it was " + shown(only.before());
+        }
+        return only.before() == Blank.BLANK || only.before().equals(only.after())
+                ? called + " = " + shown(only.after())
+                : called + " " + shown(only.before()) + " → " + shown(only.after());
+    }
+
+    /** An edit in a few words, for the history. */
+    public static String said(Edit edit) {
+        if (edit instanceof Edit.Enter enter) {
+            return enter.cells().size() == 1
+                    ? enter.cells().get(0).cell() + " entered"
+                    : enter.cells().size() + " cells entered";
+        }
+        if (edit instanceof Edit.Define define) {
+            return define.target().map(place -> place.area() + " named " + define.name()).orElse("Name " + define.name() + " taken away");
+        }
+        if (edit instanceof Edit.Retitle retitle) {
+            return "Worksheet called " + retitle.title();
+        }
+        if (edit instanceof Edit.AddSection || edit instanceof Edit.AddBlock) {
+            return "Added to the page";
+        }
+        return edit instanceof Edit.RemoveSection || edit instanceof Edit.RemoveBlock ? "Taken off the page" : "Layout changed";
+    }
+
+    /** What people call a cell. */
+    public static String called(String grid, Address cell, LiveWorksheet live) {
+        return live.worksheet()
+                .names()
+                .of(grid, new Area(cell, cell))
+                .or(() -> live.worksheet().rowLabel(grid, cell))
+                .orElse(cell.toString());
+    }
+
+    private static String shown(Value value) {
+        if (value == Blank.BLANK) {
+            return "empty";
+        }
+        return value instanceof Failure failure ? failure.code().code() : Display.AUTOMATIC.text(value);
+    }
+}

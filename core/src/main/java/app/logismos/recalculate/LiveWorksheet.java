@@ -1,0 +1,371 @@
+package app.logismos.recalculate;
+
+import app.logismos.evaluate.Bounded;
+import app.logismos.evaluate.Budget;
+import app.logismos.evaluate.Calculation;
+import app.logismos.evaluate.Calculator;
+import app.logismos.evaluate.EvaluationErrors;
+import app.logismos.evaluate.Evaluator;
+import app.logismos.evaluate.Limits;
+import app.logismos.evaluate.Scope;
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.formula.Entry;
+import app.logismos.formula.EntryReader;
+import app.logismos.formula.Expression;
+import app.logismos.formula.Parser;
+import app.logismos.function.Surroundings;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Cell;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.Touched;
+import app.logismos.sheet.Worksheet;
+import app.logismos.value.ArrayTable;
+import app.logismos.value.Blank;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Table;
+import app.logismos.value.Value;
+import it.unimi.dsi.fastutil.longs.LongArrayList;
+import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.LongPredicate;
+
+/**
+ * A worksheet with the values of its cells. After edits exactly those cells are worked out again that depend on what was
+ * edited, and of these only where something they refer to has another value.
+ *
+ * <p>One thread writes; reading while it writes is up to the caller to prevent.
+ */
+public final class LiveWorksheet {
+    private static final int MOST_NAMED_IN_CIRCLE = 12;
+
+    private final Worksheet worksheet;
+    private final Limits limits;
+    private final Links links;
+    private final Values values;
+    private final Surroundings surroundings;
+    private int round;
+
+    /** A worksheet as loaded; all its cells are worked out. */
+    public LiveWorksheet(Worksheet worksheet, Limits limits) {
+        this.worksheet = worksheet;
+        this.limits = limits;
+        this.values = new Values();
+        this.links = new Links(worksheet);
+        this.surroundings = Surroundings.USUAL;
+        settle(worksheet.takeTouched());
+    }
+
+    /** What is typed and laid out. */
+    public Worksheet worksheet() {
+        return worksheet;
+    }
+
+    /**
+     * Applies edits, all or none.
+     *
+     * @throws EditRefused where one does not fit; then nothing has changed
+     */
+    public Change apply(List<Edit> edits) {
+        List<Edit> inverse = new ArrayList<>();
+        try {
+            for (Edit edit : edits) {
+                inverse.addAll(0, edit.apply(worksheet));
+            }
+        } catch (EditRefused refused) {
+            inverse.forEach(edit -> edit.apply(worksheet));
+            settle(worksheet.takeTouched());
+            throw refused;
+        }
+        return new Change(inverse, settle(worksheet.takeTouched()));
+    }
+
+    /** The value of a cell. */
+    public Value value(String grid, Address cell) {
+        return values.get(links.number(grid), cell);
+    }
+
+    /** The values of an area; it follows later changes. */
+    public Table values(String grid, Area area) {
+        return values.range(links.number(grid), area);
+    }
+
+    /** Where formulas of a grid find what they refer to. */
+    public Scope scope(String grid) {
+        return new SheetScope(worksheet, links, values, grid, surroundings);
+    }
+
+    /** The value of a calculated cell with its steps and hints; nothing where the cell is typed or cannot be read. */
+    public Optional<Calculation> explain(String grid, Address cell) {
+        return worksheet
+                .cell(grid, cell)
+                .filter(typed -> typed.entry() instanceof Entry.Calculation)
+                .map(typed -> explain(typed.text(), grid, cell));
+    }
+
+    /** An entry as it would be worth in a cell, with its steps and hints. */
+    public Calculation explain(String entry, String grid, Address cell) {
+        return Bounded.run(
+                limits,
+                budget -> {
+                    Entry read = EntryReader.read(entry, cell, worksheet.vocabulary());
+                    if (read instanceof Entry.Calculation calculation) {
+                        Optional<Failure> circle = circleThrough(calculation.expression(), grid, cell);
+                        Evaluator evaluator = new Evaluator(scope(grid), cell, limits, budget);
+                        return circle.isPresent()
+                                ? failed(circle.get())
+                                : Calculator.explain(entry, calculation.expression(), evaluator);
+                    }
+                    Value value = read instanceof Entry.Unreadable unreadable
+                            ? unreadable.failure()
+                            : read instanceof Entry.Constant constant ? constant.value() : Blank.BLANK;
+                    return new Calculation(value, "", List.of(), List.of());
+                },
+                LiveWorksheet::failed);
+    }
+
+    private static Calculation failed(Failure failure) {
+        return new Calculation(failure, "", List.of(), List.of());
+    }
+
+    /** Whether a formula, once in the cell, would depend on the cell itself. */
+    private Optional<Failure> circleThrough(Expression expression, String grid, Address cell) {
+        long self = CellKey.of(links.number(grid), cell);
+        LongOpenHashSet downstream = new LongOpenHashSet(dependentsOf(self));
+        downstream.add(self);
+        for (Precedent precedent : links.precedents(expression, grid, cell)) {
+            long hit = downstream.longStream()
+                    .filter(key -> CellKey.grid(key) == precedent.grid() && precedent.area().contains(CellKey.address(key)))
+                    .findFirst()
+                    .orElse(-1);
+            if (hit >= 0) {
+                String other = CellKey.address(hit).toString();
+                return Optional.of(EvaluationErrors.circular(
+                        hit == self ? List.of(cell.toString()) : List.of(cell.toString(), other)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The cells that a cell's formula refers to, single ones and ranges, in the order of the formula. */
+    public List<Edit.Place> fedBy(String grid, Address cell) {
+        return worksheet
+                .cell(grid, cell)
+                .map(Cell::entry)
+                .filter(Entry.Calculation.class::isInstance)
+                .map(entry -> links.precedents(((Entry.Calculation) entry).expression(), grid, cell).stream()
+                        .map(precedent -> new Edit.Place(links.grid(precedent.grid()), precedent.area()))
+                        .distinct()
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** The cells whose formulas refer to a cell. */
+    public List<Edit.Place> feeds(String grid, Address cell) {
+        LongOpenHashSet direct = new LongOpenHashSet();
+        links.forEachDependent(CellKey.of(links.number(grid), cell), direct::add);
+        return direct.longStream().sorted().mapToObj(this::place).toList();
+    }
+
+    /** How many cells depend on a cell, directly or further on. */
+    public int feedsInAll(String grid, Address cell) {
+        return dependentsOf(CellKey.of(links.number(grid), cell)).size();
+    }
+
+    private Edit.Place place(long key) {
+        Address cell = CellKey.address(key);
+        return new Edit.Place(links.grid(CellKey.grid(key)), new Area(cell, cell));
+    }
+
+    private LongArrayList dependentsOf(long cell) {
+        round++;
+        return links.downstream(LongArrayList.of(cell), round);
+    }
+
+    /** Works out every cell again, as if all had been typed just now. */
+    public void recalculateAll() {
+        round++;
+        Bounded.runDeep(budget -> {
+            recalculate(links.formulas(), key -> true);
+            return true;
+        });
+    }
+
+    /** Follows what edits have touched; answers with the cells that have changed. */
+    private List<CellChange> settle(Touched touched) {
+        round++;
+        LongArrayList edited = links.follow(touched);
+        return Bounded.runDeep(budget -> changed(edited, touched));
+    }
+
+    private List<CellChange> changed(LongArrayList edited, Touched touched) {
+        List<CellChange> changes = new ArrayList<>();
+        LongOpenHashSet formulas = new LongOpenHashSet();
+        for (int i = 0; i < edited.size(); i++) {
+            long key = edited.getLong(i);
+            if (links.isFormula(key)) {
+                formulas.add(key);
+            } else {
+                Value before = values.get(key);
+                Value after = constant(key);
+                values.set(key, after);
+                if (!before.equals(after)) {
+                    links.markChanged(key, round);
+                }
+                changes.add(change(key, before, after, true));
+            }
+        }
+        LongOpenHashSet affected = new LongOpenHashSet(links.downstream(edited, round));
+        affected.addAll(formulas);
+        Map<Long, CellChange> followed = new LinkedHashMap<>();
+        formulas.forEach((long key) -> followed.put(key, change(key, values.get(key), values.get(key), typed(key, touched))));
+        for (CellChange change : recalculate(new LongArrayList(affected), formulas::contains)) {
+            long key = CellKey.of(links.number(change.grid()), change.cell());
+            followed.put(key, typed(key, touched) ? change.asEntered() : change);
+        }
+        changes.addAll(followed.values());
+        return changes;
+    }
+
+    private boolean typed(long key, Touched touched) {
+        return touched.cells().getOrDefault(links.grid(CellKey.grid(key)), Set.of()).contains(CellKey.address(key));
+    }
+
+    /** Works the cells out in order; answers with those whose value is another now. */
+    private List<CellChange> recalculate(
+            LongArrayList cells, LongPredicate mustRun) {
+        LongOpenHashSet candidates = new LongOpenHashSet(cells);
+        Order order = new Order(cells, key -> links.precedentCells(key, candidates));
+        LongOpenHashSet circular = new LongOpenHashSet();
+        List<CellChange> changes = new ArrayList<>();
+        for (Order.Circle circle : order.circles()) {
+            Failure failure = EvaluationErrors.circular(named(circle.trip()));
+            circle.members().forEach((long key) -> {
+                circular.add(key);
+                store(key, failure, changes);
+            });
+        }
+        LongArrayList sorted = order.sorted();
+        for (int i = 0; i < sorted.size(); i++) {
+            long key = sorted.getLong(i);
+            if (!circular.contains(key) && (mustRun.test(key) || links.precedentChanged(key, round))) {
+                store(key, evaluate(key), changes);
+            }
+        }
+        return changes;
+    }
+
+    private void store(long key, Value after, List<CellChange> changes) {
+        Value before = values.get(key);
+        if (!before.equals(after)) {
+            values.set(key, after);
+            links.markChanged(key, round);
+            changes.add(change(key, before, after, false));
+        }
+    }
+
+    private CellChange change(long key, Value before, Value after, boolean entered) {
+        return new CellChange(links.grid(CellKey.grid(key)), CellKey.address(key), before, after, entered);
+    }
+
+    private List<String> named(LongArrayList trip) {
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i < Math.min(trip.size(), MOST_NAMED_IN_CIRCLE); i++) {
+            names.add(CellKey.address(trip.getLong(i)).toString());
+        }
+        return trip.size() > MOST_NAMED_IN_CIRCLE ? append(names, "…") : names;
+    }
+
+    private static List<String> append(List<String> names, String last) {
+        names.add(last);
+        return names;
+    }
+
+    private Value constant(long key) {
+        return worksheet
+                .cell(links.grid(CellKey.grid(key)), CellKey.address(key))
+                .map(Cell::entry)
+                .map(entry -> entry instanceof Entry.Constant constant
+                        ? constant.value()
+                        : entry instanceof Entry.Unreadable unreadable ? unreadable.failure() : Blank.BLANK)
+                .orElse(Blank.BLANK);
+    }
+
+    private Value evaluate(long key) {
+        String grid = links.grid(CellKey.grid(key));
+        Address at = CellKey.address(key);
+        Cell cell = worksheet.cell(grid, at).orElseThrow();
+        Entry.Calculation calculation = (Entry.Calculation) cell.entry();
+        Optional<Failure> clash = calculation.name().flatMap(name -> clash(name, grid, at));
+        if (clash.isPresent()) {
+            return clash.get();
+        }
+        Value value = bounded(calculation.expression(), grid, at);
+        if (value instanceof Failure) {
+            // The shared expression has the places of the cell that was read first; this cell's own are wanted here.
+            value = bounded(ownExpression(cell, at), grid, at);
+        }
+        return value;
+    }
+
+    private Value bounded(Expression expression, String grid, Address at) {
+        try {
+            Value value = new Evaluator(scope(grid), at, limits, Budget.of(limits)).value(expression);
+            return value instanceof Table table ? held(table, expression) : value == Blank.BLANK ? NumberValue.of(0) : value;
+        } catch (Budget.Stopped stopped) {
+            return EvaluationErrors.tookTooLong(limits);
+        }
+    }
+
+    /** A table made from a range is copied, so that it does not change unseen. */
+    private Value held(Table table, Expression expression) {
+        long size = (long) table.rows() * table.columns();
+        if (size > limits.tableCells()) {
+            return EvaluationErrors.tableTooLarge(size, limits.tableCells(), expression.span());
+        }
+        if (table instanceof ArrayTable) {
+            return table;
+        }
+        List<Value> copy = new ArrayList<>((int) size);
+        for (int row = 0; row < table.rows(); row++) {
+            for (int column = 0; column < table.columns(); column++) {
+                copy.add(table.at(row, column));
+            }
+        }
+        return new ArrayTable(table.rows(), table.columns(), copy);
+    }
+
+    private Expression ownExpression(Cell cell, Address at) {
+        int start = cell.text().indexOf('=') + 1;
+        return Parser.parse(cell.text(), start, at, worksheet.vocabulary()) instanceof Parser.Outcome.Parsed parsed
+                ? parsed.expression()
+                : ((Entry.Calculation) cell.entry()).expression();
+    }
+
+    /** Why the entry's name cannot be its cell's. */
+    private Optional<Failure> clash(String name, String grid, Address at) {
+        return worksheet
+                .names()
+                .clash(name, Optional.of(new Edit.Place(grid, new Area(at, at))))
+                .map(message -> Failure.of(ErrorCode.SYNTAX, message));
+    }
+
+    /** The cells that a reference or name in a cell's formula means; nothing where there are none. */
+    public Optional<Edit.Place> place(Expression node, String grid, Address cell) {
+        return links.precedent(node, grid, cell)
+                .map(precedent -> new Edit.Place(links.grid(precedent.grid()), precedent.area()));
+    }
+
+    /** The grid with this id. */
+    public Optional<Block.Grid> grid(String id) {
+        return worksheet.outline().grid(id);
+    }
+}

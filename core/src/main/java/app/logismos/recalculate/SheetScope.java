@@ -1,0 +1,71 @@
+package app.logismos.recalculate;
+
+import app.logismos.evaluate.EvaluationErrors;
+import app.logismos.evaluate.Scope;
+import app.logismos.evaluate.Words;
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Printer;
+import app.logismos.function.Surroundings;
+import app.logismos.sheet.Target;
+import app.logismos.sheet.Worksheet;
+import app.logismos.value.Failure;
+import app.logismos.value.Value;
+import java.util.Optional;
+
+/** What formulas of one grid refer to. */
+record SheetScope(Worksheet worksheet, Links links, Values values, String grid, Surroundings surroundings)
+        implements Scope {
+    @Override
+    public Value cell(CellReference reference, Address origin) {
+        Optional<String> at = gridOf(reference.grid());
+        if (at.isEmpty()) {
+            return EvaluationErrors.unknownGrid(reference.grid().orElse(grid), reference.span());
+        }
+        return reference
+                .from(origin)
+                .map(cell -> values.get(links.number(at.get()), cell))
+                .orElseGet(() -> EvaluationErrors.outsideGrid(reference.span()));
+    }
+
+    @Override
+    public Value range(RangeReference reference, Address origin) {
+        Optional<String> at = gridOf(reference.grid());
+        if (at.isEmpty()) {
+            return EvaluationErrors.unknownGrid(reference.grid().orElse(grid), reference.span());
+        }
+        return reference
+                .from(origin)
+                .<Value>map(area -> values.range(links.number(at.get()), area))
+                .orElseGet(() -> EvaluationErrors.outsideGrid(reference.span()));
+    }
+
+    private Optional<String> gridOf(Optional<String> title) {
+        return title.isEmpty() ? Optional.of(grid) : links.gridTitled(title.get());
+    }
+
+    @Override
+    public Value name(Name name, Address origin) {
+        Optional<Target> target = links.target(name.name());
+        if (target.isEmpty()) {
+            return EvaluationErrors.unknownName(name, Words.near(name.name(), worksheet.names().all().stream().map(Target::name)));
+        }
+        Area area = target.get().area();
+        int number = links.number(target.get().grid());
+        if (area.size() > 1) {
+            return values.range(number, area);
+        }
+        Value value = values.get(number, area.first());
+        return value instanceof Failure failure
+                ? failure.waitingFor(target.get().name(), name.span())
+                : value;
+    }
+
+    @Override
+    public String called(CellReference reference, Address origin) {
+        return Printer.text(reference, origin);
+    }
+}

@@ -1,0 +1,69 @@
+package app.logismos.recalculate;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.sheet.CellStore;
+import app.logismos.value.Blank;
+import app.logismos.value.Table;
+import app.logismos.value.Value;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+
+/** The values of all cells of a worksheet, by the number of their grid. */
+final class Values {
+    private final List<CellStore<Value>> grids = new ArrayList<>();
+
+    Value get(int grid, Address cell) {
+        return get(grid, cell.column(), cell.row());
+    }
+
+    Value get(long key) {
+        return get(CellKey.grid(key), CellKey.column(key), CellKey.row(key));
+    }
+
+    private Value get(int grid, int column, int row) {
+        @Nullable Value value = store(grid).get(column, row);
+        return value == null ? Blank.BLANK : value;
+    }
+
+    void set(long key, Value value) {
+        store(CellKey.grid(key)).set(CellKey.column(key), CellKey.row(key), value == Blank.BLANK ? null : value);
+    }
+
+    Table range(int grid, Area area) {
+        return new Range(store(grid), area);
+    }
+
+    private CellStore<Value> store(int grid) {
+        while (grids.size() <= grid) {
+            grids.add(new CellStore<>());
+        }
+        return grids.get(grid);
+    }
+
+    /** A view of an area; reading a large range copies nothing. */
+    private record Range(CellStore<Value> store, Area area) implements Table {
+        @Override
+        public int rows() {
+            return area.rows();
+        }
+
+        @Override
+        public int columns() {
+            return area.columns();
+        }
+
+        @Override
+        public Value at(int row, int column) {
+            @Nullable Value value = store.get(area.first().column() + column, area.first().row() + row);
+            return value == null ? Blank.BLANK : value;
+        }
+
+        @Override
+        public void forEachFilled(Consumer<Value> visitor) {
+            store.forEach(area, (column, row, value) -> visitor.accept(value));
+        }
+    }
+}

@@ -1,0 +1,98 @@
+package app.logismos.sheet;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something for each of some cells of a grid, in pages of a column each, so that full columns are dense and an odd cell
+ * far out costs one page.
+ */
+public final class CellStore<T> {
+    private static final int PAGE_BITS = 8;
+    private static final int PAGE = 1 << PAGE_BITS;
+
+    private @Nullable Object[] @Nullable [] @Nullable [] columns = new Object[0][][];
+
+    /** What a cell has, or null. */
+    @SuppressWarnings("unchecked")
+    public @Nullable T get(int column, int row) {
+        if (column >= columns.length) {
+            return null;
+        }
+        @Nullable Object[] @Nullable [] pages = columns[column];
+        int page = row >>> PAGE_BITS;
+        if (pages == null || page >= pages.length) {
+            return null;
+        }
+        @Nullable Object[] cells = pages[page];
+        return cells == null ? null : (T) cells[row & PAGE - 1];
+    }
+
+    /** What a cell has, or null. */
+    public @Nullable T get(Address cell) {
+        return get(cell.column(), cell.row());
+    }
+
+    /** Gives a cell something, or with null takes it away. */
+    public void set(int column, int row, @Nullable T thing) {
+        if (column >= columns.length) {
+            if (thing == null) {
+                return;
+            }
+            columns = Arrays.copyOf(columns, column + 1);
+        }
+        @Nullable Object[] @Nullable [] pages = columns[column];
+        int page = row >>> PAGE_BITS;
+        if (pages == null || page >= pages.length) {
+            if (thing == null) {
+                return;
+            }
+            int length = pages == null ? page + 1 : Math.max(page + 1, pages.length + (pages.length >> 1));
+            pages = pages == null ? new Object[length][] : Arrays.copyOf(pages, length);
+            columns[column] = pages;
+        }
+        if (pages[page] == null) {
+            pages[page] = new Object[PAGE];
+        }
+        pages[page][row & PAGE - 1] = thing;
+    }
+
+    /** Takes each cell that has something. */
+    @FunctionalInterface
+    public interface Visitor<T> {
+        void visit(int column, int row, T thing);
+    }
+
+    /** Visits the cells of an area that have something, column by column and each from the top. */
+    @SuppressWarnings("unchecked")
+    public void forEach(Area area, Visitor<T> visitor) {
+        int lastColumn = Math.min(area.last().column(), columns.length - 1);
+        for (int column = area.first().column(); column <= lastColumn; column++) {
+            @Nullable Object[] @Nullable [] pages = columns[column];
+            if (pages == null) {
+                continue;
+            }
+            int lastPage = Math.min(area.last().row() >>> PAGE_BITS, pages.length - 1);
+            for (int page = area.first().row() >>> PAGE_BITS; page <= lastPage; page++) {
+                @Nullable Object[] cells = pages[page];
+                if (cells == null) {
+                    continue;
+                }
+                int from = Math.max(area.first().row() - (page << PAGE_BITS), 0);
+                int until = Math.min(area.last().row() - (page << PAGE_BITS), PAGE - 1);
+                for (int i = from; i <= until; i++) {
+                    if (cells[i] != null) {
+                        visitor.visit(column, (page << PAGE_BITS) + i, (T) cells[i]);
+                    }
+                }
+            }
+        }
+    }
+
+    /** Visits all cells that have something. */
+    public void forEach(Visitor<T> visitor) {
+        forEach(new Area(Address.FIRST, new Address(Address.COLUMNS - 1, Address.ROWS - 1)), visitor);
+    }
+}

@@ -1,0 +1,111 @@
+package app.logismos.sheet;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import java.util.List;
+import java.util.Optional;
+
+/** A change of a worksheet as a value. Applying it answers with the edits that take it back. */
+public sealed interface Edit {
+    /**
+     * Makes the change.
+     *
+     * @return the edits that undo it, in the order in which they are to be applied
+     * @throws EditRefused where it does not fit; then nothing has changed
+     */
+    List<Edit> apply(Worksheet worksheet);
+
+    /** Types into cells of a grid, which grows where it must. */
+    record Enter(String grid, List<Typed> cells) implements Edit {
+        public Enter {
+            cells = List.copyOf(cells);
+        }
+
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.enter(this);
+        }
+    }
+
+    /**
+     * The entry of one cell.
+     *
+     * @param text empty to clear the cell
+     */
+    record Typed(Address cell, String text) {}
+
+    /** Gives cells a name, or with no target takes the name away. */
+    record Define(String name, Optional<Place> target) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.define(this);
+        }
+    }
+
+    /** Cells of a grid. */
+    record Place(String grid, Area area) {}
+
+    /** Changes the worksheet's title. */
+    record Retitle(String title) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.retitle(this);
+        }
+    }
+
+    /**
+     * Puts a section in.
+     *
+     * @param at its place among the sections, from 0
+     */
+    record AddSection(Section section, int at) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.outline().add(this);
+        }
+    }
+
+    /** Takes out a section that holds no block any more. */
+    record RemoveSection(String section) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.outline().remove(this);
+        }
+    }
+
+    /** Changes a section's heading, or folds it. */
+    record ChangeSection(String section, String title, boolean folded) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.outline().change(this);
+        }
+    }
+
+    /**
+     * Puts a block into a section.
+     *
+     * @param at its place among the section's blocks, from 0
+     */
+    record AddBlock(String section, Block block, int at) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.outline().add(this);
+        }
+    }
+
+    /** Takes a block out, a grid with its entries and names. */
+    record RemoveBlock(String block) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.removeBlock(this);
+        }
+    }
+
+    /** Puts a block in the place of the one with the same id. References follow a grid's new title. */
+    record ChangeBlock(Block block) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.changeBlock(this);
+        }
+    }
+}

@@ -1,0 +1,10 @@
+package app.logismos.sheet;
+
+/** An edit that does not fit the worksheet; nothing has changed. */
+public final class EditRefused extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    EditRefused(String message) {
+        super(message);
+    }
+}

@@ -1,0 +1,130 @@
+package app.logismos.sheet;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.formula.Vocabulary;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What names stand for. A name is given to cells by itself, or by an entry {@code name = expression} to the entry's cell.
+ * Where several entries claim one name, the first has it and the others are told.
+ */
+public final class Names {
+    private static final Set<String> OPERATOR_WORDS = Set.of("mod", "div", "to", "true", "false", "missing");
+
+    private final Vocabulary vocabulary;
+    private final Map<String, Target> defined = new LinkedHashMap<>();
+    private final Map<String, List<Target>> claims = new LinkedHashMap<>();
+
+    Names(Vocabulary vocabulary) {
+        this.vocabulary = vocabulary;
+    }
+
+    /** What a name, in any case, stands for. */
+    public Optional<Target> find(String name) {
+        Optional<Target> own = defined(name);
+        return own.isPresent() ? own : claims.getOrDefault(key(name), List.of()).stream().findFirst();
+    }
+
+    /** All names with what they stand for, by name. */
+    public Collection<Target> all() {
+        Map<String, Target> all = new java.util.TreeMap<>();
+        claims.forEach((key, targets) -> targets.stream().findFirst().ifPresent(target -> all.put(key, target)));
+        all.putAll(defined);
+        return all.values();
+    }
+
+    /** The name of exactly these cells. */
+    public Optional<String> of(String grid, Area area) {
+        return all().stream()
+                .filter(target -> target.grid().equals(grid) && target.area().equals(area))
+                .map(Target::name)
+                .findFirst();
+    }
+
+    /**
+     * Why something cannot have a name, with a free name to take instead; nothing where it can.
+     *
+     * @param wanted the cells that are to have it, which may have it already
+     */
+    public Optional<String> clash(String name, Optional<Edit.Place> wanted) {
+        Optional<String> word = reserved(name);
+        if (word.isPresent()) {
+            return word.map(why -> why + " Take another name, for example `" + free(name) + "`.");
+        }
+        return find(name)
+                .filter(target -> wanted.map(place -> !place.grid().equals(target.grid()) || !place.area().equals(target.area()))
+                        .orElse(true))
+                .map(target -> "`" + target.name() + "` names " + target.area() + " already. Take another name, for example `"
+                        + free(name) + "`.");
+    }
+
+    private Optional<String> reserved(String name) {
+        if (!name.matches("\\p{L}[\\p{L}\\p{Mn}0-9_]*")) {
+            return Optional.of("A name starts with a letter and has letters, digits and `_`, and `" + name + "` does not.");
+        }
+        if (vocabulary.parameters(name).isPresent()) {
+            return Optional.of("`" + name + "` is a function.");
+        }
+        if (vocabulary.isConstant(name)) {
+            return Optional.of("`" + name + "` is a constant.");
+        }
+        if (OPERATOR_WORDS.contains(key(name))) {
+            return Optional.of("`" + name + "` is a word of the formula language.");
+        }
+        return Address.parse(name).map(address -> "`" + name + "` looks like the cell " + address + ".");
+    }
+
+    private String free(String name) {
+        String base = name.replaceAll("[^\\p{L}\\p{Mn}0-9_]", "_").replaceAll("^[^\\p{L}]+", "");
+        String stem = base.isEmpty() ? "name" : base;
+        for (int i = 1; ; i++) {
+            String candidate = stem + "_" + i;
+            if (find(candidate).isEmpty() && reserved(candidate).isEmpty()) {
+                return candidate;
+            }
+        }
+    }
+
+    Optional<Target> defined(String name) {
+        return Optional.ofNullable(defined.get(key(name)));
+    }
+
+    List<Target> definedIn(String grid) {
+        return defined.values().stream().filter(target -> target.grid().equals(grid)).toList();
+    }
+
+    void define(String name, Optional<Target> target) {
+        target.ifPresentOrElse(place -> defined.put(key(name), place), () -> defined.remove(key(name)));
+    }
+
+    /** The cells whose entries give them this name, the first of which has it. */
+    public List<Target> claims(String name) {
+        return List.copyOf(claims.getOrDefault(key(name), List.of()));
+    }
+
+    String claim(String name, String grid, Address cell) {
+        claims.computeIfAbsent(key(name), each -> new ArrayList<>()).add(new Target(name, grid, new Area(cell, cell)));
+        return name;
+    }
+
+    String release(String name, String grid, Address cell) {
+        List<Target> of = claims.getOrDefault(key(name), new ArrayList<>());
+        of.removeIf(target -> target.grid().equals(grid) && target.area().first().equals(cell));
+        if (of.isEmpty()) {
+            claims.remove(key(name));
+        }
+        return name;
+    }
+
+    private static String key(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,161 @@
+package app.logismos.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** The sections and blocks of a worksheet in their order. */
+public final class Outline {
+    private static final int LONGEST_TITLE = 120;
+
+    private final List<Section> sections = new ArrayList<>();
+
+    Outline(List<Section> sections) {
+        this.sections.addAll(sections);
+    }
+
+    /** The sections, from the top. */
+    public List<Section> sections() {
+        return List.copyOf(sections);
+    }
+
+    /** All blocks, from the top. */
+    public Stream<Block> blocks() {
+        return sections.stream().flatMap(section -> section.blocks().stream());
+    }
+
+    /** The block with this id. */
+    public Optional<Block> block(String id) {
+        return blocks().filter(block -> block.id().equals(id)).findFirst();
+    }
+
+    /** All grids, from the top. */
+    public Stream<Block.Grid> grids() {
+        return blocks().filter(Block.Grid.class::isInstance).map(Block.Grid.class::cast);
+    }
+
+    /** The grid with this id. */
+    public Optional<Block.Grid> grid(String id) {
+        return grids().filter(grid -> grid.id().equals(id)).findFirst();
+    }
+
+    /** The grid with this title, in any case. */
+    public Optional<Block.Grid> gridTitled(String title) {
+        return grids().filter(grid -> grid.title().equalsIgnoreCase(title)).findFirst();
+    }
+
+    List<Edit> add(Edit.AddSection edit) {
+        if (edit.at() < 0 || edit.at() > sections.size()) {
+            throw new EditRefused("A section's place is 0 to " + sections.size() + ", was " + edit.at() + ".");
+        }
+        checkNew(edit.section().id());
+        for (Block block : edit.section().blocks()) {
+            checkNew(block.id());
+            checkTitle(block);
+        }
+        sections.add(edit.at(), edit.section());
+        List<Edit> inverse = new ArrayList<>();
+        edit.section().blocks().forEach(block -> inverse.add(new Edit.RemoveBlock(block.id())));
+        inverse.add(new Edit.RemoveSection(edit.section().id()));
+        return inverse;
+    }
+
+    List<Edit> remove(Edit.RemoveSection edit) {
+        int at = sectionIndex(edit.section());
+        Section section = sections.get(at);
+        if (!section.blocks().isEmpty()) {
+            throw new EditRefused("The section " + section.title() + " still holds something. Empty it first.");
+        }
+        sections.remove(at);
+        return List.of(new Edit.AddSection(section, at));
+    }
+
+    List<Edit> change(Edit.ChangeSection edit) {
+        int at = sectionIndex(edit.section());
+        Section old = sections.get(at);
+        sections.set(at, new Section(old.id(), checkedTitle(edit.title()), edit.folded(), old.blocks()));
+        return List.of(new Edit.ChangeSection(old.id(), old.title(), old.folded()));
+    }
+
+    List<Edit> add(Edit.AddBlock edit) {
+        int section = sectionIndex(edit.section());
+        List<Block> blocks = new ArrayList<>(sections.get(section).blocks());
+        if (edit.at() < 0 || edit.at() > blocks.size()) {
+            throw new EditRefused("A block's place is 0 to " + blocks.size() + ", was " + edit.at() + ".");
+        }
+        checkNew(edit.block().id());
+        checkTitle(edit.block());
+        blocks.add(edit.at(), edit.block());
+        sections.set(section, sections.get(section).withBlocks(blocks));
+        return List.of(new Edit.RemoveBlock(edit.block().id()));
+    }
+
+    /** Takes the block out; answers with the edit that puts it back. */
+    Edit.AddBlock remove(String id) {
+        for (int i = 0; i < sections.size(); i++) {
+            List<Block> blocks = new ArrayList<>(sections.get(i).blocks());
+            for (int at = 0; at < blocks.size(); at++) {
+                if (blocks.get(at).id().equals(id)) {
+                    Block block = blocks.remove(at);
+                    sections.set(i, sections.get(i).withBlocks(blocks));
+                    return new Edit.AddBlock(sections.get(i).id(), block, at);
+                }
+            }
+        }
+        throw noBlock(id);
+    }
+
+    /** Puts the block in the place of the one with its id, which is the answer. */
+    Block replace(Block block) {
+        Block old = block(block.id()).orElseThrow(() -> noBlock(block.id()));
+        if (old.getClass() != block.getClass()) {
+            throw new EditRefused("A block stays what it is: " + block.id() + " cannot become another kind.");
+        }
+        checkTitle(block);
+        sections.replaceAll(section -> section.withBlocks(section.blocks().stream()
+                .map(each -> each == old ? block : each)
+                .toList()));
+        return old;
+    }
+
+    private static EditRefused noBlock(String id) {
+        return new EditRefused("There is no block " + id + ".");
+    }
+
+    private int sectionIndex(String id) {
+        for (int i = 0; i < sections.size(); i++) {
+            if (sections.get(i).id().equals(id)) {
+                return i;
+            }
+        }
+        throw new EditRefused("There is no section " + id + ".");
+    }
+
+    private void checkNew(String id) {
+        boolean taken = block(id).isPresent() || sections.stream().anyMatch(section -> section.id().equals(id));
+        if (taken || !id.matches("[A-Za-z0-9-]{1,40}")) {
+            throw new EditRefused("An id is new and has letters, digits and hyphens, was " + id + ".");
+        }
+    }
+
+    /** A grid's title is its own, since references use it. */
+    private void checkTitle(Block block) {
+        if (block instanceof Block.Grid grid) {
+            checkedTitle(grid.title());
+            boolean taken = grids().anyMatch(other -> !other.id().equals(grid.id())
+                    && other.title().toLowerCase(Locale.ROOT).equals(grid.title().toLowerCase(Locale.ROOT)));
+            if (taken) {
+                throw new EditRefused("Another grid is called " + grid.title() + ". Choose another title.");
+            }
+        }
+    }
+
+    static String checkedTitle(String title) {
+        if (title.isBlank() || title.length() > LONGEST_TITLE) {
+            throw new EditRefused("A title has 1 to " + LONGEST_TITLE + " characters, this one has " + title.length() + ".");
+        }
+        return title;
+    }
+}

@@ -1,0 +1,42 @@
+package app.logismos.sheet;
+
+import app.logismos.formula.Address;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+
+/** What some edits have touched, for whoever has to follow. */
+public final class Touched {
+    private final Map<String, Set<Address>> cells = new LinkedHashMap<>();
+    private final Set<String> names = new LinkedHashSet<>();
+    private final Set<String> titles = new LinkedHashSet<>();
+
+    void cell(String grid, Address cell) {
+        cells.computeIfAbsent(grid, id -> new LinkedHashSet<>()).add(cell);
+    }
+
+    void name(String name) {
+        names.add(name.toLowerCase(Locale.ROOT));
+    }
+
+    void title(String title) {
+        titles.add(title.toLowerCase(Locale.ROOT));
+    }
+
+    /** Cells whose entry may be another, by the id of their grid. */
+    public Map<String, Set<Address>> cells() {
+        return cells;
+    }
+
+    /** Names, in lower case, that may stand for something else. */
+    public Set<String> names() {
+        return names;
+    }
+
+    /** Titles of grids, in lower case, that may mean another grid. */
+    public Set<String> titles() {
+        return titles;
+    }
+}

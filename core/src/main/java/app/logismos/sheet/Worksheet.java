@@ -1,0 +1,275 @@
+package app.logismos.sheet;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.formula.Entry;
+import app.logismos.formula.EntryReader;
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Parser;
+import app.logismos.formula.Printer;
+import app.logismos.formula.Vocabulary;
+import app.logismos.formula.Walk;
+import app.logismos.value.Span;
+import app.logismos.value.Text;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a person has typed and laid out. Mutable, for one writer; it changes by {@link Edit}s only.
+ *
+ * <p>Cells that repeat a formula share one expression (see {@link Cell}).
+ */
+public final class Worksheet {
+    private final Vocabulary vocabulary;
+    private final Outline outline;
+    private final Map<String, CellStore<Cell>> cells = new HashMap<>();
+    private final Names names;
+    private final Map<String, Expression> templates = new HashMap<>();
+    private String title;
+    private Touched touched = new Touched();
+
+    /** A worksheet with an outline whose grids are still empty. */
+    public Worksheet(String title, List<Section> sections, Vocabulary vocabulary) {
+        this.title = title;
+        this.outline = new Outline(sections);
+        this.vocabulary = vocabulary;
+        this.names = new Names(vocabulary);
+    }
+
+    /** The title. */
+    public String title() {
+        return title;
+    }
+
+    /** The sections and blocks. */
+    public Outline outline() {
+        return outline;
+    }
+
+    /** The names and what they stand for. */
+    public Names names() {
+        return names;
+    }
+
+    /** The words that its formulas may use. */
+    public Vocabulary vocabulary() {
+        return vocabulary;
+    }
+
+    /** What was typed into a cell; nothing where it is empty. */
+    public Optional<Cell> cell(String grid, Address cell) {
+        return Optional.ofNullable(store(grid).get(cell));
+    }
+
+    /** The entries of a grid. */
+    public CellStore<Cell> cells(String grid) {
+        return store(grid);
+    }
+
+    /** What the edits since the last call have touched. */
+    public Touched takeTouched() {
+        Touched since = touched;
+        touched = new Touched();
+        return since;
+    }
+
+    List<Edit> enter(Edit.Enter edit) {
+        Block.Grid grid = grid(edit.grid());
+        CellStore<Cell> store = store(edit.grid());
+        Map<Address, Edit.Typed> before = new LinkedHashMap<>();
+        Block.Grid grown = grid;
+        for (Edit.Typed typed : edit.cells()) {
+            if (typed.text().length() > Parser.MAX_LENGTH) {
+                throw new EditRefused("An entry has " + Parser.MAX_LENGTH + " characters at the most, this one has "
+                        + typed.text().length() + ".");
+            }
+        }
+        for (Edit.Typed typed : edit.cells()) {
+            Address at = typed.cell();
+            Cell old = store.get(at);
+            before.putIfAbsent(at, new Edit.Typed(at, old == null ? "" : old.text()));
+            put(edit.grid(), at, typed.text());
+            if (!typed.text().isEmpty()) {
+                grown = grown.including(at.column(), at.row());
+            }
+        }
+        List<Edit> inverse = new ArrayList<>();
+        inverse.add(new Edit.Enter(edit.grid(), List.copyOf(before.values())));
+        if (!grown.equals(grid)) {
+            outline.replace(grown);
+            inverse.add(new Edit.ChangeBlock(grid));
+        }
+        return inverse;
+    }
+
+    private void put(String grid, Address at, String text) {
+        CellStore<Cell> store = store(grid);
+        Cell old = store.get(at);
+        if (old != null) {
+            nameIn(old.entry()).ifPresent(name -> touched.name(names.release(name, grid, at)));
+        }
+        Cell cell = text.isEmpty() ? null : new Cell(text, read(text, at));
+        if (cell != null) {
+            nameIn(cell.entry()).ifPresent(name -> touched.name(names.claim(name, grid, at)));
+        }
+        store.set(at.column(), at.row(), cell);
+        touched.cell(grid, at);
+    }
+
+    /** The name that an entry gives its cell. */
+    public static Optional<String> nameIn(Entry entry) {
+        if (entry instanceof Entry.Calculation calculation) {
+            return calculation.name();
+        }
+        return entry instanceof Entry.Unreadable unreadable ? unreadable.name() : Optional.empty();
+    }
+
+    /** Reads an entry; equal formulas share their expression. */
+    private Entry read(String text, Address at) {
+        Entry entry = EntryReader.read(text, at, vocabulary);
+        if (!(entry instanceof Entry.Calculation calculation)) {
+            return entry;
+        }
+        String key = Printer.text(calculation.expression(), Address.FIRST);
+        Expression shared = templates.putIfAbsent(key, calculation.expression());
+        return shared == null ? entry : new Entry.Calculation(calculation.name(), shared);
+    }
+
+    List<Edit> define(Edit.Define edit) {
+        Optional<Target> old = names.defined(edit.name());
+        edit.target().ifPresent(place -> {
+            grid(place.grid());
+            names.clash(edit.name(), edit.target()).ifPresent(clash -> {
+                throw new EditRefused(clash);
+            });
+        });
+        names.define(edit.name(), edit.target().map(place -> new Target(edit.name(), place.grid(), place.area())));
+        touched.name(edit.name());
+        return List.of(new Edit.Define(
+                old.map(Target::name).orElse(edit.name()),
+                old.map(target -> new Edit.Place(target.grid(), target.area()))));
+    }
+
+    List<Edit> retitle(Edit.Retitle edit) {
+        String old = title;
+        title = Outline.checkedTitle(edit.title());
+        return List.of(new Edit.Retitle(old));
+    }
+
+    List<Edit> removeBlock(Edit.RemoveBlock edit) {
+        Block block = outline.block(edit.block()).orElseThrow(() -> new EditRefused("There is no block " + edit.block() + "."));
+        List<Edit> inverse = new ArrayList<>();
+        if (block instanceof Block.Grid grid) {
+            List<Edit.Typed> typed = new ArrayList<>();
+            store(grid.id()).forEach((column, row, cell) -> typed.add(new Edit.Typed(new Address(column, row), cell.text())));
+            inverse.add(new Edit.Enter(grid.id(), typed));
+            for (Target target : names.definedIn(grid.id())) {
+                inverse.add(new Edit.Define(target.name(), Optional.of(new Edit.Place(grid.id(), target.area()))));
+                names.define(target.name(), Optional.empty());
+                touched.name(target.name());
+            }
+            typed.forEach(each -> put(grid.id(), each.cell(), ""));
+            touched.title(grid.title());
+        }
+        inverse.add(0, outline.remove(edit.block()));
+        return inverse;
+    }
+
+    List<Edit> changeBlock(Edit.ChangeBlock edit) {
+        Block old = outline.replace(edit.block());
+        List<Edit> inverse = new ArrayList<>();
+        inverse.add(new Edit.ChangeBlock(old));
+        if (old instanceof Block.Grid before && edit.block() instanceof Block.Grid after && !before.title().equals(after.title())) {
+            touched.title(before.title());
+            touched.title(after.title());
+            follow(before.title(), after.title()).forEach(enter -> inverse.addAll(enter(enter)));
+        }
+        return inverse;
+    }
+
+    /** The entries that name the grid by its old title, with the new one. */
+    private List<Edit.Enter> follow(String before, String after) {
+        List<Edit.Enter> edits = new ArrayList<>();
+        outline.grids().forEach(grid -> {
+            List<Edit.Typed> typed = new ArrayList<>();
+            store(grid.id()).forEach((column, row, cell) -> {
+                Address at = new Address(column, row);
+                String text = renamed(cell, at, before, after);
+                if (!text.equals(cell.text())) {
+                    typed.add(new Edit.Typed(at, text));
+                }
+            });
+            if (!typed.isEmpty()) {
+                edits.add(new Edit.Enter(grid.id(), typed));
+            }
+        });
+        return edits;
+    }
+
+    private String renamed(Cell cell, Address at, String before, String after) {
+        if (!cell.isCalculated() || !(EntryReader.read(cell.text(), at, vocabulary) instanceof Entry.Calculation own)) {
+            return cell.text();
+        }
+        List<Span> places = new ArrayList<>();
+        Walk.visit(own.expression(), node -> gridOf(node)
+                .filter(before::equalsIgnoreCase)
+                .ifPresent(grid -> places.add(node.span())));
+        StringBuilder text = new StringBuilder(cell.text());
+        places.stream().sorted(Comparator.comparingInt(Span::start).reversed()).forEach(place -> {
+            int point = pointIn(place.in(cell.text()));
+            text.replace(place.start(), place.start() + point, Printer.quotedGrid(after));
+        });
+        return text.toString();
+    }
+
+    private static Optional<String> gridOf(Expression node) {
+        if (node instanceof CellReference cell) {
+            return cell.grid();
+        }
+        return node instanceof RangeReference range ? range.grid() : Optional.empty();
+    }
+
+    /** Where the point behind the grid's title is; a title in quotes may hold points itself. */
+    private static int pointIn(String reference) {
+        char first = reference.charAt(0);
+        int from = first == '\'' || first == '‘' || first == '’' ? lastQuote(reference) : 0;
+        return reference.indexOf('.', from);
+    }
+
+    private static int lastQuote(String reference) {
+        return Math.max(reference.lastIndexOf('\''), Math.max(reference.lastIndexOf('’'), reference.lastIndexOf('‘')));
+    }
+
+    private Block.Grid grid(String id) {
+        return outline.grid(id).orElseThrow(() -> new EditRefused("There is no grid " + id + "."));
+    }
+
+    private CellStore<Cell> store(String grid) {
+        return cells.computeIfAbsent(grid, id -> new CellStore<>());
+    }
+
+    /** The text of a row's first cell, if it labels the row; what people call a cell of it. */
+    public Optional<String> rowLabel(String grid, Address cell) {
+        for (int column = 0; column < cell.column(); column++) {
+            Cell left = store(grid).get(column, cell.row());
+            if (left != null && left.entry() instanceof Entry.Constant constant
+                    && constant.value() instanceof Text text) {
+                return Optional.of(text.text());
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The used part of a grid, from A1 on. */
+    public Area extent(String grid) {
+        Block.Grid block = grid(grid);
+        return new Area(Address.FIRST, new Address(block.columns() - 1, block.rows() - 1));
+    }
+}

@@ -1,0 +1,23 @@
+package app.logismos.value;
+
+/** The kinds of value, with the words for one of them in a sentence. */
+public enum Kind {
+    NUMBER("a number"),
+    TEXT("a text"),
+    TRUTH("a truth value"),
+    EMPTY("an empty cell"),
+    MISSING("a missing value"),
+    TABLE("a table"),
+    ERROR("an error");
+
+    private final String one;
+
+    Kind(String one) {
+        this.one = one;
+    }
+
+    /** As in "a number". */
+    public String one() {
+        return one;
+    }
+}

@@ -1,0 +1,42 @@
+package app.logismos.value;
+
+import java.util.function.Consumer;
+
+/** Rows × columns of single values; at least one of each. */
+public non-sealed interface Table extends Value {
+    /** How many rows, 1 or more. */
+    int rows();
+
+    /** How many columns, 1 or more. */
+    int columns();
+
+    /**
+     * The value at a place; never a table.
+     *
+     * @param row from 0
+     * @param column from 0
+     */
+    Value at(int row, int column);
+
+    /** Visits the values that are not blank, row by row; a table that is mostly empty makes this cheap. */
+    default void forEachFilled(Consumer<Value> visitor) {
+        for (int row = 0; row < rows(); row++) {
+            for (int column = 0; column < columns(); column++) {
+                Value value = at(row, column);
+                if (value != Blank.BLANK) {
+                    visitor.accept(value);
+                }
+            }
+        }
+    }
+
+    @Override
+    default Kind kind() {
+        return Kind.TABLE;
+    }
+
+    @Override
+    default <R> R accept(Visitor<R> visitor) {
+        return visitor.table(this);
+    }
+}

@@ -1,0 +1,27 @@
+package app.logismos.value;
+
+/** What an expression is worth and a cell can hold (language, section 3). Immutable. */
+public sealed interface Value permits NumberValue, Text, Truth, Blank, Missing, Table, Failure {
+    /** The kind, as the language names it. */
+    Kind kind();
+
+    /** Chooses by kind; a new kind of value shows every place that must think about it. */
+    <R> R accept(Visitor<R> visitor);
+
+    /** One answer for each kind of value. */
+    interface Visitor<R> {
+        R number(NumberValue number);
+
+        R text(Text text);
+
+        R truth(Truth truth);
+
+        R blank();
+
+        R missing();
+
+        R table(Table table);
+
+        R failure(Failure failure);
+    }
+}
