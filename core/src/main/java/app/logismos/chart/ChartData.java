@@ -50,7 +50,8 @@ public record ChartData(String title, Axis across, Axis up, boolean legend, List
 
     /** Reads a chart's cells as they are now. */
     public static ChartData of(Block.Chart chart, LiveWorksheet live) {
-        boolean headed = live.grid(chart.grid()).map(grid -> grid.headings() > 0).orElse(false);
+        boolean headed =
+                live.grid(chart.grid()).map(grid -> grid.headings() > 0).orElse(false);
         Table across = live.values(chart.grid(), chart.across());
         List<Series> series = chart.series().stream()
                 .map(each -> series(each, across, live.values(chart.grid(), each.cells()), headed))
@@ -72,8 +73,9 @@ public record ChartData(String title, Axis across, Axis up, boolean legend, List
         for (int row = from; row < Math.min(across.rows(), up.rows()); row++) {
             Value x = across.at(row, 0);
             Value y = up.at(row, 0);
-            number(x).ifPresent(at -> points.add(
-                    new Point(at, number(y), Display.AUTOMATIC.text(x), Display.AUTOMATIC.text(y))));
+            number(x)
+                    .ifPresent(at ->
+                            points.add(new Point(at, number(y), Display.AUTOMATIC.text(x), Display.AUTOMATIC.text(y))));
         }
         return new Series(name.orElse(series.cells().toString()), series.cells(), series.shape(), points);
     }
@@ -101,15 +103,27 @@ public record ChartData(String title, Axis across, Axis up, boolean legend, List
     private static String summary(Block.Chart chart, List<Series> series) {
         StringBuilder text = new StringBuilder("Chart " + chart.title() + ".");
         for (Series each : series) {
-            List<Point> filled = each.points().stream().filter(point -> point.up().isPresent()).toList();
+            List<Point> filled = each.points().stream()
+                    .filter(point -> point.up().isPresent())
+                    .toList();
             if (filled.isEmpty()) {
                 text.append(' ').append(each.name()).append(" has no points.");
             } else {
                 Point first = filled.get(0);
                 Point last = filled.get(filled.size() - 1);
-                text.append(' ').append(each.name()).append(": ").append(filled.size()).append(" points, from ")
-                        .append(first.upText()).append(" at ").append(first.acrossText()).append(" to ")
-                        .append(last.upText()).append(" at ").append(last.acrossText()).append('.');
+                text.append(' ')
+                        .append(each.name())
+                        .append(": ")
+                        .append(filled.size())
+                        .append(" points, from ")
+                        .append(first.upText())
+                        .append(" at ")
+                        .append(first.acrossText())
+                        .append(" to ")
+                        .append(last.upText())
+                        .append(" at ")
+                        .append(last.acrossText())
+                        .append('.');
             }
         }
         return text.toString();

@@ -34,7 +34,8 @@ final class Digits {
         }
         int shift = whole.bitLength() - LEADING_BITS;
         MathContext ample = new MathContext(digits + 40);
-        return new BigDecimal(whole.shiftRight(shift)).multiply(BigDecimal.valueOf(2).pow(shift, ample), ample);
+        return new BigDecimal(whole.shiftRight(shift))
+                .multiply(BigDecimal.valueOf(2).pow(shift, ample), ample);
     }
 
     /** The power of ten of the first significant digit; 0 for zero. */

@@ -36,7 +36,8 @@ public final class Forms {
         return each(number, NumberStyle::latex);
     }
 
-    private static Map<String, String> each(Real number, java.util.function.BiFunction<NumberStyle, Real, String> write) {
+    private static Map<String, String> each(
+            Real number, java.util.function.BiFunction<NumberStyle, Real, String> write) {
         Map<String, String> forms = new LinkedHashMap<>();
         boolean isLong = number instanceof Rational rational
                 && rational.numerator().bitLength() + rational.denominator().bitLength() > MOST_BITS;

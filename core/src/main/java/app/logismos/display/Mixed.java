@@ -25,9 +25,7 @@ public final class Mixed implements NumberStyle {
 
     @Override
     public boolean suits(Real number) {
-        return number instanceof Rational rational
-                && !rational.isInteger()
-                && parts(rational)[0].signum() > 0;
+        return number instanceof Rational rational && !rational.isInteger() && parts(rational)[0].signum() > 0;
     }
 
     private static BigInteger[] parts(Rational number) {

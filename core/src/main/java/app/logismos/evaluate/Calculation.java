@@ -14,4 +14,9 @@ public record Calculation(Value value, String latex, List<Step> steps, List<Hint
         steps = List.copyOf(steps);
         hints = List.copyOf(hints);
     }
+
+    /** The same said about a value that was worked out before, as for a cell in a circle. */
+    public Calculation withValue(Value other) {
+        return new Calculation(other, latex, steps, hints);
+    }
 }

@@ -37,17 +37,16 @@ public final class Calculator {
         if (outcome instanceof Parser.Outcome.Refused refused) {
             return failed(refused.failure());
         }
-        return explain(entry, ((Parser.Outcome.Parsed) outcome).expression(), new Evaluator(scope, origin, limits, budget));
+        return explain(
+                entry, ((Parser.Outcome.Parsed) outcome).expression(), new Evaluator(scope, origin, limits, budget));
     }
 
     /** The value of an expression that has been read, its steps and hints. */
     public static Calculation explain(String entry, Expression expression, Evaluator evaluator) {
         Value value = evaluator.value(expression);
-        String latex = entry.length() > MOST_TYPESET
-                ? ""
-                : LatexPrinter.latex(expression, evaluator.origin(), Typeset::latex);
-        return new Calculation(
-                value, latex, Working.of(expression, evaluator), Hints.of(entry, expression, evaluator));
+        String latex =
+                entry.length() > MOST_TYPESET ? "" : LatexPrinter.latex(expression, evaluator.origin(), Typeset::latex);
+        return new Calculation(value, latex, Working.of(expression, evaluator), Hints.of(entry, expression, evaluator));
     }
 
     private static Calculation failed(Failure failure) {

@@ -29,7 +29,9 @@ final class CallEvaluation {
         this.evaluator = evaluator;
         this.function = function;
         this.call = call;
-        this.given = call.arguments().stream().filter(argument -> argument.value().isPresent()).toList();
+        this.given = call.arguments().stream()
+                .filter(argument -> argument.value().isPresent())
+                .toList();
         this.values = new Value[given.size()];
     }
 
@@ -69,7 +71,8 @@ final class CallEvaluation {
     }
 
     private Arguments arguments() {
-        return new Arguments(function, positions, this::argument, evaluator.scope().surroundings());
+        return new Arguments(
+                function, positions, this::argument, evaluator.scope().surroundings());
     }
 
     private Value argument(int index) {
@@ -91,9 +94,11 @@ final class CallEvaluation {
             if (argument.name().isPresent()) {
                 index = parameterIndex(argument.name().get());
                 if (index < 0) {
-                    List<String> known = parameters.stream().map(parameter -> "`" + parameter.name() + "`").toList();
-                    return Optional.of(
-                            EvaluationErrors.noSuchArgument(function.name(), argument.name().get(), known, call.span()));
+                    List<String> known = parameters.stream()
+                            .map(parameter -> "`" + parameter.name() + "`")
+                            .toList();
+                    return Optional.of(EvaluationErrors.noSuchArgument(
+                            function.name(), argument.name().get(), known, call.span()));
                 }
             } else {
                 index = Math.min(next, parameters.size() - 1);
@@ -145,7 +150,8 @@ final class CallEvaluation {
         }
         List<Value> all = new ArrayList<>((int) size);
         for (int i = 0; i < positions.size(); i++) {
-            if (argument(i) instanceof Table other && (other.rows() != shape.rows() || other.columns() != shape.columns())) {
+            if (argument(i) instanceof Table other
+                    && (other.rows() != shape.rows() || other.columns() != shape.columns())) {
                 return EvaluationErrors.shapesDiffer(shape, other, call.span());
             }
         }
@@ -166,7 +172,10 @@ final class CallEvaluation {
         return index -> {
             Value value = whole[index] == null ? argument(index) : whole[index];
             return value instanceof Table table
-                            && !function.parameters().get(positions.get(index)).accepts().takesTables()
+                            && !function.parameters()
+                                    .get(positions.get(index))
+                                    .accepts()
+                                    .takesTables()
                     ? table.at(row, column)
                     : value;
         };

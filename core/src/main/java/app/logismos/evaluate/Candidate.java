@@ -108,9 +108,12 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
         if (outer instanceof Postfix) {
             return Rule.LEFT_TO_RIGHT;
         }
-        boolean isPower = node instanceof Superscript || node instanceof Infix infix && infix.operator() == InfixOperator.POWER;
+        boolean isPower =
+                node instanceof Superscript || node instanceof Infix infix && infix.operator() == InfixOperator.POWER;
         if (outer instanceof Prefix prefix) {
-            return isPower && prefix.operator() != PrefixOperator.ROOT ? Rule.POWERS_BEFORE_SIGN : Rule.SIGNS_BEHIND_FIRST;
+            return isPower && prefix.operator() != PrefixOperator.ROOT
+                    ? Rule.POWERS_BEFORE_SIGN
+                    : Rule.SIGNS_BEHIND_FIRST;
         }
         if (!(outer instanceof Infix around)) {
             return Rule.LAST_OPERATION;
@@ -123,7 +126,9 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
             return Rule.CALCULATE_BEFORE_JOINING;
         }
         if (isPower) {
-            return level == InfixOperator.POWER.level() ? Rule.POWERS_FROM_THE_RIGHT : Rule.POWERS_BEFORE_MULTIPLY_DIVIDE;
+            return level == InfixOperator.POWER.level()
+                    ? Rule.POWERS_FROM_THE_RIGHT
+                    : Rule.POWERS_BEFORE_MULTIPLY_DIVIDE;
         }
         return level(node) > level ? Rule.MULTIPLY_DIVIDE_BEFORE_ADD_SUBTRACT : Rule.LEFT_TO_RIGHT;
     }

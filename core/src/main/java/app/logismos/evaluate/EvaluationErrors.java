@@ -17,26 +17,31 @@ public final class EvaluationErrors {
 
     static Failure undefined(Undefined why, Span place) {
         return switch (why) {
-            case DIVIDE_BY_ZERO -> Failure.at(
-                    place, ErrorCode.DIVIDE_BY_ZERO, "This divides by 0. Nothing can be divided by 0.");
-            case NO_REAL_RESULT -> Failure.at(
-                    place, ErrorCode.NO_REAL_RESULT, "No real number is the result of this.");
-            case TOO_LARGE -> Failure.at(
-                    place, ErrorCode.TOO_LARGE, "The result has more than 1,000,000 digits, or is past what is calculated here.");
+            case DIVIDE_BY_ZERO ->
+                Failure.at(place, ErrorCode.DIVIDE_BY_ZERO, "This divides by 0. Nothing can be divided by 0.");
+            case NO_REAL_RESULT -> Failure.at(place, ErrorCode.NO_REAL_RESULT, "No real number is the result of this.");
+            case TOO_LARGE ->
+                Failure.at(
+                        place,
+                        ErrorCode.TOO_LARGE,
+                        "The result has more than 1,000,000 digits, or is past what is calculated here.");
         };
     }
 
     static Failure wrongKind(InfixOperator operator, Value value, Span place) {
         String sign = operator.text().trim();
         String message = operator.isComparison()
-                ? "`" + sign + "` compares values of one kind, and this is " + value.kind().one() + "."
+                ? "`" + sign + "` compares values of one kind, and this is "
+                        + value.kind().one() + "."
                 : "`" + sign + "` needs numbers, and this is " + value.kind().one() + ".";
         return Failure.at(place, ErrorCode.WRONG_KIND, message + wayOut(value));
     }
 
     static Failure notANumber(String sign, Value value, Span place) {
         return Failure.at(
-                place, ErrorCode.WRONG_KIND, "`" + sign + "` needs a number, and this is " + value.kind().one() + "." + wayOut(value));
+                place,
+                ErrorCode.WRONG_KIND,
+                "`" + sign + "` needs a number, and this is " + value.kind().one() + "." + wayOut(value));
     }
 
     private static String wayOut(Value value) {
@@ -58,7 +63,9 @@ public final class EvaluationErrors {
     /** A table past the limit on its size. */
     public static Failure tableTooLarge(long cells, int most, Span place) {
         return Failure.at(
-                place, ErrorCode.TOO_LARGE, "A table of " + cells + " cells is past the " + most + " that are calculated here.");
+                place,
+                ErrorCode.TOO_LARGE,
+                "A table of " + cells + " cells is past the " + most + " that are calculated here.");
     }
 
     static Failure nestedTable(Span place) {
@@ -79,7 +86,8 @@ public final class EvaluationErrors {
         return Failure.at(
                 place,
                 ErrorCode.WRONG_ARGUMENTS,
-                "`" + function + "` takes " + most + (most == 1 ? " argument" : " arguments") + ", and here are " + given + ".");
+                "`" + function + "` takes " + most + (most == 1 ? " argument" : " arguments") + ", and here are "
+                        + given + ".");
     }
 
     static Failure missingArgument(String function, String parameter, String says, Span place) {

@@ -112,7 +112,9 @@ public final class Evaluator implements Expression.Visitor<Value> {
 
     private static Value postfixed(PostfixOperator operator, Value value, Span place) {
         boolean counts = operator == PostfixOperator.FACTORIAL || operator == PostfixOperator.DOUBLE_FACTORIAL;
-        if (counts && value instanceof NumberValue number && !(number.real().isWhole() && number.real().signum() >= 0)) {
+        if (counts
+                && value instanceof NumberValue number
+                && !(number.real().isWhole() && number.real().signum() >= 0)) {
             return EvaluationErrors.notFactorial(PlainText.of(value), place);
         }
         return onNumber(operator.text(), value, place, number -> switch (operator) {
@@ -163,7 +165,8 @@ public final class Evaluator implements Expression.Visitor<Value> {
                 node.operator(),
                 left,
                 value(node.right()),
-                new Operators.Places(node.left().span(), node.sign(), node.right().span()));
+                new Operators.Places(
+                        node.left().span(), node.sign(), node.right().span()));
     }
 
     @Override
@@ -171,7 +174,8 @@ public final class Evaluator implements Expression.Visitor<Value> {
         return Catalogue.STANDARD
                 .function(node.function())
                 .map(function -> new CallEvaluation(this, function, node).value())
-                .orElseThrow(() -> new IllegalArgumentException("a parsed call must name a function, was " + node.function()));
+                .orElseThrow(() ->
+                        new IllegalArgumentException("a parsed call must name a function, was " + node.function()));
     }
 
     @Override

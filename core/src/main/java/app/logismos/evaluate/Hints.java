@@ -66,7 +66,9 @@ final class Hints {
     private void signAndPower(Prefix node) {
         Expression base = node.operand() instanceof Superscript raised
                 ? raised.base()
-                : node.operand() instanceof Infix power && power.operator() == InfixOperator.POWER ? power.left() : node;
+                : node.operand() instanceof Infix power && power.operator() == InfixOperator.POWER
+                        ? power.left()
+                        : node;
         if (base != node) {
             add(
                     "sign-and-power",
@@ -171,11 +173,10 @@ final class Hints {
         if (!(value instanceof NumberValue number)) {
             return;
         }
-        if (name.equals("log") && !(evaluator.value(node) instanceof NumberValue log && log.real().isWhole())) {
-            add(
-                    "log-or-ln",
-                    "`log` is to base 10. The natural logarithm is `ln`.",
-                    replaced(node.nameSpan(), "ln"));
+        if (name.equals("log")
+                && !(evaluator.value(node) instanceof NumberValue log
+                        && log.real().isWhole())) {
+            add("log-or-ln", "`log` is to base 10. The natural logarithm is `ln`.", replaced(node.nameSpan(), "ln"));
         }
         boolean inRadians = evaluator.scope().surroundings().angle() == Surroundings.Angle.RADIANS;
         if (OF_ANGLES.contains(name)

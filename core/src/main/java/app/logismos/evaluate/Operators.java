@@ -53,7 +53,9 @@ final class Operators {
         if (left == Missing.MISSING || right == Missing.MISSING) {
             return missing(operator, left, right);
         }
-        return operator.isComparison() ? compare(operator, left, right, places) : arithmetic(operator, left, right, places);
+        return operator.isComparison()
+                ? compare(operator, left, right, places)
+                : arithmetic(operator, left, right, places);
     }
 
     /** Equality can be asked of anything; the rest carries the missing value through. */
@@ -92,8 +94,8 @@ final class Operators {
             case AT_MOST -> new Truth(a.compareTo(b) <= 0);
             case GREATER -> new Truth(a.compareTo(b) > 0);
             case AT_LEAST -> new Truth(a.compareTo(b) >= 0);
-            case JOIN -> new Text(
-                    Display.AUTOMATIC.text(new NumberValue(a)) + Display.AUTOMATIC.text(new NumberValue(b)));
+            case JOIN ->
+                new Text(Display.AUTOMATIC.text(new NumberValue(a)) + Display.AUTOMATIC.text(new NumberValue(b)));
         };
     }
 
@@ -105,11 +107,17 @@ final class Operators {
                     ErrorCode.NO_REAL_RESULT,
                     "A negative number has no real power with a fraction as exponent.");
         }
-        return value(power, power == Undefined.DIVIDE_BY_ZERO ? places.left() : places.left().to(places.right()));
+        return value(
+                power,
+                power == Undefined.DIVIDE_BY_ZERO
+                        ? places.left()
+                        : places.left().to(places.right()));
     }
 
     private static Value value(Result result, Span place) {
-        return result instanceof Real real ? new NumberValue(real) : EvaluationErrors.undefined((Undefined) result, place);
+        return result instanceof Real real
+                ? new NumberValue(real)
+                : EvaluationErrors.undefined((Undefined) result, place);
     }
 
     /** Unlike kinds are unequal, and have no order; an empty cell is like 0, "" and false at once. */
@@ -147,8 +155,8 @@ final class Operators {
                     case AT_LEAST -> order >= 0;
                     case EQUAL -> order == 0;
                     case UNEQUAL -> order != 0;
-                    case JOIN, PLUS, MINUS, TIMES, DIVIDE, MOD, DIV, POWER -> throw new IllegalArgumentException(
-                            "operator must compare, was " + operator);
+                    case JOIN, PLUS, MINUS, TIMES, DIVIDE, MOD, DIV, POWER ->
+                        throw new IllegalArgumentException("operator must compare, was " + operator);
                 });
     }
 

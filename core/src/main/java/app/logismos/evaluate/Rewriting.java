@@ -103,7 +103,9 @@ final class Rewriting implements Expression.Visitor<Expression> {
         }
         Expression left = below(node.left(), node);
         Expression right = below(node.right(), node);
-        return left == node.left() && right == node.right() ? node : new Infix(node.operator(), left, right, node.sign());
+        return left == node.left() && right == node.right()
+                ? node
+                : new Infix(node.operator(), left, right, node.sign());
     }
 
     @Override

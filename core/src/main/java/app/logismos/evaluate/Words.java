@@ -38,8 +38,11 @@ public final class Words implements Vocabulary {
 
     @Override
     public List<String> functionsLike(String word) {
-        return near(word, catalogue.functions().stream()
-                .flatMap(function -> Stream.concat(Stream.of(function.name()), function.synonyms().stream())))
+        return near(
+                        word,
+                        catalogue.functions().stream()
+                                .flatMap(function ->
+                                        Stream.concat(Stream.of(function.name()), function.synonyms().stream())))
                 .stream()
                 .map(name -> catalogue.function(name).map(Function::name).orElse(name))
                 .distinct()

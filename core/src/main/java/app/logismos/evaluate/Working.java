@@ -147,7 +147,11 @@ public final class Working {
     }
 
     private String conditionNote(Call call) {
-        return call.arguments().get(0).value().map(condition -> "the condition is " + text(evaluator.value(condition))).orElse("");
+        return call.arguments()
+                .get(0)
+                .value()
+                .map(condition -> "the condition is " + text(evaluator.value(condition)))
+                .orElse("");
     }
 
     private static Expression unbracketed(Expression node) {
@@ -168,8 +172,7 @@ public final class Working {
         String latex = printed.text().length() > MOST_TYPESET
                 ? ""
                 : LatexPrinter.latex(current, evaluator.origin(), Typeset::latex, node);
-        steps.add(new Step(
-                printed.text(), printed.places().get(node), rule, note, value, print(after), latex));
+        steps.add(new Step(printed.text(), printed.places().get(node), rule, note, value, print(after), latex));
         current = after;
     }
 
@@ -202,9 +205,12 @@ public final class Working {
 
     /** Inside an expression a fraction that ends as a decimal is easier to go on with as one: 5 + 2.5, not 5 + 5/2. */
     private static Literal shortest(Value value, Span span) {
-        if (value instanceof NumberValue number && number.real() instanceof Rational fraction && !fraction.isInteger()) {
+        if (value instanceof NumberValue number
+                && number.real() instanceof Rational fraction
+                && !fraction.isInteger()) {
             String decimal = Automatic.STYLE.text(fraction);
-            boolean isAll = decimal.indexOf('e') < 0 && Rational.of(new BigDecimal(decimal)).equals(fraction);
+            boolean isAll = decimal.indexOf('e') < 0
+                    && Rational.of(new BigDecimal(decimal)).equals(fraction);
             return isAll ? new Literal(value, decimal, span) : literal(value, span);
         }
         return literal(value, span);

@@ -17,8 +17,8 @@ import java.util.regex.Pattern;
 /** Reads entries, in the order of the table in section 1 of the language. */
 public final class EntryReader {
     private static final Pattern NAMED = Pattern.compile("\\s*(\\p{L}[\\p{L}\\p{Mn}0-9_]*)\\s*=.*", Pattern.DOTALL);
-    private static final Pattern DECIMAL =
-            Pattern.compile("([-−+]?)((?:[0-9]+|[0-9]{1,3}(?:[, \u00a0\u202f][0-9]{3})+)?(?:\\.[0-9]+)?(?:[eE][-+−]?[0-9]{1,6})?)\\s*(%?)");
+    private static final Pattern DECIMAL = Pattern.compile(
+            "([-−+]?)((?:[0-9]+|[0-9]{1,3}(?:[, \u00a0\u202f][0-9]{3})+)?(?:\\.[0-9]+)?(?:[eE][-+−]?[0-9]{1,6})?)\\s*(%?)");
     private static final Pattern FRACTION = Pattern.compile("([-−+]?)(?:([0-9]+)\\s+)?([0-9]+)\\s*/\\s*([0-9]+)");
 
     private EntryReader() {}
@@ -71,8 +71,11 @@ public final class EntryReader {
 
     private static Optional<Real> number(String text) {
         Matcher decimal = DECIMAL.matcher(text);
-        if (decimal.matches() && decimal.group(2).chars().anyMatch(c -> c >= '0' && c <= '9') && !startsWithExponent(decimal.group(2))) {
-            String digits = decimal.group(2).replaceAll("[,\\s\u00a0\u202f]", "").replace('−', '-');
+        if (decimal.matches()
+                && decimal.group(2).chars().anyMatch(c -> c >= '0' && c <= '9')
+                && !startsWithExponent(decimal.group(2))) {
+            String digits =
+                    decimal.group(2).replaceAll("[,\\s\u00a0\u202f]", "").replace('−', '-');
             BigDecimal number = new BigDecimal(digits);
             if (Math.abs((long) number.scale()) > Real.MAX_DIGITS) {
                 return Optional.empty();

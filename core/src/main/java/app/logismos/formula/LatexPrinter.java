@@ -47,7 +47,8 @@ public final class LatexPrinter implements Expression.Visitor<String> {
     }
 
     /** The same, with the node {@code worked}, told by identity, marked; the whole expression is never marked. */
-    public static String latex(Expression expression, Address origin, Function<Value, String> values, Expression worked) {
+    public static String latex(
+            Expression expression, Address origin, Function<Value, String> values, Expression worked) {
         return expression.accept(new LatexPrinter(expression, origin, values, worked));
     }
 
@@ -116,7 +117,8 @@ public final class LatexPrinter implements Expression.Visitor<String> {
     @Override
     public String call(Call node) {
         String name = node.function().toLowerCase(Locale.ROOT);
-        boolean single = node.arguments().size() == 1 && node.arguments().get(0).value().isPresent();
+        boolean single =
+                node.arguments().size() == 1 && node.arguments().get(0).value().isPresent();
         if (single && name.equals("sqrt")) {
             return "\\sqrt{" + bare(node.arguments().get(0).value().get()) + "}";
         }

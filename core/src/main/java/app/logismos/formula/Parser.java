@@ -108,7 +108,9 @@ public final class Parser {
             return expression;
         }
         throw new Refusal(
-                next.is(")") || next.is("}") ? SyntaxErrors.strayBracket(text, next) : SyntaxErrors.unexpected(text, next));
+                next.is(")") || next.is("}")
+                        ? SyntaxErrors.strayBracket(text, next)
+                        : SyntaxErrors.unexpected(text, next));
     }
 
     /** Level 1: {@code to}. Units are not read yet, so whatever stands to its right is unknown. */
@@ -119,7 +121,8 @@ public final class Parser {
         }
         Token to = next();
         Token unit = peek();
-        throw new Refusal(unit.type() == Token.Type.WORD ? SyntaxErrors.unknownUnit(unit) : SyntaxErrors.unitExpected(to));
+        throw new Refusal(
+                unit.type() == Token.Type.WORD ? SyntaxErrors.unknownUnit(unit) : SyntaxErrors.unitExpected(to));
     }
 
     /** Level 2: comparisons, which do not chain. */
@@ -345,7 +348,8 @@ public final class Parser {
     private static Rational number(Token token) {
         try {
             BigDecimal decimal = new BigDecimal(token.text());
-            boolean tooLong = (long) decimal.precision() - decimal.scale() > Rational.MAX_DIGITS || decimal.scale() > Rational.MAX_DIGITS;
+            boolean tooLong = (long) decimal.precision() - decimal.scale() > Rational.MAX_DIGITS
+                    || decimal.scale() > Rational.MAX_DIGITS;
             if (!tooLong) {
                 return Rational.of(decimal);
             }
@@ -384,7 +388,9 @@ public final class Parser {
 
     private boolean isReference(Token token) {
         return CELL.matcher(token.text()).matches()
-                || peek().is(":") && (COLUMN.matcher(token.text()).matches() || ROW.matcher(token.text()).matches());
+                || peek().is(":")
+                        && (COLUMN.matcher(token.text()).matches()
+                                || ROW.matcher(token.text()).matches());
     }
 
     private Expression otherGrid(Token grid) {
@@ -473,8 +479,8 @@ public final class Parser {
     private Expression call(Token name) {
         List<String> parameters = vocabulary
                 .parameters(name.text())
-                .orElseThrow(() -> new Refusal(
-                        SyntaxErrors.unknownFunction(text, name, vocabulary.functionsLike(name.text()))));
+                .orElseThrow(() ->
+                        new Refusal(SyntaxErrors.unknownFunction(text, name, vocabulary.functionsLike(name.text()))));
         Token open = enter();
         List<Argument> arguments = new ArrayList<>();
         if (!peek().is(")")) {
@@ -506,7 +512,8 @@ public final class Parser {
             return false;
         }
         boolean isParameter = parameters.stream().anyMatch(word.text()::equalsIgnoreCase);
-        boolean isCorner = CELL.matcher(word.text()).matches() || COLUMN.matcher(word.text()).matches();
+        boolean isCorner = CELL.matcher(word.text()).matches()
+                || COLUMN.matcher(word.text()).matches();
         return isParameter || !isCorner && word.text().indexOf('$') < 0;
     }
 

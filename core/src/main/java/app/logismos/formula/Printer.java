@@ -130,9 +130,10 @@ public final class Printer implements Expression.Visitor<Void> {
     public Void range(RangeReference node) {
         grid(node.grid());
         switch (node.extent()) {
-            case CELLS -> out.append(corner(node.firstColumn(), node.firstRow()))
-                    .append(':')
-                    .append(corner(node.lastColumn(), node.lastRow()));
+            case CELLS ->
+                out.append(corner(node.firstColumn(), node.firstRow()))
+                        .append(':')
+                        .append(corner(node.lastColumn(), node.lastRow()));
             case COLUMNS -> out.append(column(node.firstColumn())).append(':').append(column(node.lastColumn()));
             case ROWS -> out.append(row(node.firstRow())).append(':').append(row(node.lastRow()));
         }
@@ -156,7 +157,8 @@ public final class Printer implements Expression.Visitor<Void> {
     }
 
     private String column(Coordinate column) {
-        return (column.fixed() ? "$" : "") + Address.letters(Math.floorMod(column.from(origin.column()), Address.COLUMNS));
+        return (column.fixed() ? "$" : "")
+                + Address.letters(Math.floorMod(column.from(origin.column()), Address.COLUMNS));
     }
 
     private String row(Coordinate row) {

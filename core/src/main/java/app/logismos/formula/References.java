@@ -47,8 +47,7 @@ public final class References {
             return List.of(cell.grid(), cell.column(), cell.row());
         }
         if (node instanceof RangeReference range) {
-            return List.of(
-                    range.grid(), range.firstColumn(), range.firstRow(), range.lastColumn(), range.lastRow());
+            return List.of(range.grid(), range.firstColumn(), range.firstRow(), range.lastColumn(), range.lastRow());
         }
         return node instanceof Name name ? name.name().toLowerCase(Locale.ROOT) : "";
     }

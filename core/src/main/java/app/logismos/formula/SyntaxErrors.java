@@ -50,7 +50,9 @@ final class SyntaxErrors {
         if (found.type() == Token.Type.END) {
             Token last = before.isEmpty() ? found : before.get(before.size() - 1);
             return syntax(
-                    last.span().start() == last.span().end() ? new Span(Math.max(0, text.length() - 1), text.length()) : last.span(),
+                    last.span().start() == last.span().end()
+                            ? new Span(Math.max(0, text.length() - 1), text.length())
+                            : last.span(),
                     before.isEmpty()
                             ? "There is nothing to calculate yet. Write a calculation behind the `=`."
                             : "A value is missing behind `" + last.span().in(text) + "`.");
@@ -74,21 +76,36 @@ final class SyntaxErrors {
     /** Two values with nothing between them. */
     static Failure noOperator(String text, Expression left, Token next, Token previous) {
         String inserted = " ";
-        String says = "There is no sign between `" + left.span().in(text) + "` and `" + next.span().in(text) + "`.";
+        String says = "There is no sign between `" + left.span().in(text) + "` and `"
+                + next.span().in(text) + "`.";
         int from = previous.span().end();
         if (previous.is("%") && next.type() == Token.Type.NUMBER) {
             return syntax(
                     previous.span(),
                     "`%` means hundredths. The remainder of a division is written `mod`.",
-                    new Fix("Write mod", replaced(text, previous.span(), previous.span().start() > 0 && text.charAt(previous.span().start() - 1) == ' ' ? "mod" : " mod ")));
+                    new Fix(
+                            "Write mod",
+                            replaced(
+                                    text,
+                                    previous.span(),
+                                    previous.span().start() > 0
+                                                    && text.charAt(previous.span()
+                                                                            .start()
+                                                                    - 1)
+                                                            == ' '
+                                            ? "mod"
+                                            : " mod ")));
         }
         boolean fraction = previous.type() == Token.Type.NUMBER && next.type() == Token.Type.NUMBER;
-        boolean grouped = fraction && next.text().matches("[0-9]{3}") && previous.text().matches("[0-9]{1,3}");
+        boolean grouped =
+                fraction && next.text().matches("[0-9]{3}") && previous.text().matches("[0-9]{1,3}");
         if (grouped) {
             return syntax(
                     previous.span().to(next.span()),
                     says + " Digits are not grouped inside a formula.",
-                    new Fix("Close the gap", replaced(text, new Span(from, next.span().start()), "")));
+                    new Fix(
+                            "Close the gap",
+                            replaced(text, new Span(from, next.span().start()), "")));
         }
         String sign = fraction ? "+" : "*";
         inserted = text.substring(from, next.span().start()).isBlank() ? sign : inserted;
@@ -100,9 +117,11 @@ final class SyntaxErrors {
                         replaced(text, new Span(from, next.span().start()), inserted)));
     }
 
-    static Failure chainedComparison(String text, Expression first, Token sign, Expression middle, Token second, Expression last) {
-        String both = "and(" + first.span().in(text) + sign.span().in(text) + middle.span().in(text) + ", "
-                + middle.span().in(text) + second.span().in(text) + last.span().in(text) + ")";
+    static Failure chainedComparison(
+            String text, Expression first, Token sign, Expression middle, Token second, Expression last) {
+        String both = "and(" + first.span().in(text) + sign.span().in(text)
+                + middle.span().in(text) + ", " + middle.span().in(text)
+                + second.span().in(text) + last.span().in(text) + ")";
         return syntax(
                 second.span(),
                 "Only two values are compared at a time. Write `" + both + "`.",
@@ -124,11 +143,13 @@ final class SyntaxErrors {
         Fix[] fixes = near.stream()
                 .map(name -> new Fix("Use " + name, replaced(text, word.span(), name)))
                 .toArray(Fix[]::new);
-        return Failure.at(word.span(), ErrorCode.UNKNOWN_FUNCTION, says + " Did you mean `" + near.get(0) + "`?", fixes);
+        return Failure.at(
+                word.span(), ErrorCode.UNKNOWN_FUNCTION, says + " Did you mean `" + near.get(0) + "`?", fixes);
     }
 
     static Failure unknownUnit(Token word) {
-        return Failure.at(word.span(), ErrorCode.UNKNOWN_UNIT, "`" + word.text() + "` is not a unit that is known here.");
+        return Failure.at(
+                word.span(), ErrorCode.UNKNOWN_UNIT, "`" + word.text() + "` is not a unit that is known here.");
     }
 
     static Failure unitExpected(Token sign) {
@@ -143,14 +164,18 @@ final class SyntaxErrors {
     }
 
     static Failure tooDeep(Span place, int levels) {
-        return Failure.at(place, ErrorCode.TOO_LARGE, "Brackets go " + levels + " deep at the most. Put a part into a cell of its own.");
+        return Failure.at(
+                place,
+                ErrorCode.TOO_LARGE,
+                "Brackets go " + levels + " deep at the most. Put a part into a cell of its own.");
     }
 
     static Failure tooLong(String text, int most) {
         return Failure.at(
                 new Span(most, text.length()),
                 ErrorCode.TOO_LARGE,
-                "An entry has " + most + " characters at the most, this one has " + text.length() + ". Put a part into a cell of its own.");
+                "An entry has " + most + " characters at the most, this one has " + text.length()
+                        + ". Put a part into a cell of its own.");
     }
 
     static Failure tooManyDigits(Span place) {
@@ -169,7 +194,8 @@ final class SyntaxErrors {
     }
 
     private static boolean isOperator(Token token) {
-        return token.type() == Token.Type.SIGN && "+-*/^&=<>%".contains(token.text().substring(0, 1));
+        return token.type() == Token.Type.SIGN
+                && "+-*/^&=<>%".contains(token.text().substring(0, 1));
     }
 
     private static Failure syntax(Span place, String message, Fix... fixes) {

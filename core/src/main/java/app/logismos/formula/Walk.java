@@ -67,7 +67,10 @@ public final class Walk implements Expression.Visitor<List<Expression>> {
 
     @Override
     public List<Expression> call(Call node) {
-        return node.arguments().stream().map(Argument::value).flatMap(java.util.Optional::stream).toList();
+        return node.arguments().stream()
+                .map(Argument::value)
+                .flatMap(java.util.Optional::stream)
+                .toList();
     }
 
     @Override

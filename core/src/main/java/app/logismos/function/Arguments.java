@@ -95,7 +95,8 @@ public final class Arguments {
         if (!inDegrees) {
             return number;
         }
-        return number.dividedBy(DEGREES) instanceof Real turns && turns.times(PiMultiple.of(Rational.ONE)) instanceof Real angle
+        return number.dividedBy(DEGREES) instanceof Real turns
+                        && turns.times(PiMultiple.of(Rational.ONE)) instanceof Real angle
                 ? angle
                 : number;
     }
@@ -113,20 +114,22 @@ public final class Arguments {
     List<Real> numbers(String parameter) {
         List<Real> numbers = new ArrayList<>();
         int index = function.indexOf(parameter);
-        IntStream.range(0, positions.size()).filter(i -> positions.get(i) == index).forEach(i -> {
-            Value value = passing(values.apply(i));
-            if (value instanceof Table table) {
-                table.forEachFilled(each -> {
-                    if (passing(each) instanceof NumberValue number) {
+        IntStream.range(0, positions.size())
+                .filter(i -> positions.get(i) == index)
+                .forEach(i -> {
+                    Value value = passing(values.apply(i));
+                    if (value instanceof Table table) {
+                        table.forEachFilled(each -> {
+                            if (passing(each) instanceof NumberValue number) {
+                                numbers.add(number.real());
+                            }
+                        });
+                    } else if (value instanceof NumberValue number) {
                         numbers.add(number.real());
+                    } else if (value != Blank.BLANK && value != Missing.MISSING) {
+                        throw wrongKind(parameter, value);
                     }
                 });
-            } else if (value instanceof NumberValue number) {
-                numbers.add(number.real());
-            } else if (value != Blank.BLANK && value != Missing.MISSING) {
-                throw wrongKind(parameter, value);
-            }
-        });
         return numbers;
     }
 
@@ -138,7 +141,8 @@ public final class Arguments {
                     if (whole.signum() < 0) {
                         throw new Refused(Failure.of(
                                 ErrorCode.WRONG_ARGUMENTS,
-                                "`" + function.name() + "` needs 0 or more for each `" + parameter + "`, was " + whole + "."));
+                                "`" + function.name() + "` needs 0 or more for each `" + parameter + "`, was " + whole
+                                        + "."));
                     }
                     return whole;
                 })
@@ -153,7 +157,8 @@ public final class Arguments {
     }
 
     private Refused wrongKind(String parameter, Value value) {
-        Parameter.Accepts accepts = function.parameters().get(function.indexOf(parameter)).accepts();
+        Parameter.Accepts accepts =
+                function.parameters().get(function.indexOf(parameter)).accepts();
         return new Refused(Failure.of(
                 ErrorCode.WRONG_KIND,
                 "`" + function.name() + "` needs " + accepts.one() + " for `" + parameter + "`, was "

@@ -103,7 +103,8 @@ final class ArithmeticFunctions {
     static String joined(List<Real> numbers, String sign) {
         if (numbers.size() > 12) {
             return joined(numbers.subList(0, 4), sign) + sign + "…" + sign
-                    + joined(numbers.subList(numbers.size() - 2, numbers.size()), sign) + " (" + numbers.size() + " numbers)";
+                    + joined(numbers.subList(numbers.size() - 2, numbers.size()), sign) + " (" + numbers.size()
+                    + " numbers)";
         }
         return numbers.stream()
                 .map(number -> number.signum() < 0 ? "(" + Plain.text(number) + ")" : Plain.text(number))

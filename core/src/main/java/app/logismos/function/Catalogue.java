@@ -36,11 +36,12 @@ public final class Catalogue {
     private Catalogue(List<Function> functions) {
         this.functions = functions;
         for (Function function : functions) {
-            Stream.concat(Stream.of(function.name()), function.synonyms().stream()).forEach(name -> {
-                if (byName.put(key(name), function) != null) {
-                    throw new IllegalArgumentException("a function's name must be its own, was " + name);
-                }
-            });
+            Stream.concat(Stream.of(function.name()), function.synonyms().stream())
+                    .forEach(name -> {
+                        if (byName.put(key(name), function) != null) {
+                            throw new IllegalArgumentException("a function's name must be its own, was " + name);
+                        }
+                    });
         }
     }
 

@@ -133,10 +133,10 @@ public final class Function {
         }
         return switch ((Undefined) result) {
             case DIVIDE_BY_ZERO -> Failure.of(ErrorCode.DIVIDE_BY_ZERO, "`" + name + "` divides by 0 here.");
-            case NO_REAL_RESULT -> Failure.of(
-                    ErrorCode.NO_REAL_RESULT, "`" + name + "` has no real result for this argument.");
-            case TOO_LARGE -> Failure.of(
-                    ErrorCode.TOO_LARGE, "The result of `" + name + "` has more than 1,000,000 digits.");
+            case NO_REAL_RESULT ->
+                Failure.of(ErrorCode.NO_REAL_RESULT, "`" + name + "` has no real result for this argument.");
+            case TOO_LARGE ->
+                Failure.of(ErrorCode.TOO_LARGE, "The result of `" + name + "` has more than 1,000,000 digits.");
         };
     }
 

@@ -37,14 +37,18 @@ final class StatisticsFunctions {
                     .example("min(3, 1, 2)", "1")
                     .example("min({4, 9; -2, 7})", "-2")
                     .related("max")
-                    .computes(given -> some(given, "min").stream().min(Comparator.naturalOrder()).orElseThrow()),
+                    .computes(given -> some(given, "min").stream()
+                            .min(Comparator.naturalOrder())
+                            .orElseThrow()),
             function("max", Category.STATISTICS)
                     .says("The largest number.")
                     .repeated("numbers", NUMBERS, "at least one number")
                     .example("max(3, 1, 2)", "3")
                     .example("max(1/3, 0.33)", "1/3")
                     .related("min")
-                    .computes(given -> some(given, "max").stream().max(Comparator.naturalOrder()).orElseThrow()));
+                    .computes(given -> some(given, "max").stream()
+                            .max(Comparator.naturalOrder())
+                            .orElseThrow()));
 
     private StatisticsFunctions() {}
 
@@ -52,7 +56,8 @@ final class StatisticsFunctions {
         List<Real> numbers = given.numbers("numbers");
         if (numbers.isEmpty()) {
             throw new Arguments.Refused(Failure.of(
-                    ErrorCode.WRONG_ARGUMENTS, "`" + function + "` needs at least one number, and there is none here."));
+                    ErrorCode.WRONG_ARGUMENTS,
+                    "`" + function + "` needs at least one number, and there is none here."));
         }
         return numbers;
     }

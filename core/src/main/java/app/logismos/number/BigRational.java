@@ -14,20 +14,17 @@ record BigRational(BigInteger numerator, BigInteger denominator) implements Rati
     private static final long SURELY_SHORT = 3_321_000;
 
     static Result sum(Rational a, Rational b) {
-        BigInteger above = a.numerator()
-                .multiply(b.denominator())
-                .add(b.numerator().multiply(a.denominator()));
+        BigInteger above =
+                a.numerator().multiply(b.denominator()).add(b.numerator().multiply(a.denominator()));
         return bounded(above, a.denominator().multiply(b.denominator()));
     }
 
     static Result product(Rational a, Rational b) {
-        return bounded(
-                a.numerator().multiply(b.numerator()), a.denominator().multiply(b.denominator()));
+        return bounded(a.numerator().multiply(b.numerator()), a.denominator().multiply(b.denominator()));
     }
 
     static Result quotient(Rational a, Rational b) {
-        return bounded(
-                a.numerator().multiply(b.denominator()), a.denominator().multiply(b.numerator()));
+        return bounded(a.numerator().multiply(b.denominator()), a.denominator().multiply(b.numerator()));
     }
 
     /**

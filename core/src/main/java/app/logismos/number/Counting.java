@@ -29,7 +29,9 @@ public final class Counting {
         if (n.signum() < 0) {
             throw new IllegalArgumentException("n must be 0 or more, was " + n);
         }
-        return isTooLong(BigInteger.ONE, n, BigInteger.ZERO) ? Undefined.TOO_LARGE : Rational.of(product(2, n.longValue()));
+        return isTooLong(BigInteger.ONE, n, BigInteger.ZERO)
+                ? Undefined.TOO_LARGE
+                : Rational.of(product(2, n.longValue()));
     }
 
     /**

@@ -60,7 +60,10 @@ public final class Elementary {
         if (!(ln(x) instanceof Real above) || !(ln(base) instanceof Real below)) {
             return Undefined.NO_REAL_RESULT;
         }
-        double quotient = x instanceof Rational && base.equals(Rational.of(10)) && x.toDouble() > 0 && Double.isFinite(x.toDouble())
+        double quotient = x instanceof Rational
+                        && base.equals(Rational.of(10))
+                        && x.toDouble() > 0
+                        && Double.isFinite(x.toDouble())
                 ? Math.log10(x.toDouble()) + rest(x, x.toDouble()) / x.toDouble() / Math.log(10)
                 : above.toDouble() / below.toDouble();
         if (x.isFinite() && Math.abs(quotient) < Real.MAX_DIGITS * 4.0 && x instanceof Rational) {
@@ -125,7 +128,9 @@ public final class Elementary {
      */
     private static Result sinOfTurns(Rational times) {
         if (times.compareTo(Rational.ONE) >= 0) {
-            return sinOfTurns((Rational) times.minus(Rational.ONE)) instanceof Real sine ? sine.negate() : Undefined.TOO_LARGE;
+            return sinOfTurns((Rational) times.minus(Rational.ONE)) instanceof Real sine
+                    ? sine.negate()
+                    : Undefined.TOO_LARGE;
         }
         if (times.compareTo(HALF) > 0) {
             return sinOfTurns((Rational) Rational.ONE.minus(times));
@@ -141,7 +146,8 @@ public final class Elementary {
         }
         // Near a quarter turn the cosine of what is left keeps the digits that the sine would lose.
         return times.compareTo(Rational.of(1, 4)) > 0
-                ? Approximate.of(Math.cos(PiMultiple.of((Rational) HALF.minus(times)).toDouble()))
+                ? Approximate.of(
+                        Math.cos(PiMultiple.of((Rational) HALF.minus(times)).toDouble()))
                 : Approximate.of(Math.sin(PiMultiple.of(times).toDouble()));
     }
 
@@ -155,19 +161,24 @@ public final class Elementary {
             return Undefined.DIVIDE_BY_ZERO;
         }
         if (times.compareTo(HALF) > 0) {
-            return tanOfTurns((Rational) Rational.ONE.minus(times)) instanceof Real tangent ? tangent.negate() : Undefined.TOO_LARGE;
+            return tanOfTurns((Rational) Rational.ONE.minus(times)) instanceof Real tangent
+                    ? tangent.negate()
+                    : Undefined.TOO_LARGE;
         }
         if (times.equals(Rational.of(1, 4))) {
             return Rational.ONE;
         }
         return times.compareTo(Rational.of(1, 4)) > 0
-                ? Approximate.of(1 / Math.tan(PiMultiple.of((Rational) HALF.minus(times)).toDouble()))
+                ? Approximate.of(
+                        1 / Math.tan(PiMultiple.of((Rational) HALF.minus(times)).toDouble()))
                 : Approximate.of(Math.tan(PiMultiple.of(times).toDouble()));
     }
 
     /** What rounding the exact number to the double near it left over; 0 for doubles and where the double is infinite. */
     private static double rest(Real x, double near) {
-        if (x instanceof Approximate || !Double.isFinite(near) || near == Math.rint(near) && x.isWhole() && Math.abs(near) < 1L << 53) {
+        if (x instanceof Approximate
+                || !Double.isFinite(near)
+                || near == Math.rint(near) && x.isWhole() && Math.abs(near) < 1L << 53) {
             return 0;
         }
         return Rounding.exact(x).minus(Rational.of(new BigDecimal(near))) instanceof Real rest ? rest.toDouble() : 0;

@@ -47,7 +47,6 @@ public record PiMultiple(Rational times) implements Real {
 
     /** The number to 40 significant digits. */
     BigDecimal toDecimal() {
-        return PI.multiply(new BigDecimal(times.numerator()))
-                .divide(new BigDecimal(times.denominator()), DIGITS);
+        return PI.multiply(new BigDecimal(times.numerator())).divide(new BigDecimal(times.denominator()), DIGITS);
     }
 }

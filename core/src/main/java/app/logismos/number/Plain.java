@@ -29,7 +29,8 @@ public final class Plain {
         String above = number.times().numerator().toString();
         String sign = above.startsWith("-") ? "-" : "";
         String times = above.equals("1") || above.equals("-1") ? sign : above;
-        return times + "π" + (number.times().isInteger() ? "" : "/" + number.times().denominator());
+        return times + "π"
+                + (number.times().isInteger() ? "" : "/" + number.times().denominator());
     }
 
     private static String decimal(double number) {

@@ -61,7 +61,9 @@ public final class Powers {
     private static Result exactPower(Rational base, BigInteger exponent) {
         BigInteger above = base.numerator();
         BigInteger below = base.denominator();
-        if (below.equals(BigInteger.ONE) && above.bitLength() <= 1 && above.abs().equals(BigInteger.ONE)) {
+        if (below.equals(BigInteger.ONE)
+                && above.bitLength() <= 1
+                && above.abs().equals(BigInteger.ONE)) {
             return above.signum() > 0 || !exponent.testBit(0) ? Rational.ONE : base;
         }
         if (exponent.bitLength() > 31) {

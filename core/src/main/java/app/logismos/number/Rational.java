@@ -27,7 +27,9 @@ public sealed interface Rational extends Real permits SmallRational, BigRational
 
     /** The whole number given. */
     static Rational of(long whole) {
-        return whole == Long.MIN_VALUE ? new BigRational(BigInteger.valueOf(whole), BigInteger.ONE) : SmallRational.of(whole);
+        return whole == Long.MIN_VALUE
+                ? new BigRational(BigInteger.valueOf(whole), BigInteger.ONE)
+                : SmallRational.of(whole);
     }
 
     /** The whole number given. */

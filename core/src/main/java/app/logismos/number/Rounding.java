@@ -27,7 +27,8 @@ public final class Rounding {
         BigInteger step = BigInteger.TEN.pow(Math.abs(places));
         return places >= 0
                 ? Rational.of(round(exact.numerator().multiply(step), exact.denominator(), mode), step)
-                : Rational.of(round(exact.numerator(), exact.denominator().multiply(step), mode).multiply(step));
+                : Rational.of(round(exact.numerator(), exact.denominator().multiply(step), mode)
+                        .multiply(step));
     }
 
     private static BigInteger round(BigInteger above, BigInteger below, RoundingMode mode) {

@@ -24,7 +24,8 @@ final class Dependents {
             if (precedent.isSingle()) {
                 addSingle(CellKey.of(precedent.grid(), precedent.area().first()), dependent);
             } else {
-                ranges.computeIfAbsent(precedent.grid(), grid -> new RangeIndex()).add(precedent.area(), dependent);
+                ranges.computeIfAbsent(precedent.grid(), grid -> new RangeIndex())
+                        .add(precedent.area(), dependent);
             }
         }
     }
@@ -100,7 +101,8 @@ final class Dependents {
         }
         long @Nullable [] small = few.get(cell);
         if (small != null) {
-            long[] shorter = Arrays.stream(small).filter(each -> each != dependent).toArray();
+            long[] shorter =
+                    Arrays.stream(small).filter(each -> each != dependent).toArray();
             if (shorter.length == 0) {
                 few.remove(cell);
             } else {

@@ -33,14 +33,19 @@ public record Echo(String message, List<Line> results) {
 
     /** The echo of edits that were just applied. */
     public static Echo of(List<Edit> edits, Change change, LiveWorksheet live) {
-        List<CellChange> typed = change.cells().stream().filter(CellChange::entered).toList();
-        List<CellChange> followed = change.cells().stream().filter(cell -> !cell.entered()).toList();
+        List<CellChange> typed =
+                change.cells().stream().filter(CellChange::entered).toList();
+        List<CellChange> followed =
+                change.cells().stream().filter(cell -> !cell.entered()).toList();
         String follows = followed.isEmpty()
                 ? ""
                 : ": " + followed.size() + (followed.size() == 1 ? " result changed" : " results changed");
         return new Echo(
                 said(edits, typed, live) + follows,
-                followed.stream().limit(MOST_LINES).map(cell -> line(cell, live)).toList());
+                followed.stream()
+                        .limit(MOST_LINES)
+                        .map(cell -> line(cell, live))
+                        .toList());
     }
 
     private static Line line(CellChange change, LiveWorksheet live) {
@@ -55,7 +60,11 @@ public record Echo(String message, List<Line> results) {
     private static String said(List<Edit> edits, List<CellChange> typed, LiveWorksheet live) {
         boolean enters = edits.stream().allMatch(Edit.Enter.class::isInstance);
         if (!enters || typed.isEmpty()) {
-            return edits.stream().map(Echo::said).distinct().reduce((a, b) -> a + ", " + b).orElse("Nothing changed");
+            return edits.stream()
+                    .map(Echo::said)
+                    .distinct()
+                    .reduce((a, b) -> a + ", " + b)
+                    .orElse("Nothing changed");
         }
         if (typed.size() > 1) {
             return typed.size() + " cells entered";
@@ -78,7 +87,9 @@ public record Echo(String message, List<Line> results) {
                     : enter.cells().size() + " cells entered";
         }
         if (edit instanceof Edit.Define define) {
-            return define.target().map(place -> place.area() + " named " + define.name()).orElse("Name " + define.name() + " taken away");
+            return define.target()
+                    .map(place -> place.area() + " named " + define.name())
+                    .orElse("Name " + define.name() + " taken away");
         }
         if (edit instanceof Edit.Retitle retitle) {
             return "Worksheet called " + retitle.title();
@@ -86,7 +97,9 @@ public record Echo(String message, List<Line> results) {
         if (edit instanceof Edit.AddSection || edit instanceof Edit.AddBlock) {
             return "Added to the page";
         }
-        return edit instanceof Edit.RemoveSection || edit instanceof Edit.RemoveBlock ? "Taken off the page" : "Layout changed";
+        return edit instanceof Edit.RemoveSection || edit instanceof Edit.RemoveBlock
+                ? "Taken off the page"
+                : "Layout changed";
     }
 
     /** What people call a cell. */

@@ -18,25 +18,30 @@ import it.unimi.dsi.fastutil.longs.LongArrayList;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.LongConsumer;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The graph of a worksheet: which formula refers to which cells. What names and grid titles mean is remembered as it was
- * when a formula was linked, so that it can be unlinked after their meaning has changed.
+ * when a formula was linked, so that it can be unlinked after their meaning has changed. Questions may be asked from
+ * several threads at once while nobody writes.
  */
 final class Links {
     private final Worksheet worksheet;
     private final Dependents dependents = new Dependents();
-    private final List<CellStore<Expression>> linked = new ArrayList<>();
-    private final Map<String, Integer> numbers = new HashMap<>();
-    private final List<String> grids = new ArrayList<>();
-    private final Map<String, Optional<Target>> names = new HashMap<>();
-    private final Map<String, Optional<String>> titles = new HashMap<>();
+    private final List<CellStore<Expression>> linked = new CopyOnWriteArrayList<>();
+    private final Map<String, Integer> numbers = new ConcurrentHashMap<>();
+    private final List<String> grids = new CopyOnWriteArrayList<>();
+    private final Map<String, Optional<Target>> names = new ConcurrentHashMap<>();
+    private final Map<String, Optional<String>> titles = new ConcurrentHashMap<>();
     private final Map<String, LongOpenHashSet> usersOfNames = new HashMap<>();
     private final Map<String, LongOpenHashSet> usersOfTitles = new HashMap<>();
     private final LongOpenHashSet changed = new LongOpenHashSet();
@@ -47,7 +52,7 @@ final class Links {
     }
 
     /** The number that stands for a grid in keys; it is never given to another. */
-    int number(String grid) {
+    synchronized int number(String grid) {
         return numbers.computeIfAbsent(grid, id -> {
             grids.add(id);
             linked.add(new CellStore<>());
@@ -90,7 +95,11 @@ final class Links {
     /** Cells whose entry gives them the name: whether they have it may have changed. */
     private LongArrayList claimants(String name) {
         LongArrayList keys = new LongArrayList();
-        worksheet.names().claims(name).forEach(target -> keys.add(CellKey.of(number(target.grid()), target.area().first())));
+        worksheet
+                .names()
+                .claims(name)
+                .forEach(target ->
+                        keys.add(CellKey.of(number(target.grid()), target.area().first())));
         return keys;
     }
 
@@ -99,7 +108,10 @@ final class Links {
         Expression expression = store.get(CellKey.column(key), CellKey.row(key));
         if (expression != null) {
             dependents.remove(precedents(expression, grid(CellKey.grid(key)), CellKey.address(key)), key);
-            forEachWord(expression, (users, word) -> users.getOrDefault(word, new LongOpenHashSet()).remove(key));
+            forEachWord(
+                    expression,
+                    (users, word) ->
+                            users.getOrDefault(word, new LongOpenHashSet()).remove(key));
             store.set(CellKey.column(key), CellKey.row(key), null);
         }
     }
@@ -111,7 +123,10 @@ final class Links {
         if (cell.isPresent() && cell.get().entry() instanceof Entry.Calculation calculation) {
             Expression expression = calculation.expression();
             dependents.add(precedents(expression, grid, CellKey.address(key)), key);
-            forEachWord(expression, (users, word) -> users.computeIfAbsent(word, each -> new LongOpenHashSet()).add(key));
+            forEachWord(
+                    expression,
+                    (users, word) -> users.computeIfAbsent(word, each -> new LongOpenHashSet())
+                            .add(key));
             linked.get(CellKey.grid(key)).set(CellKey.column(key), CellKey.row(key), expression);
         }
     }
@@ -127,6 +142,16 @@ final class Links {
             }
             gridOf(node).ifPresent(title -> visitor.visit(usersOfTitles, title.toLowerCase(Locale.ROOT)));
         });
+    }
+
+    /** Whether a formula uses the name, or refers to its one cell. */
+    boolean isUsed(Target target) {
+        boolean byName = !usersOfNames
+                .getOrDefault(target.name().toLowerCase(Locale.ROOT), new LongOpenHashSet())
+                .isEmpty();
+        LongOpenHashSet users = new LongOpenHashSet();
+        forEachDependent(CellKey.of(number(target.grid()), target.area().first()), users::add);
+        return byName || target.area().size() == 1 && !users.isEmpty();
     }
 
     private static Optional<String> gridOf(Expression node) {
@@ -163,13 +188,15 @@ final class Links {
 
     /** What a name stands for. */
     Optional<Target> target(String name) {
-        return names.computeIfAbsent(name.toLowerCase(Locale.ROOT), key -> worksheet.names().find(name));
+        return names.computeIfAbsent(
+                name.toLowerCase(Locale.ROOT), key -> worksheet.names().find(name));
     }
 
     /** The id of the grid with this title. */
     Optional<String> gridTitled(String title) {
         return titles.computeIfAbsent(
-                title.toLowerCase(Locale.ROOT), key -> worksheet.outline().gridTitled(title).map(Block.Grid::id));
+                title.toLowerCase(Locale.ROOT),
+                key -> worksheet.outline().gridTitled(title).map(Block.Grid::id));
     }
 
     /** Visits the formulas that refer to a cell, perhaps more than once. */
@@ -179,7 +206,8 @@ final class Links {
     }
 
     /** All formulas that depend on the cells, directly or further on; the cells themselves only if they do. */
-    LongArrayList downstream(LongArrayList cells, int round) {
+    LongArrayList downstream(LongArrayList cells) {
+        Set<RangeIndex.Range> expanded = new HashSet<>();
         LongOpenHashSet seen = new LongOpenHashSet();
         LongArrayList queue = new LongArrayList();
         LongConsumer meet = dependent -> {
@@ -187,19 +215,18 @@ final class Links {
                 queue.add(dependent);
             }
         };
-        cells.forEach((long cell) -> expand(cell, round, meet));
+        cells.forEach((long cell) -> expand(cell, expanded, meet));
         for (int i = 0; i < queue.size(); i++) {
-            expand(queue.getLong(i), round, meet);
+            expand(queue.getLong(i), expanded, meet);
         }
         return queue;
     }
 
-    /** A range is expanded once in a round, however many of its cells are met. */
-    private void expand(long cell, int round, LongConsumer meet) {
+    /** A range is expanded once, however many of its cells are met. */
+    private void expand(long cell, Set<RangeIndex.Range> expanded, LongConsumer meet) {
         dependents.forEachSingle(cell, meet);
         dependents.forEachRange(cell, range -> {
-            if (range.visited != round) {
-                range.visited = round;
+            if (expanded.add(range)) {
                 range.dependents.forEach(meet);
             }
         });
@@ -240,7 +267,8 @@ final class Links {
         startRound(round);
         for (Precedent precedent : precedentsOf(key)) {
             boolean hit = precedent.isSingle()
-                    ? changed.contains(CellKey.of(precedent.grid(), precedent.area().first()))
+                    ? changed.contains(
+                            CellKey.of(precedent.grid(), precedent.area().first()))
                     : dependents.range(precedent.grid(), precedent.area()).changed == round;
             if (hit) {
                 return true;

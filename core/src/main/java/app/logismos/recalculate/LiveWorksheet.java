@@ -19,6 +19,7 @@ import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.Target;
 import app.logismos.sheet.Touched;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.ArrayTable;
@@ -103,14 +104,6 @@ public final class LiveWorksheet {
         return new SheetScope(worksheet, links, values, grid, surroundings);
     }
 
-    /** The value of a calculated cell with its steps and hints; nothing where the cell is typed or cannot be read. */
-    public Optional<Calculation> explain(String grid, Address cell) {
-        return worksheet
-                .cell(grid, cell)
-                .filter(typed -> typed.entry() instanceof Entry.Calculation)
-                .map(typed -> explain(typed.text(), grid, cell));
-    }
-
     /** An entry as it would be worth in a cell, with its steps and hints. */
     public Calculation explain(String entry, String grid, Address cell) {
         return Bounded.run(
@@ -142,8 +135,10 @@ public final class LiveWorksheet {
         LongOpenHashSet downstream = new LongOpenHashSet(dependentsOf(self));
         downstream.add(self);
         for (Precedent precedent : links.precedents(expression, grid, cell)) {
-            long hit = downstream.longStream()
-                    .filter(key -> CellKey.grid(key) == precedent.grid() && precedent.area().contains(CellKey.address(key)))
+            long hit = downstream
+                    .longStream()
+                    .filter(key -> CellKey.grid(key) == precedent.grid()
+                            && precedent.area().contains(CellKey.address(key)))
                     .findFirst()
                     .orElse(-1);
             if (hit >= 0) {
@@ -175,6 +170,11 @@ public final class LiveWorksheet {
         return direct.longStream().sorted().mapToObj(this::place).toList();
     }
 
+    /** Whether a formula refers to the cells of a name. */
+    public boolean isUsed(Target target) {
+        return links.isUsed(target);
+    }
+
     /** How many cells depend on a cell, directly or further on. */
     public int feedsInAll(String grid, Address cell) {
         return dependentsOf(CellKey.of(links.number(grid), cell)).size();
@@ -186,8 +186,7 @@ public final class LiveWorksheet {
     }
 
     private LongArrayList dependentsOf(long cell) {
-        round++;
-        return links.downstream(LongArrayList.of(cell), round);
+        return links.downstream(LongArrayList.of(cell));
     }
 
     /** Works out every cell again, as if all had been typed just now. */
@@ -223,10 +222,11 @@ public final class LiveWorksheet {
                 changes.add(change(key, before, after, true));
             }
         }
-        LongOpenHashSet affected = new LongOpenHashSet(links.downstream(edited, round));
+        LongOpenHashSet affected = new LongOpenHashSet(links.downstream(edited));
         affected.addAll(formulas);
         Map<Long, CellChange> followed = new LinkedHashMap<>();
-        formulas.forEach((long key) -> followed.put(key, change(key, values.get(key), values.get(key), typed(key, touched))));
+        formulas.forEach(
+                (long key) -> followed.put(key, change(key, values.get(key), values.get(key), typed(key, touched))));
         for (CellChange change : recalculate(new LongArrayList(affected), formulas::contains)) {
             long key = CellKey.of(links.number(change.grid()), change.cell());
             followed.put(key, typed(key, touched) ? change.asEntered() : change);
@@ -236,12 +236,13 @@ public final class LiveWorksheet {
     }
 
     private boolean typed(long key, Touched touched) {
-        return touched.cells().getOrDefault(links.grid(CellKey.grid(key)), Set.of()).contains(CellKey.address(key));
+        return touched.cells()
+                .getOrDefault(links.grid(CellKey.grid(key)), Set.of())
+                .contains(CellKey.address(key));
     }
 
     /** Works the cells out in order; answers with those whose value is another now. */
-    private List<CellChange> recalculate(
-            LongArrayList cells, LongPredicate mustRun) {
+    private List<CellChange> recalculate(LongArrayList cells, LongPredicate mustRun) {
         LongOpenHashSet candidates = new LongOpenHashSet(cells);
         Order order = new Order(cells, key -> links.precedentCells(key, candidates));
         LongOpenHashSet circular = new LongOpenHashSet();
@@ -319,7 +320,9 @@ public final class LiveWorksheet {
     private Value bounded(Expression expression, String grid, Address at) {
         try {
             Value value = new Evaluator(scope(grid), at, limits, Budget.of(limits)).value(expression);
-            return value instanceof Table table ? held(table, expression) : value == Blank.BLANK ? NumberValue.of(0) : value;
+            return value instanceof Table table
+                    ? held(table, expression)
+                    : value == Blank.BLANK ? NumberValue.of(0) : value;
         } catch (Budget.Stopped stopped) {
             return EvaluationErrors.tookTooLong(limits);
         }

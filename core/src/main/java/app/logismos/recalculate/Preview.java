@@ -80,7 +80,8 @@ public record Preview(
      */
     public static Preview of(String entry, int cursor, String grid, Address cell, LiveWorksheet live) {
         Entry read = EntryReader.read(entry, cell, live.worksheet().vocabulary());
-        Kind kind = read == Entry.Empty.EMPTY ? Kind.EMPTY : read instanceof Entry.Constant ? Kind.VALUE : Kind.CALCULATION;
+        Kind kind =
+                read == Entry.Empty.EMPTY ? Kind.EMPTY : read instanceof Entry.Constant ? Kind.VALUE : Kind.CALCULATION;
         int start = kind == Kind.CALCULATION ? entry.indexOf('=') + 1 : entry.length();
         boolean inside = cursor >= start && cursor <= entry.length();
         return new Preview(
@@ -100,8 +101,9 @@ public record Preview(
         References found = References.in(readable.get());
         List<Reference> references = new ArrayList<>();
         for (Expression node : found.all()) {
-            live.place(node, grid, cell).ifPresent(place -> references.add(
-                    new Reference(node.span(), found.indexOf(node), place.grid(), place.area())));
+            live.place(node, grid, cell)
+                    .ifPresent(place -> references.add(
+                            new Reference(node.span(), found.indexOf(node), place.grid(), place.area())));
         }
         return references;
     }
@@ -110,7 +112,8 @@ public record Preview(
     private static Optional<Expression> readable(String entry, int start, Address cell, LiveWorksheet live) {
         for (int end = entry.length(); end > start; end = shorter(entry, start, end)) {
             String text = closed(entry.substring(0, end), start);
-            if (Parser.parse(text, start, cell, live.worksheet().vocabulary()) instanceof Parser.Outcome.Parsed parsed) {
+            if (Parser.parse(text, start, cell, live.worksheet().vocabulary())
+                    instanceof Parser.Outcome.Parsed parsed) {
                 return Optional.of(parsed.expression());
             }
         }
@@ -119,7 +122,9 @@ public record Preview(
 
     private static int shorter(String entry, int start, int end) {
         int next = end - 1;
-        while (next > start && Character.isLetterOrDigit(entry.charAt(next)) && Character.isLetterOrDigit(entry.charAt(next - 1))) {
+        while (next > start
+                && Character.isLetterOrDigit(entry.charAt(next))
+                && Character.isLetterOrDigit(entry.charAt(next - 1))) {
             next--;
         }
         return end - next > 0 && entry.length() - next < 60 ? next : start;
@@ -164,7 +169,9 @@ public record Preview(
     }
 
     private static String said(Target target, LiveWorksheet live) {
-        return live.grid(target.grid()).map(grid -> target.area() + " in " + grid.title()).orElse(target.area().toString());
+        return live.grid(target.grid())
+                .map(grid -> target.area() + " in " + grid.title())
+                .orElse(target.area().toString());
     }
 
     /** Scans back for the bracket that the cursor is in, counting separators on the way. */

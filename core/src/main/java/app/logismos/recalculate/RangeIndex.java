@@ -27,8 +27,6 @@ final class RangeIndex {
     static final class Range {
         final Area area;
         final LongOpenHashSet dependents = new LongOpenHashSet(2);
-        /** The recalculation that visited it last. */
-        int visited;
         /** The recalculation in which one of its cells changed last. */
         int changed;
 
@@ -74,7 +72,8 @@ final class RangeIndex {
                 continue;
             }
             for (Range range : hung) {
-                if (column >= range.area.first().column() && column <= range.area.last().column()) {
+                if (column >= range.area.first().column()
+                        && column <= range.area.last().column()) {
                     visitor.accept(range);
                 }
             }
@@ -83,7 +82,10 @@ final class RangeIndex {
 
     private Range hang(Area area) {
         Range range = new Range(area);
-        forEachNode(area, node -> nodes.computeIfAbsent(node.intValue(), id -> new ArrayList<>(2)).add(range));
+        forEachNode(
+                area,
+                node -> nodes.computeIfAbsent(node.intValue(), id -> new ArrayList<>(2))
+                        .add(range));
         return range;
     }
 

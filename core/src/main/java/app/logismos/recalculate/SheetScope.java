@@ -51,7 +51,9 @@ record SheetScope(Worksheet worksheet, Links links, Values values, String grid, 
     public Value name(Name name, Address origin) {
         Optional<Target> target = links.target(name.name());
         if (target.isEmpty()) {
-            return EvaluationErrors.unknownName(name, Words.near(name.name(), worksheet.names().all().stream().map(Target::name)));
+            return EvaluationErrors.unknownName(
+                    name,
+                    Words.near(name.name(), worksheet.names().all().stream().map(Target::name)));
         }
         Area area = target.get().area();
         int number = links.number(target.get().grid());

@@ -6,14 +6,14 @@ import app.logismos.sheet.CellStore;
 import app.logismos.value.Blank;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
 /** The values of all cells of a worksheet, by the number of their grid. */
 final class Values {
-    private final List<CellStore<Value>> grids = new ArrayList<>();
+    private final List<CellStore<Value>> grids = new CopyOnWriteArrayList<>();
 
     Value get(int grid, Address cell) {
         return get(grid, cell.column(), cell.row());
@@ -37,6 +37,10 @@ final class Values {
     }
 
     private CellStore<Value> store(int grid) {
+        return grid < grids.size() ? grids.get(grid) : grown(grid);
+    }
+
+    private synchronized CellStore<Value> grown(int grid) {
         while (grids.size() <= grid) {
             grids.add(new CellStore<>());
         }
@@ -57,7 +61,8 @@ final class Values {
 
         @Override
         public Value at(int row, int column) {
-            @Nullable Value value = store.get(area.first().column() + column, area.first().row() + row);
+            @Nullable
+            Value value = store.get(area.first().column() + column, area.first().row() + row);
             return value == null ? Blank.BLANK : value;
         }
 

@@ -4,7 +4,8 @@ package app.logismos.sheet;
 public final class EditRefused extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
-    EditRefused(String message) {
+    /** With a sentence that says why. */
+    public EditRefused(String message) {
         super(message);
     }
 }

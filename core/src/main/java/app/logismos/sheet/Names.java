@@ -30,7 +30,9 @@ public final class Names {
     /** What a name, in any case, stands for. */
     public Optional<Target> find(String name) {
         Optional<Target> own = defined(name);
-        return own.isPresent() ? own : claims.getOrDefault(key(name), List.of()).stream().findFirst();
+        return own.isPresent()
+                ? own
+                : claims.getOrDefault(key(name), List.of()).stream().findFirst();
     }
 
     /** All names with what they stand for, by name. */
@@ -60,15 +62,17 @@ public final class Names {
             return word.map(why -> why + " Take another name, for example `" + free(name) + "`.");
         }
         return find(name)
-                .filter(target -> wanted.map(place -> !place.grid().equals(target.grid()) || !place.area().equals(target.area()))
+                .filter(target -> wanted.map(place -> !place.grid().equals(target.grid())
+                                || !place.area().equals(target.area()))
                         .orElse(true))
-                .map(target -> "`" + target.name() + "` names " + target.area() + " already. Take another name, for example `"
-                        + free(name) + "`.");
+                .map(target -> "`" + target.name() + "` names " + target.area()
+                        + " already. Take another name, for example `" + free(name) + "`.");
     }
 
     private Optional<String> reserved(String name) {
         if (!name.matches("\\p{L}[\\p{L}\\p{Mn}0-9_]*")) {
-            return Optional.of("A name starts with a letter and has letters, digits and `_`, and `" + name + "` does not.");
+            return Optional.of(
+                    "A name starts with a letter and has letters, digits and `_`, and `" + name + "` does not.");
         }
         if (vocabulary.parameters(name).isPresent()) {
             return Optional.of("`" + name + "` is a function.");
@@ -97,8 +101,18 @@ public final class Names {
         return Optional.ofNullable(defined.get(key(name)));
     }
 
+    /** The edits that define the names which were given by themselves. */
+    public List<Edit.Define> definitions() {
+        return defined.values().stream()
+                .map(target ->
+                        new Edit.Define(target.name(), Optional.of(new Edit.Place(target.grid(), target.area()))))
+                .toList();
+    }
+
     List<Target> definedIn(String grid) {
-        return defined.values().stream().filter(target -> target.grid().equals(grid)).toList();
+        return defined.values().stream()
+                .filter(target -> target.grid().equals(grid))
+                .toList();
     }
 
     void define(String name, Optional<Target> target) {
@@ -117,7 +131,8 @@ public final class Names {
 
     String release(String name, String grid, Address cell) {
         List<Target> of = claims.getOrDefault(key(name), new ArrayList<>());
-        of.removeIf(target -> target.grid().equals(grid) && target.area().first().equals(cell));
+        of.removeIf(
+                target -> target.grid().equals(grid) && target.area().first().equals(cell));
         if (of.isEmpty()) {
             claims.remove(key(name));
         }

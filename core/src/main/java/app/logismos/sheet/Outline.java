@@ -134,7 +134,8 @@ public final class Outline {
     }
 
     private void checkNew(String id) {
-        boolean taken = block(id).isPresent() || sections.stream().anyMatch(section -> section.id().equals(id));
+        boolean taken = block(id).isPresent()
+                || sections.stream().anyMatch(section -> section.id().equals(id));
         if (taken || !id.matches("[A-Za-z0-9-]{1,40}")) {
             throw new EditRefused("An id is new and has letters, digits and hyphens, was " + id + ".");
         }
@@ -145,7 +146,9 @@ public final class Outline {
         if (block instanceof Block.Grid grid) {
             checkedTitle(grid.title());
             boolean taken = grids().anyMatch(other -> !other.id().equals(grid.id())
-                    && other.title().toLowerCase(Locale.ROOT).equals(grid.title().toLowerCase(Locale.ROOT)));
+                    && other.title()
+                            .toLowerCase(Locale.ROOT)
+                            .equals(grid.title().toLowerCase(Locale.ROOT)));
             if (taken) {
                 throw new EditRefused("Another grid is called " + grid.title() + ". Choose another title.");
             }
@@ -154,7 +157,8 @@ public final class Outline {
 
     static String checkedTitle(String title) {
         if (title.isBlank() || title.length() > LONGEST_TITLE) {
-            throw new EditRefused("A title has 1 to " + LONGEST_TITLE + " characters, this one has " + title.length() + ".");
+            throw new EditRefused(
+                    "A title has 1 to " + LONGEST_TITLE + " characters, this one has " + title.length() + ".");
         }
         return title;
     }

@@ -20,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * What a person has typed and laid out. Mutable, for one writer; it changes by {@link Edit}s only.
@@ -29,7 +30,7 @@ import java.util.Optional;
 public final class Worksheet {
     private final Vocabulary vocabulary;
     private final Outline outline;
-    private final Map<String, CellStore<Cell>> cells = new HashMap<>();
+    private final Map<String, CellStore<Cell>> cells = new ConcurrentHashMap<>();
     private final Names names;
     private final Map<String, Expression> templates = new HashMap<>();
     private String title;
@@ -164,11 +165,13 @@ public final class Worksheet {
     }
 
     List<Edit> removeBlock(Edit.RemoveBlock edit) {
-        Block block = outline.block(edit.block()).orElseThrow(() -> new EditRefused("There is no block " + edit.block() + "."));
+        Block block = outline.block(edit.block())
+                .orElseThrow(() -> new EditRefused("There is no block " + edit.block() + "."));
         List<Edit> inverse = new ArrayList<>();
         if (block instanceof Block.Grid grid) {
             List<Edit.Typed> typed = new ArrayList<>();
-            store(grid.id()).forEach((column, row, cell) -> typed.add(new Edit.Typed(new Address(column, row), cell.text())));
+            store(grid.id())
+                    .forEach((column, row, cell) -> typed.add(new Edit.Typed(new Address(column, row), cell.text())));
             inverse.add(new Edit.Enter(grid.id(), typed));
             for (Target target : names.definedIn(grid.id())) {
                 inverse.add(new Edit.Define(target.name(), Optional.of(new Edit.Place(grid.id(), target.area()))));
@@ -186,7 +189,9 @@ public final class Worksheet {
         Block old = outline.replace(edit.block());
         List<Edit> inverse = new ArrayList<>();
         inverse.add(new Edit.ChangeBlock(old));
-        if (old instanceof Block.Grid before && edit.block() instanceof Block.Grid after && !before.title().equals(after.title())) {
+        if (old instanceof Block.Grid before
+                && edit.block() instanceof Block.Grid after
+                && !before.title().equals(after.title())) {
             touched.title(before.title());
             touched.title(after.title());
             follow(before.title(), after.title()).forEach(enter -> inverse.addAll(enter(enter)));
@@ -218,9 +223,9 @@ public final class Worksheet {
             return cell.text();
         }
         List<Span> places = new ArrayList<>();
-        Walk.visit(own.expression(), node -> gridOf(node)
-                .filter(before::equalsIgnoreCase)
-                .ifPresent(grid -> places.add(node.span())));
+        Walk.visit(
+                own.expression(),
+                node -> gridOf(node).filter(before::equalsIgnoreCase).ifPresent(grid -> places.add(node.span())));
         StringBuilder text = new StringBuilder(cell.text());
         places.stream().sorted(Comparator.comparingInt(Span::start).reversed()).forEach(place -> {
             int point = pointIn(place.in(cell.text()));
@@ -259,7 +264,8 @@ public final class Worksheet {
     public Optional<String> rowLabel(String grid, Address cell) {
         for (int column = 0; column < cell.column(); column++) {
             Cell left = store(grid).get(column, cell.row());
-            if (left != null && left.entry() instanceof Entry.Constant constant
+            if (left != null
+                    && left.entry() instanceof Entry.Constant constant
                     && constant.value() instanceof Text text) {
                 return Optional.of(text.text());
             }

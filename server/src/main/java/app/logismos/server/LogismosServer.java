@@ -1,0 +1,30 @@
+package app.logismos.server;
+
+import app.logismos.evaluate.Limits;
+import java.time.Clock;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.annotation.Bean;
+
+/** Starts the server. */
+@SpringBootApplication
+public class LogismosServer {
+    /**
+     * Starts the server on 127.0.0.1.
+     *
+     * @param arguments properties as {@code --name=value}; {@code --logismos.demo=true} adds the demo data
+     */
+    public static void main(String[] arguments) {
+        SpringApplication.run(LogismosServer.class, arguments);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+
+    @Bean
+    Limits limits() {
+        return Limits.USUAL;
+    }
+}

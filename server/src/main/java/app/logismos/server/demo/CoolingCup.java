@@ -1,0 +1,92 @@
+package app.logismos.server.demo;
+
+import static app.logismos.server.demo.Page.row;
+
+import app.logismos.formula.Area;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Edit;
+import java.util.List;
+import java.util.Map;
+
+/** Readings of a cooling cup beside Newton's law of cooling, and the time at which it can be drunk. All made up. */
+final class CoolingCup {
+    private static final String[][] READINGS = {
+        {"0", "95.0"},
+        {"2", "88.7"},
+        {"5", "79.4"},
+        {"10", "68.1"},
+        {"15", "57.9"},
+        {"20", "50.6"},
+        {"25", "44.1"},
+        {"30", "39.9"},
+        {"40", "32.6"},
+        {"50", "28.6"}
+    };
+
+    private CoolingCup() {}
+
+    static List<List<Edit>> edits() {
+        return new Page()
+                .section("cup", "The cup on the sill")
+                .note(
+                        "cup-note",
+                        "A cup poured at 95 °C cools towards the room. Readings by the evening class; the law beside them.")
+                .grid(
+                        "law",
+                        "Law",
+                        0,
+                        Map.of(0, 230),
+                        row("Room in °C", "21"),
+                        row("Poured at, in °C", "95"),
+                        row("Cooling per minute", "0.046"))
+                .name("room", "law", "B1")
+                .name("start", "law", "B2")
+                .name("cooling", "law", "B3")
+                .grid("readings", "Readings", 1, Map.of(0, 96, 3, 130, 4, 130), rows())
+                .chart(new Block.Chart(
+                        "curve",
+                        "Cooling curve",
+                        "readings",
+                        area("A1:A11"),
+                        List.of(
+                                new Block.Series(area("B1:B11"), Block.Shape.POINTS),
+                                new Block.Series(area("D1:D11"), Block.Shape.LINE)),
+                        "time in min",
+                        "temperature in °C",
+                        true))
+                .section("ready", "When is it 60 °C?")
+                .note(
+                        "ready-note",
+                        "The law, solved for the time: minutes from pouring until the cup has the wanted temperature.")
+                .grid(
+                        "answer",
+                        "Answer",
+                        0,
+                        Map.of(0, 280, 1, 150),
+                        row("Wanted, in °C", "60"),
+                        row("Minutes until then", "ready = ln((start-room)/(wanted-room))/cooling"),
+                        row("Mean difference, in °C", "=mean(Readings.E2:E11)"),
+                        row("Largest, in °C", "=max(max(Readings.E2:E11), -min(Readings.E2:E11))"))
+                .name("wanted", "answer", "B1")
+                .edits();
+    }
+
+    private static String[][] rows() {
+        String[][] rows = new String[READINGS.length + 1][];
+        rows[0] = row("Time, min", "Reading, °C", "in °F", "Law, °C", "Difference");
+        for (int i = 0; i < READINGS.length; i++) {
+            int r = i + 2;
+            rows[i + 1] = row(
+                    READINGS[i][0],
+                    READINGS[i][1],
+                    "=B" + r + "*9/5+32",
+                    "=room+(start-room)*e^(-cooling*A" + r + ")",
+                    "=B" + r + "-D" + r);
+        }
+        return rows;
+    }
+
+    private static Area area(String text) {
+        return Area.parse(text).orElseThrow();
+    }
+}

@@ -1,0 +1,39 @@
+package app.logismos.server.demo;
+
+import app.logismos.server.worksheet.Worksheets;
+import app.logismos.sheet.Edit;
+import java.util.List;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Adds the examples that are not there yet when the program starts with demo data. */
+@Component
+@Lazy(false)
+@ConditionalOnProperty("logismos.demo")
+class DemoWorksheets {
+    private final Worksheets worksheets;
+
+    DemoWorksheets(Worksheets worksheets) {
+        this.worksheets = worksheets;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void create() {
+        add("First steps", FirstSteps.edits());
+        add("Cooling cup", CoolingCup.edits());
+    }
+
+    private void add(String title, List<List<Edit>> edits) {
+        if (worksheets.example(title).isPresent()) {
+            return;
+        }
+        String id = worksheets.create(title, true);
+        long revision = 0;
+        for (List<Edit> together : edits) {
+            revision = worksheets.edit(id, revision, together).revision();
+        }
+    }
+}

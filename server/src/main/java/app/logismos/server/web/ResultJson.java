@@ -1,0 +1,99 @@
+package app.logismos.server.web;
+
+import app.logismos.display.Automatic;
+import app.logismos.display.Display;
+import app.logismos.display.Forms;
+import app.logismos.display.NumberStyle;
+import app.logismos.display.Typeset;
+import app.logismos.number.Real;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.PlainText;
+import app.logismos.value.Table;
+import app.logismos.value.Text;
+import app.logismos.value.Value;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A value as every answer carries it.
+ *
+ * @param kind {@code number}, {@code text}, {@code truth}, {@code empty}, {@code missing}, {@code table} or {@code error}
+ * @param value exact: a whole number, a fraction, or the shortest decimal that gives the same double
+ * @param display as shown
+ * @param approx the nearest double; null where none is near, or the value is no number
+ * @param forms other ways to write the number, by name
+ * @param formsLatex the same typeset
+ * @param rows the values of a table
+ */
+public record ResultJson(
+        String kind,
+        boolean exact,
+        @Nullable String value,
+        @Nullable String unit,
+        String display,
+        String latex,
+        @Nullable Double approx,
+        Map<String, String> forms,
+        Map<String, String> formsLatex,
+        @Nullable List<List<ResultJson>> rows) {
+    private static final int MOST_ROWS = 1_000;
+
+    /** The value, with numbers shown in the automatic style. */
+    public static ResultJson of(Value value) {
+        return of(value, Automatic.STYLE);
+    }
+
+    /** The value, with numbers shown in a style where it suits them. */
+    public static ResultJson of(Value value, NumberStyle style) {
+        String kind = value.kind().name().toLowerCase(Locale.ROOT);
+        if (value instanceof NumberValue number) {
+            Real real = number.real();
+            NumberStyle suiting = style.suits(real) ? style : Automatic.STYLE;
+            return new ResultJson(
+                    kind,
+                    real.isExact(),
+                    PlainText.of(value),
+                    null,
+                    suiting.text(real),
+                    suiting == Automatic.STYLE ? Typeset.latex(value) : suiting.latex(real),
+                    approx(real),
+                    Forms.text(real),
+                    Forms.latex(real),
+                    null);
+        }
+        String plain = value instanceof Failure ? null : value instanceof Text text ? text.text() : PlainText.of(value);
+        return new ResultJson(
+                kind,
+                true,
+                value instanceof Table ? null : plain,
+                null,
+                Display.AUTOMATIC.text(value),
+                Typeset.latex(value),
+                null,
+                Map.of(),
+                Map.of(),
+                value instanceof Table table ? rows(table, style) : null);
+    }
+
+    private static List<List<ResultJson>> rows(Table table, NumberStyle style) {
+        List<List<ResultJson>> rows = new ArrayList<>();
+        for (int row = 0; row < Math.min(table.rows(), MOST_ROWS); row++) {
+            List<ResultJson> cells = new ArrayList<>();
+            for (int column = 0; column < Math.min(table.columns(), MOST_ROWS); column++) {
+                cells.add(of(table.at(row, column), style));
+            }
+            rows.add(cells);
+        }
+        return rows;
+    }
+
+    private static @Nullable Double approx(Real real) {
+        double nearest = real.toDouble();
+        boolean none = Double.isInfinite(nearest) || nearest == 0 && real.signum() != 0;
+        return none ? null : nearest;
+    }
+}

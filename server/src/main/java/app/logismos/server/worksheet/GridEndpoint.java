@@ -1,0 +1,198 @@
+package app.logismos.server.worksheet;
+
+import app.logismos.chart.ChartData;
+import app.logismos.display.Automatic;
+import app.logismos.evaluate.Calculation;
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.function.Parameter;
+import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.recalculate.Preview;
+import app.logismos.server.web.BadRequest;
+import app.logismos.server.web.CalculationJson;
+import app.logismos.server.web.NotFound;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Cell;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What grids and charts of a worksheet show. */
+@RestController
+@RequestMapping("/api/v1/worksheets/{id}")
+class GridEndpoint {
+    private final Worksheets worksheets;
+    private final WorksheetViews views;
+
+    GridEndpoint(Worksheets worksheets, WorksheetViews views) {
+        this.worksheets = worksheets;
+        this.views = views;
+    }
+
+    /** The cells of a window that hold something. */
+    record Window(long revision, Area range, List<WorksheetViews.CellJson> cells) {}
+
+    /**
+     * All that the lens shows of a cell.
+     *
+     * @param calculation its value, with steps where it is calculated
+     * @param fedBy what its formula refers to
+     * @param feeds the formulas that refer to it
+     * @param feedsInAll how many cells depend on it, further on included
+     */
+    record Detail(
+            WorksheetViews.CellJson cell,
+            String gridTitle,
+            CalculationJson calculation,
+            List<WorksheetViews.PlaceJson> fedBy,
+            List<WorksheetViews.PlaceJson> feeds,
+            int feedsInAll) {}
+
+    /**
+     * An entry that is being written.
+     *
+     * @param cursor where the cursor is, in UTF-16 units; at the end, if nothing is said
+     */
+    record Draft(
+            @NotNull(message = "is missing") String grid,
+            @NotNull(message = "is missing") String address,
+            @NotNull(message = "is missing") String entry,
+            @Nullable Integer cursor) {}
+
+    /** What can be said of it. */
+    record PreviewJson(
+            String kind,
+            CalculationJson calculation,
+            List<ReferenceJson> references,
+            List<CompletionJson> completions,
+            @Nullable CallJson call,
+            boolean looksLikeCalculation) {}
+
+    /** A reference in an entry, with its colour from 0. */
+    record ReferenceJson(int start, int end, int colour, String grid, Area area) {}
+
+    /** A word that may be meant. */
+    record CompletionJson(String word, String kind, String says, int start, int end) {}
+
+    /** The call that the cursor is in. */
+    record CallJson(String function, String says, List<ParameterJson> parameters, int argument) {}
+
+    /** A parameter of it. */
+    record ParameterJson(String name, String takes, String says, boolean required, boolean repeated) {
+        static ParameterJson of(Parameter parameter) {
+            return new ParameterJson(
+                    parameter.name(),
+                    parameter.accepts().one(),
+                    parameter.says(),
+                    parameter.isRequired(),
+                    parameter.repeated());
+        }
+    }
+
+    @GetMapping("/grids/{grid}/cells")
+    Window cells(@PathVariable String id, @PathVariable String grid, @RequestParam(defaultValue = "") String range) {
+        return worksheets.read(id, worksheet -> {
+            Block.Grid block = grid(worksheet.live, grid);
+            Area area = range.isEmpty()
+                    ? new Area(Address.FIRST, new Address(block.columns() - 1, block.rows() - 1))
+                    : Area.parse(range)
+                            .orElseThrow(() -> new BadRequest("`range` is like A1:C9, was `" + range + "`."));
+            return new Window(worksheet.revision, area, views.cells(grid, area, worksheet.live));
+        });
+    }
+
+    @GetMapping("/grids/{grid}/cells/{address}")
+    Detail cell(@PathVariable String id, @PathVariable String grid, @PathVariable String address) {
+        Address at = address(address);
+        return worksheets.read(id, worksheet -> {
+            LiveWorksheet live = worksheet.live;
+            Block.Grid block = grid(live, grid);
+            Calculation calculation = live.worksheet()
+                    .cell(grid, at)
+                    .filter(Cell::isCalculated)
+                    .map(cell -> live.explain(cell.text(), grid, at).withValue(live.value(grid, at)))
+                    .orElseGet(() -> new Calculation(live.value(grid, at), "", List.of(), List.of()));
+            return new Detail(
+                    views.cell(grid, at, live),
+                    block.title(),
+                    CalculationJson.of(calculation, Automatic.STYLE),
+                    live.fedBy(grid, at).stream()
+                            .map(place -> views.place(place, grid, live))
+                            .toList(),
+                    live.feeds(grid, at).stream()
+                            .limit(40)
+                            .map(place -> views.place(place, grid, live))
+                            .toList(),
+                    live.feedsInAll(grid, at));
+        });
+    }
+
+    @PostMapping("/preview")
+    PreviewJson preview(@PathVariable String id, @Valid @RequestBody Draft draft) {
+        Address at = address(draft.address());
+        int cursor = draft.cursor() == null ? draft.entry().length() : draft.cursor();
+        return worksheets.read(id, worksheet -> {
+            grid(worksheet.live, draft.grid());
+            return json(Preview.of(draft.entry(), cursor, draft.grid(), at, worksheet.live));
+        });
+    }
+
+    private static PreviewJson json(Preview preview) {
+        return new PreviewJson(
+                preview.kind().name().toLowerCase(Locale.ROOT),
+                CalculationJson.of(preview.calculation(), Automatic.STYLE),
+                preview.references().stream()
+                        .map(each -> new ReferenceJson(
+                                each.span().start(), each.span().end(), each.colour(), each.grid(), each.area()))
+                        .toList(),
+                preview.completions().stream()
+                        .map(each -> new CompletionJson(
+                                each.word(),
+                                each.kind(),
+                                each.says(),
+                                each.replaces().start(),
+                                each.replaces().end()))
+                        .toList(),
+                preview.call()
+                        .map(call -> new CallJson(
+                                call.function(),
+                                call.says(),
+                                call.parameters().stream()
+                                        .map(ParameterJson::of)
+                                        .toList(),
+                                call.argument()))
+                        .orElse(null),
+                preview.looksLikeCalculation());
+    }
+
+    @GetMapping("/charts/{chart}")
+    ChartData chart(@PathVariable String id, @PathVariable String chart) {
+        return worksheets.read(
+                id,
+                worksheet -> worksheet
+                        .live
+                        .worksheet()
+                        .outline()
+                        .block(chart)
+                        .filter(Block.Chart.class::isInstance)
+                        .map(block -> ChartData.of((Block.Chart) block, worksheet.live))
+                        .orElseThrow(() -> new NotFound("There is no chart " + chart + ".")));
+    }
+
+    private static Block.Grid grid(LiveWorksheet live, String grid) {
+        return live.grid(grid).orElseThrow(() -> new NotFound("There is no grid " + grid + "."));
+    }
+
+    private static Address address(String text) {
+        return Address.parse(text).orElseThrow(() -> new BadRequest("An address is like B3, was `" + text + "`."));
+    }
+}

@@ -1,0 +1,51 @@
+package app.logismos.server.worksheet;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EmbeddedId;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import java.io.Serializable;
+import java.time.Instant;
+
+/** One change of a worksheet, as it is stored. Rows are only ever added. */
+@Entity
+@Table(name = "journal")
+class JournalRow {
+    @EmbeddedId
+    Key key = new Key("", 0);
+
+    @Column(name = "made_at")
+    Instant madeAt = Instant.EPOCH;
+
+    @Enumerated(EnumType.STRING)
+    @Column(length = 8, columnDefinition = "varchar(8)")
+    Kind kind = Kind.EDIT;
+
+    @Column(length = 500)
+    String says = "";
+
+    /** The edits that were applied, as JSON. */
+    @Lob
+    String edits = "";
+
+    /** The edits that take them back, as JSON. */
+    @Lob
+    String inverse = "";
+
+    /** Which worksheet, and which of its changes, from 1. */
+    @Embeddable
+    record Key(
+            @Column(name = "worksheet_id") String worksheetId,
+            @Column(name = "revision") long revision) implements Serializable {}
+
+    /** How a change came about. */
+    enum Kind {
+        EDIT,
+        UNDO,
+        REDO
+    }
+}

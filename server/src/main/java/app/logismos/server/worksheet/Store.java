@@ -1,0 +1,197 @@
+package app.logismos.server.worksheet;
+
+import app.logismos.formula.Address;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.Section;
+import app.logismos.sheet.Worksheet;
+import jakarta.persistence.EntityManager;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is kept in the database. A change and the cells it touches are written in one transaction. */
+@Component
+class Store {
+    private static final TypeReference<List<Edit>> EDITS = new TypeReference<>() {};
+    private static final int LONGEST_SAYING = 500;
+
+    private final EntityManager entities;
+    private final JsonMapper json;
+
+    Store(EntityManager entities, JsonMapper json) {
+        this.entities = entities;
+        this.json = json;
+    }
+
+    /** Sections, blocks and the names that were given by themselves. */
+    record KeptOutline(List<Section> sections, List<Edit.Define> names) {}
+
+    /** An entry of a cell. */
+    record KeptCell(String grid, Address cell, String entry) {}
+
+    /** What a change was, without its edits. */
+    record Entry(long revision, Instant at, JournalRow.Kind kind, String says) {}
+
+    /** A change to be written. */
+    record Draft(JournalRow.Kind kind, String says, List<Edit> edits, List<Edit> inverse) {}
+
+    @Transactional(readOnly = true)
+    List<WorksheetRow> worksheets() {
+        return entities.createQuery("from WorksheetRow order by changedAt desc", WorksheetRow.class)
+                .getResultList();
+    }
+
+    @Transactional(readOnly = true)
+    Optional<WorksheetRow> worksheet(String id) {
+        return Optional.ofNullable(entities.find(WorksheetRow.class, id));
+    }
+
+    @Transactional(readOnly = true)
+    List<KeptCell> cells(String worksheet) {
+        return entities.createQuery("from CellRow where key.worksheetId = :id", CellRow.class)
+                .setParameter("id", worksheet)
+                .getResultStream()
+                .map(row -> new KeptCell(row.key.gridId(), new Address(row.key.column(), row.key.row()), row.entry))
+                .toList();
+    }
+
+    KeptOutline outline(WorksheetRow row) {
+        return json.readValue(row.outline, KeptOutline.class);
+    }
+
+    @Transactional(readOnly = true)
+    List<Entry> history(String worksheet) {
+        return entities.createQuery(
+                        "select j.key.revision, j.madeAt, j.kind, j.says from JournalRow j where j.key.worksheetId = :id"
+                                + " order by j.key.revision",
+                        Object[].class)
+                .setParameter("id", worksheet)
+                .getResultStream()
+                .map(row -> new Entry((Long) row[0], (Instant) row[1], (JournalRow.Kind) row[2], (String) row[3]))
+                .toList();
+    }
+
+    /** The edits that take a change back. */
+    @Transactional(readOnly = true)
+    List<Edit> inverse(String worksheet, long revision) {
+        JournalRow row = entities.find(JournalRow.class, new JournalRow.Key(worksheet, revision));
+        return json.readValue(row.inverse, EDITS);
+    }
+
+    /** The edits made since a revision, the oldest first. */
+    @Transactional(readOnly = true)
+    List<Edit> editsSince(String worksheet, long revision) {
+        return entities.createQuery(
+                        "select j.edits from JournalRow j where j.key.worksheetId = :id and j.key.revision > :base"
+                                + " order by j.key.revision",
+                        String.class)
+                .setParameter("id", worksheet)
+                .setParameter("base", revision)
+                .getResultStream()
+                .flatMap(edits -> json.readValue(edits, EDITS).stream())
+                .toList();
+    }
+
+    @Transactional
+    void create(String id, boolean example, Worksheet worksheet, Instant at) {
+        WorksheetRow row = new WorksheetRow();
+        row.id = id;
+        row.title = worksheet.title();
+        row.example = example;
+        row.createdAt = at;
+        row.changedAt = at;
+        row.outline = json.writeValueAsString(outlineOf(worksheet));
+        entities.persist(row);
+    }
+
+    @Transactional
+    void delete(String id) {
+        entities.createQuery("delete from JournalRow where key.worksheetId = :id")
+                .setParameter("id", id)
+                .executeUpdate();
+        entities.createQuery("delete from CellRow where key.worksheetId = :id")
+                .setParameter("id", id)
+                .executeUpdate();
+        entities.createQuery("delete from WorksheetRow where id = :id")
+                .setParameter("id", id)
+                .executeUpdate();
+    }
+
+    /** Writes a change and what it did, as the next revision. */
+    @Transactional
+    void keep(String id, long revision, Draft draft, Worksheet worksheet, Instant at) {
+        WorksheetRow row = entities.find(WorksheetRow.class, id);
+        row.title = worksheet.title();
+        row.revision = revision;
+        row.changedAt = at;
+        row.outline = json.writeValueAsString(outlineOf(worksheet));
+        JournalRow journal = new JournalRow();
+        journal.key = new JournalRow.Key(id, revision);
+        journal.madeAt = at;
+        journal.kind = draft.kind();
+        journal.says = draft.says().length() <= LONGEST_SAYING
+                ? draft.says()
+                : draft.says().substring(0, LONGEST_SAYING - 1) + "…";
+        journal.edits = json.writeValueAsString(array(draft.edits()));
+        journal.inverse = json.writeValueAsString(array(draft.inverse()));
+        entities.persist(journal);
+        touchedBy(id, draft).forEach(key -> keepCell(key, worksheet));
+    }
+
+    /** With its element type, so that each edit is written with what it does. */
+    private static Edit[] array(List<Edit> edits) {
+        return edits.toArray(Edit[]::new);
+    }
+
+    private void keepCell(CellRow.Key key, Worksheet worksheet) {
+        String entry = worksheet.outline().grid(key.gridId()).isEmpty()
+                ? ""
+                : worksheet
+                        .cell(key.gridId(), new Address(key.column(), key.row()))
+                        .map(cell -> cell.text())
+                        .orElse("");
+        CellRow kept = entities.find(CellRow.class, key);
+        if (entry.isEmpty()) {
+            if (kept != null) {
+                entities.remove(kept);
+            }
+        } else if (kept != null) {
+            kept.entry = entry;
+        } else {
+            CellRow fresh = new CellRow();
+            fresh.key = key;
+            fresh.entry = entry;
+            entities.persist(fresh);
+        }
+    }
+
+    /** The cells that the edits or their inverse type into: together all whose entry may be another now. */
+    private static Set<CellRow.Key> touchedBy(String id, Draft draft) {
+        Set<CellRow.Key> keys = new LinkedHashSet<>();
+        List<Edit> all = new ArrayList<>(draft.edits());
+        all.addAll(draft.inverse());
+        for (Edit edit : all) {
+            if (edit instanceof Edit.Enter enter) {
+                for (Edit.Typed typed : enter.cells()) {
+                    keys.add(new CellRow.Key(
+                            id,
+                            enter.grid(),
+                            typed.cell().column(),
+                            typed.cell().row()));
+                }
+            }
+        }
+        return keys;
+    }
+
+    private static KeptOutline outlineOf(Worksheet worksheet) {
+        return new KeptOutline(worksheet.outline().sections(), worksheet.names().definitions());
+    }
+}

@@ -1,0 +1,31 @@
+package app.logismos.server.worksheet;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import java.time.Instant;
+
+/** A worksheet without its cells, as it is stored. */
+@Entity
+@Table(name = "worksheet")
+class WorksheetRow {
+    @Id
+    String id = "";
+
+    String title = "";
+    boolean example;
+
+    @Column(name = "created_at")
+    Instant createdAt = Instant.EPOCH;
+
+    @Column(name = "changed_at")
+    Instant changedAt = Instant.EPOCH;
+
+    long revision;
+
+    /** Sections, blocks and defined names as JSON: {@link KeptOutline}. */
+    @Lob
+    String outline = "";
+}

@@ -1,0 +1,229 @@
+package app.logismos.server.worksheet;
+
+import app.logismos.display.Display;
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.recalculate.CellChange;
+import app.logismos.recalculate.Echo;
+import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.server.web.ErrorJson;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Cell;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.Section;
+import app.logismos.sheet.Target;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Value;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Worksheets as answers show them; all texts are finished here, the page only lays them out. */
+@Component
+class WorksheetViews {
+    private static final int PICTURE_ROWS = 5;
+    private static final int PICTURE_COLUMNS = 4;
+
+    /** A worksheet without its cells. */
+    record WorksheetJson(
+            String id,
+            String title,
+            long revision,
+            Instant keptAt,
+            boolean canUndo,
+            boolean canRedo,
+            List<Section> sections,
+            List<NameJson> names) {}
+
+    /**
+     * A name.
+     *
+     * @param calculated whether its cell has a formula
+     * @param used whether any formula refers to its cells
+     */
+    record NameJson(
+            String name,
+            String grid,
+            Area area,
+            String kind,
+            String display,
+            boolean exact,
+            boolean calculated,
+            boolean used) {}
+
+    /**
+     * A cell as the grid shows it.
+     *
+     * @param entry as it was typed
+     */
+    record CellJson(
+            String grid,
+            Address address,
+            int column,
+            int row,
+            String entry,
+            boolean calculated,
+            String kind,
+            String display,
+            boolean exact,
+            @Nullable String name,
+            @Nullable ErrorJson error) {}
+
+    /** An answer to edits: what is kept, the cells that look different, and the echo. */
+    record KeptJson(
+            long revision, Instant keptAt, boolean canUndo, boolean canRedo, List<CellJson> changed, EchoJson echo) {}
+
+    /** What followed. */
+    record EchoJson(String message, List<LineJson> results) {}
+
+    /** One result that changed. */
+    record LineJson(String grid, String gridTitle, Address address, String called, String before, String after) {}
+
+    /** A worksheet made small. */
+    record Picture(String heading, String gridTitle, List<List<Dot>> rows, boolean chart) {}
+
+    /** A cell of the picture. */
+    record Dot(String text, boolean calculated, boolean number) {}
+
+    WorksheetJson worksheet(OpenWorksheet open) {
+        LiveWorksheet live = open.live;
+        return new WorksheetJson(
+                open.id,
+                live.worksheet().title(),
+                open.revision,
+                open.keptAt,
+                !open.done.isEmpty(),
+                !open.undone.isEmpty(),
+                live.worksheet().outline().sections(),
+                live.worksheet().names().all().stream()
+                        .map(target -> name(target, live))
+                        .toList());
+    }
+
+    private static NameJson name(Target target, LiveWorksheet live) {
+        Area area = target.area();
+        boolean single = area.size() == 1;
+        Value value = single ? live.value(target.grid(), area.first()) : live.values(target.grid(), area);
+        return new NameJson(
+                target.name(),
+                target.grid(),
+                area,
+                value.kind().name().toLowerCase(Locale.ROOT),
+                single ? Display.AUTOMATIC.text(value) : area.rows() + " × " + area.columns(),
+                !(value instanceof NumberValue number) || number.real().isExact(),
+                single
+                        && live.worksheet()
+                                .cell(target.grid(), area.first())
+                                .map(Cell::isCalculated)
+                                .orElse(false),
+                live.isUsed(target));
+    }
+
+    CellJson cell(String grid, Address at, LiveWorksheet live) {
+        Optional<Cell> cell = live.worksheet().cell(grid, at);
+        Value value = live.value(grid, at);
+        return new CellJson(
+                grid,
+                at,
+                at.column(),
+                at.row(),
+                cell.map(Cell::text).orElse(""),
+                cell.map(Cell::isCalculated).orElse(false),
+                value.kind().name().toLowerCase(Locale.ROOT),
+                Display.AUTOMATIC.text(value),
+                !(value instanceof NumberValue number) || number.real().isExact(),
+                live.worksheet().names().of(grid, new Area(at, at)).orElse(null),
+                ErrorJson.of(value));
+    }
+
+    /** The cells of an area that hold something. */
+    List<CellJson> cells(String grid, Area area, LiveWorksheet live) {
+        List<CellJson> cells = new ArrayList<>();
+        live.worksheet()
+                .cells(grid)
+                .forEach(area, (column, row, cell) -> cells.add(cell(grid, new Address(column, row), live)));
+        return cells;
+    }
+
+    KeptJson kept(OpenWorksheet open, Worksheets.Kept kept) {
+        LiveWorksheet live = open.live;
+        return new KeptJson(
+                kept.revision(),
+                kept.keptAt(),
+                !open.done.isEmpty(),
+                !open.undone.isEmpty(),
+                kept.change().cells().stream()
+                        .filter(change -> live.grid(change.grid()).isPresent())
+                        .map((CellChange change) -> cell(change.grid(), change.cell(), live))
+                        .toList(),
+                echo(kept.echo(), live));
+    }
+
+    private static EchoJson echo(Echo echo, LiveWorksheet live) {
+        return new EchoJson(
+                echo.message(),
+                echo.results().stream()
+                        .map(line -> new LineJson(
+                                line.grid(),
+                                live.grid(line.grid()).map(Block.Grid::title).orElse(""),
+                                line.cell(),
+                                line.called(),
+                                line.before(),
+                                line.after()))
+                        .toList());
+    }
+
+    Picture picture(OpenWorksheet open) {
+        LiveWorksheet live = open.live;
+        List<Section> sections = live.worksheet().outline().sections();
+        boolean chart = live.worksheet().outline().blocks().anyMatch(Block.Chart.class::isInstance);
+        String heading = sections.isEmpty() ? "" : sections.get(0).title();
+        return live.worksheet()
+                .outline()
+                .grids()
+                .findFirst()
+                .map(grid -> new Picture(heading, grid.title(), rows(grid, live), chart))
+                .orElseGet(() -> new Picture(heading, "", List.of(), chart));
+    }
+
+    private static List<List<Dot>> rows(Block.Grid grid, LiveWorksheet live) {
+        List<List<Dot>> rows = new ArrayList<>();
+        for (int row = 0; row < Math.min(grid.rows(), PICTURE_ROWS); row++) {
+            List<Dot> cells = new ArrayList<>();
+            for (int column = 0; column < Math.min(grid.columns(), PICTURE_COLUMNS); column++) {
+                Address at = new Address(column, row);
+                Value value = live.value(grid.id(), at);
+                boolean calculated = live.worksheet()
+                        .cell(grid.id(), at)
+                        .map(Cell::isCalculated)
+                        .orElse(false);
+                cells.add(new Dot(Display.AUTOMATIC.text(value), calculated, value instanceof NumberValue));
+            }
+            rows.add(cells);
+        }
+        return rows;
+    }
+
+    /** A place with what people call it. */
+    record PlaceJson(String grid, String gridTitle, Area area, String called, String display) {}
+
+    PlaceJson place(Edit.Place place, String from, LiveWorksheet live) {
+        boolean single = place.area().size() == 1;
+        String title = live.grid(place.grid()).map(Block.Grid::title).orElse("");
+        String prefix = place.grid().equals(from) ? "" : title + ".";
+        String called = live.worksheet().names().of(place.grid(), place.area()).orElse(prefix + place.area());
+        return new PlaceJson(
+                place.grid(),
+                title,
+                place.area(),
+                called,
+                single
+                        ? Display.AUTOMATIC.text(
+                                live.value(place.grid(), place.area().first()))
+                        : "");
+    }
+}

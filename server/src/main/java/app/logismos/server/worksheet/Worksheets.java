@@ -1,0 +1,223 @@
+package app.logismos.server.worksheet;
+
+import app.logismos.evaluate.Limits;
+import app.logismos.evaluate.Words;
+import app.logismos.recalculate.Change;
+import app.logismos.recalculate.Echo;
+import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.server.web.Conflict;
+import app.logismos.server.web.NotFound;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.Worksheet;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import org.springframework.stereotype.Component;
+
+/**
+ * All worksheets. One that is used is held in memory with its values; every change is written to the store before it is
+ * acknowledged, and taken back in memory where it could not be written.
+ */
+@Component
+public class Worksheets {
+    private final Store store;
+    private final Clock clock;
+    private final Limits limits;
+    private final Map<String, OpenWorksheet> open = new ConcurrentHashMap<>();
+
+    Worksheets(Store store, Clock clock, Limits limits) {
+        this.store = store;
+        this.clock = clock;
+        this.limits = limits;
+    }
+
+    /** What a change did. */
+    public record Kept(long revision, Instant keptAt, List<Edit> edits, Change change, Echo echo) {}
+
+    /** Makes a worksheet that is still empty; answers with its id. */
+    public String create(String title, boolean example) {
+        String id = UUID.randomUUID().toString();
+        store.create(id, example, new Worksheet(title, List.of(), Words.STANDARD), now());
+        return id;
+    }
+
+    /** Deletes a worksheet with its history. */
+    public void delete(String id) {
+        write(id, worksheet -> {
+            store.delete(id);
+            open.remove(id);
+            return true;
+        });
+    }
+
+    List<WorksheetRow> list() {
+        return store.worksheets();
+    }
+
+    /** Whether there is no worksheet yet. */
+    public boolean isEmpty() {
+        return store.worksheets().isEmpty();
+    }
+
+    /**
+     * Applies edits, all or none.
+     *
+     * @param base the revision that they were made on; where it is behind, edits of other cells are merged
+     * @throws Conflict where cells they touch have changed since
+     * @throws EditRefused where one does not fit
+     */
+    public Kept edit(String id, long base, List<Edit> edits) {
+        return write(id, worksheet -> {
+            checkBase(worksheet, base, edits);
+            return keep(worksheet, JournalRow.Kind.EDIT, edits, "");
+        });
+    }
+
+    /** Takes the last change back that is not taken back yet. */
+    Kept undo(String id) {
+        return write(id, worksheet -> step(worksheet, JournalRow.Kind.UNDO, worksheet.done, "undo"));
+    }
+
+    /** Makes the change again that was taken back last. */
+    Kept redo(String id) {
+        return write(id, worksheet -> step(worksheet, JournalRow.Kind.REDO, worksheet.undone, "redo"));
+    }
+
+    private Kept step(OpenWorksheet worksheet, JournalRow.Kind kind, Deque<Long> stack, String act) {
+        if (stack.isEmpty()) {
+            throw new EditRefused("There is nothing to " + act + ".");
+        }
+        List<Edit> edits = store.inverse(worksheet.id, stack.getLast());
+        return keep(worksheet, kind, edits, kind == JournalRow.Kind.UNDO ? "Undone: " : "Done again: ");
+    }
+
+    private Kept keep(OpenWorksheet worksheet, JournalRow.Kind kind, List<Edit> edits, String prefix) {
+        Change change = worksheet.live.apply(edits);
+        Echo spoken = Echo.of(edits, change, worksheet.live);
+        Echo echo = new Echo(prefix + spoken.message(), spoken.results());
+        long revision = worksheet.revision + 1;
+        Instant at = now();
+        try {
+            store.keep(
+                    worksheet.id,
+                    revision,
+                    new Store.Draft(kind, echo.message(), edits, change.inverse()),
+                    worksheet.live.worksheet(),
+                    at);
+        } catch (RuntimeException notWritten) {
+            worksheet.live.apply(change.inverse());
+            throw notWritten;
+        }
+        worksheet.revision = revision;
+        worksheet.keptAt = at;
+        worksheet.note(kind, revision);
+        return new Kept(revision, at, edits, change, echo);
+    }
+
+    private void checkBase(OpenWorksheet worksheet, long base, List<Edit> edits) {
+        if (base >= worksheet.revision) {
+            return;
+        }
+        Map<String, Edit.Typed> mine = typed(edits);
+        List<Edit> since = store.editsSince(worksheet.id, base);
+        boolean layout = edits.stream().anyMatch(edit -> !(edit instanceof Edit.Enter))
+                && since.stream().anyMatch(edit -> !(edit instanceof Edit.Enter));
+        List<Conflict.Cell> both = new ArrayList<>();
+        typed(since).keySet().stream().filter(mine::containsKey).forEach(key -> {
+            Edit.Typed own = mine.get(key);
+            String grid = key.substring(0, key.lastIndexOf('.'));
+            String now = worksheet
+                    .live
+                    .worksheet()
+                    .cell(grid, own.cell())
+                    .map(cell -> cell.text())
+                    .orElse("");
+            both.add(new Conflict.Cell(grid, own.cell().toString(), now, own.text()));
+        });
+        if (layout || !both.isEmpty()) {
+            throw new Conflict(worksheet.revision, both);
+        }
+    }
+
+    private static Map<String, Edit.Typed> typed(List<Edit> edits) {
+        Map<String, Edit.Typed> cells = new LinkedHashMap<>();
+        for (Edit edit : edits) {
+            if (edit instanceof Edit.Enter enter) {
+                enter.cells().forEach(typed -> cells.put(enter.grid() + "." + typed.cell(), typed));
+            }
+        }
+        return cells;
+    }
+
+    /** The changes of a worksheet, the newest first. */
+    List<Store.Entry> history(String id) {
+        return read(id, worksheet -> {
+            List<Store.Entry> entries = new ArrayList<>(store.history(id));
+            Collections.reverse(entries);
+            return entries;
+        });
+    }
+
+    /** Reads a worksheet while nobody writes it. */
+    <T> T read(String id, Function<OpenWorksheet, T> reading) {
+        OpenWorksheet worksheet = find(id);
+        worksheet.lock.readLock().lock();
+        try {
+            return reading.apply(worksheet);
+        } finally {
+            worksheet.lock.readLock().unlock();
+        }
+    }
+
+    private <T> T write(String id, Function<OpenWorksheet, T> writing) {
+        OpenWorksheet worksheet = find(id);
+        worksheet.lock.writeLock().lock();
+        try {
+            return writing.apply(worksheet);
+        } finally {
+            worksheet.lock.writeLock().unlock();
+        }
+    }
+
+    private OpenWorksheet find(String id) {
+        return open.computeIfAbsent(id, this::load);
+    }
+
+    private OpenWorksheet load(String id) {
+        WorksheetRow row = store.worksheet(id).orElseThrow(() -> new NotFound("There is no worksheet " + id + "."));
+        Store.KeptOutline outline = store.outline(row);
+        Worksheet worksheet = new Worksheet(row.title, outline.sections(), Words.STANDARD);
+        Map<String, List<Edit.Typed>> byGrid = new LinkedHashMap<>();
+        store.cells(id)
+                .forEach(cell -> byGrid.computeIfAbsent(cell.grid(), grid -> new ArrayList<>())
+                        .add(new Edit.Typed(cell.cell(), cell.entry())));
+        outline.names().forEach(name -> name.apply(worksheet));
+        byGrid.forEach((grid, cells) -> new Edit.Enter(grid, cells).apply(worksheet));
+        return new OpenWorksheet(
+                id, new LiveWorksheet(worksheet, limits), row.revision, row.changedAt, store.history(id));
+    }
+
+    /** The database keeps microseconds. */
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+
+    /** The id of an example with this title. */
+    public Optional<String> example(String title) {
+        return store.worksheets().stream()
+                .filter(row -> row.example && row.title.equals(title))
+                .map(row -> row.id)
+                .findFirst();
+    }
+}
