@@ -23,6 +23,13 @@ public final class Display implements Value.Visitor<String> {
         this.style = style;
     }
 
+    /** Numbers in a style, by its words; in the automatic one where there is none or it is not known. */
+    public static Display in(String style) {
+        return style.isEmpty()
+                ? AUTOMATIC
+                : Styles.named(style).map(Display::new).orElse(AUTOMATIC);
+    }
+
     /** The value as text; a long table is abbreviated. */
     public String text(Value value) {
         return value.accept(this);
@@ -30,7 +37,7 @@ public final class Display implements Value.Visitor<String> {
 
     @Override
     public String number(NumberValue number) {
-        return style.text(number.real());
+        return (style.suits(number.real()) ? style : Automatic.STYLE).text(number.real());
     }
 
     @Override

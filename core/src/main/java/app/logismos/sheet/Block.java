@@ -1,5 +1,6 @@
 package app.logismos.sheet;
 
+import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import java.util.List;
 import java.util.Map;
@@ -15,19 +16,36 @@ public sealed interface Block {
      * @param title what references from other grids call it; its own in the worksheet
      * @param headings how many rows at the top are headings
      * @param widths of columns that are not of the usual width, in pixels at 100 %, by column from 0
+     * @param styles number styles, as {@code display} reads them, by what they are for: a cell {@code B3}, a column {@code
+     *     B}, or the whole grid, the empty text; the nearest wins
      */
-    record Grid(String id, String title, int rows, int columns, int headings, Map<Integer, Integer> widths)
+    record Grid(
+            String id,
+            String title,
+            int rows,
+            int columns,
+            int headings,
+            Map<Integer, Integer> widths,
+            Map<String, String> styles)
             implements Block {
         public Grid {
             widths = Map.copyOf(widths);
+            styles = Map.copyOf(styles);
             if (rows < 1 || columns < 1) {
                 throw new IllegalArgumentException("a grid must have a cell, was " + rows + " × " + columns);
             }
         }
 
+        /** The number style of a cell; empty where it has none. */
+        public String style(Address cell) {
+            String column = styles.getOrDefault(Address.letters(cell.column()), styles.getOrDefault("", ""));
+            return styles.getOrDefault(cell.toString(), column);
+        }
+
         /** The same grid, large enough for a cell. */
         Grid including(int column, int row) {
-            return new Grid(id, title, Math.max(rows, row + 1), Math.max(columns, column + 1), headings, widths);
+            return new Grid(
+                    id, title, Math.max(rows, row + 1), Math.max(columns, column + 1), headings, widths, styles);
         }
     }
 

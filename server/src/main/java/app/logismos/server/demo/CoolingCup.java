@@ -36,13 +36,20 @@ final class CoolingCup {
                         "Law",
                         0,
                         Map.of(0, 230),
+                        Map.of(),
                         row("Room in °C", "21"),
                         row("Poured at, in °C", "95"),
                         row("Cooling per minute", "0.046"))
                 .name("room", "law", "B1")
                 .name("start", "law", "B2")
                 .name("cooling", "law", "B3")
-                .grid("readings", "Readings", 1, Map.of(0, 96, 3, 130, 4, 130), rows())
+                .grid(
+                        "readings",
+                        "Readings",
+                        1,
+                        Map.of(),
+                        Map.of("B", "fixed 1", "C", "fixed 1", "D", "fixed 2", "E", "fixed 2"),
+                        rows())
                 .chart(new Block.Chart(
                         "curve",
                         "Cooling curve",
@@ -63,6 +70,7 @@ final class CoolingCup {
                         "Answer",
                         0,
                         Map.of(0, 280, 1, 150),
+                        Map.of("B2", "fixed 1", "B3", "fixed 2", "B4", "fixed 2"),
                         row("Wanted, in °C", "60"),
                         row("Minutes until then", "ready = ln((start-room)/(wanted-room))/cooling"),
                         row("Mean difference, in °C", "=mean(Readings.E2:E11)"),

@@ -33,9 +33,16 @@ final class Page {
      *
      * @param headings how many rows are headings
      * @param widths of columns, in pixels, by column from 0
+     * @param styles of numbers, by column or cell
      * @param rows the entries, row by row; empty ones are left out
      */
-    Page grid(String id, String title, int headings, Map<Integer, Integer> widths, String[]... rows) {
+    Page grid(
+            String id,
+            String title,
+            int headings,
+            Map<Integer, Integer> widths,
+            Map<String, String> styles,
+            String[]... rows) {
         int columns = 0;
         List<Edit.Typed> typed = new ArrayList<>();
         for (int row = 0; row < rows.length; row++) {
@@ -46,7 +53,7 @@ final class Page {
                 }
             }
         }
-        add(new Block.Grid(id, title, rows.length, columns, headings, widths));
+        add(new Block.Grid(id, title, rows.length, columns, headings, widths, styles));
         edits.add(List.of(new Edit.Enter(id, typed)));
         return this;
     }

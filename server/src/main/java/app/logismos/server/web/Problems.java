@@ -1,15 +1,19 @@
 package app.logismos.server.web;
 
 import app.logismos.sheet.EditRefused;
+import java.util.stream.Collectors;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import tools.jackson.databind.DatabindException;
 
 /** Turns what is wrong with a request into a problem detail (RFC 9457) with a sentence. */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class Problems {
     @ExceptionHandler
     ProblemDetail refused(EditRefused refused) {
@@ -38,15 +42,18 @@ class Problems {
     ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST,
-                "The body of the request is not the JSON that this call takes; see /api/openapi.json.");
+                place(unreadable)
+                        + " The body of the request is not the JSON that this call takes; see /api/openapi.json.");
     }
 
-    @ExceptionHandler
-    ProblemDetail invalid(MethodArgumentNotValidException invalid) {
-        String fields = invalid.getBindingResult().getFieldErrors().stream()
-                .map(error -> "`" + error.getField() + "` " + error.getDefaultMessage())
-                .reduce((a, b) -> a + ", " + b)
-                .orElse("it is not complete");
-        return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "The request cannot be used: " + fields + ".");
+    private static String place(HttpMessageNotReadableException unreadable) {
+        if (!(unreadable.getCause() instanceof DatabindException mismatch)
+                || mismatch.getPath().isEmpty()) {
+            return "It cannot be read.";
+        }
+        String path = mismatch.getPath().stream()
+                .map(step -> step.getPropertyName() == null ? String.valueOf(step.getIndex()) : step.getPropertyName())
+                .collect(Collectors.joining("."));
+        return "`" + path + "` is missing or is not what belongs there.";
     }
 }

@@ -13,10 +13,9 @@ import app.logismos.server.web.CalculationJson;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;
-import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -62,11 +61,7 @@ class GridEndpoint {
      *
      * @param cursor where the cursor is, in UTF-16 units; at the end, if nothing is said
      */
-    record Draft(
-            @NotNull(message = "is missing") String grid,
-            @NotNull(message = "is missing") String address,
-            @NotNull(message = "is missing") String entry,
-            @Nullable Integer cursor) {}
+    record Draft(String grid, String address, String entry, Optional<Integer> cursor) {}
 
     /** What can be said of it. */
     record PreviewJson(
@@ -137,9 +132,9 @@ class GridEndpoint {
     }
 
     @PostMapping("/preview")
-    PreviewJson preview(@PathVariable String id, @Valid @RequestBody Draft draft) {
+    PreviewJson preview(@PathVariable String id, @RequestBody Draft draft) {
         Address at = address(draft.address());
-        int cursor = draft.cursor() == null ? draft.entry().length() : draft.cursor();
+        int cursor = draft.cursor().orElse(draft.entry().length());
         return worksheets.read(id, worksheet -> {
             grid(worksheet.live, draft.grid());
             return json(Preview.of(draft.entry(), cursor, draft.grid(), at, worksheet.live));

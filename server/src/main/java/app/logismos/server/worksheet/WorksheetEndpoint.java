@@ -5,8 +5,6 @@ import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import app.logismos.sheet.Section;
-import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
@@ -38,16 +36,14 @@ class WorksheetEndpoint {
     }
 
     /** The title of a new or renamed worksheet. */
-    record Title(@NotNull(message = "is missing") String title) {}
+    record Title(String title) {}
 
     /**
      * Edits.
      *
      * @param base the revision that they were made on
      */
-    record Edits(
-            @NotNull(message = "is missing") Long base,
-            @NotNull(message = "is missing") List<Edit> commands) {}
+    record Edits(Long base, List<Edit> commands) {}
 
     /** A worksheet in the list. */
     record Listed(String id, String title, boolean example, Instant changedAt, WorksheetViews.Picture picture) {}
@@ -66,10 +62,10 @@ class WorksheetEndpoint {
     /** A new worksheet has a section with an empty grid, made by an edit like any other. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    WorksheetViews.WorksheetJson create(@Valid @RequestBody Title title) {
+    WorksheetViews.WorksheetJson create(@RequestBody Title title) {
         String name = checked(title.title());
         String id = worksheets.create(name, false);
-        Block.Grid grid = new Block.Grid("grid-1", "Grid 1", NEW_ROWS, NEW_COLUMNS, 0, Map.of());
+        Block.Grid grid = new Block.Grid("grid-1", "Grid 1", NEW_ROWS, NEW_COLUMNS, 0, Map.of(), Map.of());
         worksheets.edit(id, 0, List.of(new Edit.AddSection(new Section("section-1", name, false, List.of(grid)), 0)));
         return get(id);
     }
@@ -87,7 +83,7 @@ class WorksheetEndpoint {
     }
 
     @PatchMapping("/{id}")
-    WorksheetViews.KeptJson rename(@PathVariable String id, @Valid @RequestBody Title title) {
+    WorksheetViews.KeptJson rename(@PathVariable String id, @RequestBody Title title) {
         long base = worksheets.read(id, worksheet -> worksheet.revision);
         return kept(id, worksheets.edit(id, base, List.of(new Edit.Retitle(checked(title.title())))));
     }
@@ -99,7 +95,7 @@ class WorksheetEndpoint {
     }
 
     @PostMapping("/{id}/edits")
-    WorksheetViews.KeptJson edit(@PathVariable String id, @Valid @RequestBody Edits edits) {
+    WorksheetViews.KeptJson edit(@PathVariable String id, @RequestBody Edits edits) {
         if (edits.commands().isEmpty()) {
             throw new EditRefused("There is no edit in `commands`.");
         }

@@ -134,7 +134,8 @@ class WorksheetViews {
                 cell.map(Cell::text).orElse(""),
                 cell.map(Cell::isCalculated).orElse(false),
                 value.kind().name().toLowerCase(Locale.ROOT),
-                Display.AUTOMATIC.text(value),
+                Display.in(live.grid(grid).map(block -> block.style(at)).orElse(""))
+                        .text(value),
                 !(value instanceof NumberValue number) || number.real().isExact(),
                 live.worksheet().names().of(grid, new Area(at, at)).orElse(null),
                 ErrorJson.of(value));
@@ -201,7 +202,7 @@ class WorksheetViews {
                         .cell(grid.id(), at)
                         .map(Cell::isCalculated)
                         .orElse(false);
-                cells.add(new Dot(Display.AUTOMATIC.text(value), calculated, value instanceof NumberValue));
+                cells.add(new Dot(Display.in(grid.style(at)).text(value), calculated, value instanceof NumberValue));
             }
             rows.add(cells);
         }
