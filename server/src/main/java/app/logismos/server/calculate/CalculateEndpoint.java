@@ -9,6 +9,7 @@ import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
 import app.logismos.server.web.BadRequest;
 import app.logismos.server.web.CalculationJson;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;

@@ -1,0 +1,256 @@
+/** What the server says. Texts and typeset forms arrive finished; nothing here is calculated with. */
+
+export type Kind = 'number' | 'text' | 'truth' | 'empty' | 'missing' | 'table' | 'error'
+
+export interface Fix {
+  readonly label: string
+  readonly replacement: string
+}
+
+export interface CalculationError {
+  readonly code: string
+  readonly message: string
+  readonly start: number | null
+  readonly end: number | null
+  readonly cause: string | null
+  readonly fixes: readonly Fix[]
+}
+
+export interface Result {
+  readonly kind: Kind
+  readonly exact: boolean
+  readonly value: string | null
+  readonly unit: string | null
+  readonly display: string
+  readonly latex: string
+  readonly forms: Readonly<Record<string, string>>
+  readonly formsLatex: Readonly<Record<string, string>>
+}
+
+export interface Step {
+  readonly before: string
+  readonly rule: string
+  readonly label: string
+  readonly note: string
+  readonly value: string
+  readonly after: string
+  readonly latex: string
+}
+
+export interface Hint {
+  readonly code: string
+  readonly message: string
+  readonly replacement: string
+}
+
+export interface Calculation {
+  readonly result: Result
+  readonly latex: string
+  readonly steps: readonly Step[]
+  readonly hints: readonly Hint[]
+  readonly error: CalculationError | null
+}
+
+/** Column and row from 0. */
+export interface Cell {
+  readonly grid: string
+  readonly address: string
+  readonly column: number
+  readonly row: number
+  readonly entry: string
+  readonly calculated: boolean
+  readonly kind: Kind
+  readonly display: string
+  readonly exact: boolean
+  readonly name: string | null
+  readonly error: CalculationError | null
+}
+
+export interface Place {
+  readonly grid: string
+  readonly gridTitle: string
+  readonly area: string
+  readonly called: string
+  readonly display: string
+}
+
+export interface CellDetail {
+  readonly cell: Cell
+  readonly gridTitle: string
+  readonly calculation: Calculation
+  readonly fedBy: readonly Place[]
+  readonly feeds: readonly Place[]
+  readonly feedsInAll: number
+}
+
+export interface Grid {
+  readonly kind: 'grid'
+  readonly id: string
+  readonly title: string
+  readonly rows: number
+  readonly columns: number
+  readonly headings: number
+  readonly widths: Readonly<Record<string, number>>
+  readonly styles: Readonly<Record<string, string>>
+}
+
+export type Shape = 'POINTS' | 'LINE' | 'POINTS_AND_LINE'
+
+export interface Chart {
+  readonly kind: 'chart'
+  readonly id: string
+  readonly title: string
+  readonly grid: string
+  readonly across: string
+  readonly series: readonly { readonly cells: string; readonly shape: Shape }[]
+  readonly acrossTitle: string
+  readonly upTitle: string
+  readonly legend: boolean
+}
+
+export interface Note {
+  readonly kind: 'note'
+  readonly id: string
+  readonly text: string
+}
+
+export type Block = Grid | Chart | Note
+
+export interface Section {
+  readonly id: string
+  readonly title: string
+  readonly folded: boolean
+  readonly blocks: readonly Block[]
+}
+
+export interface Name {
+  readonly name: string
+  readonly grid: string
+  readonly area: string
+  readonly kind: Kind
+  readonly display: string
+  readonly exact: boolean
+  readonly calculated: boolean
+  readonly used: boolean
+}
+
+export interface Worksheet {
+  readonly id: string
+  readonly title: string
+  readonly revision: number
+  readonly keptAt: string
+  readonly canUndo: boolean
+  readonly canRedo: boolean
+  readonly sections: readonly Section[]
+  readonly names: readonly Name[]
+}
+
+export interface EchoLine {
+  readonly grid: string
+  readonly gridTitle: string
+  readonly address: string
+  readonly called: string
+  readonly before: string
+  readonly after: string
+}
+
+export interface Echo {
+  readonly message: string
+  readonly results: readonly EchoLine[]
+}
+
+export interface Kept {
+  readonly revision: number
+  readonly keptAt: string
+  readonly canUndo: boolean
+  readonly canRedo: boolean
+  readonly changed: readonly Cell[]
+  readonly echo: Echo
+}
+
+export interface Listed {
+  readonly id: string
+  readonly title: string
+  readonly example: boolean
+  readonly changedAt: string
+  readonly picture: {
+    readonly heading: string
+    readonly gridTitle: string
+    readonly rows: readonly (readonly { readonly text: string; readonly calculated: boolean; readonly number: boolean }[])[]
+    readonly chart: boolean
+  }
+}
+
+export interface Reference {
+  readonly start: number
+  readonly end: number
+  readonly colour: number
+  readonly grid: string
+  readonly area: string
+}
+
+export interface Completion {
+  readonly word: string
+  readonly kind: string
+  readonly says: string
+  readonly start: number
+  readonly end: number
+}
+
+export interface OpenCall {
+  readonly function: string
+  readonly says: string
+  readonly parameters: readonly {
+    readonly name: string
+    readonly takes: string
+    readonly says: string
+    readonly required: boolean
+    readonly repeated: boolean
+  }[]
+  readonly argument: number
+}
+
+export interface Preview {
+  readonly kind: 'empty' | 'value' | 'calculation'
+  readonly calculation: Calculation
+  readonly references: readonly Reference[]
+  readonly completions: readonly Completion[]
+  readonly call: OpenCall | null
+  readonly looksLikeCalculation: boolean
+}
+
+export interface ChartScale {
+  readonly least: number
+  readonly most: number
+  readonly ticks: readonly { readonly at: number; readonly label: string }[]
+}
+
+export interface ChartData {
+  readonly title: string
+  readonly across: { readonly title: string; readonly scale: ChartScale }
+  readonly up: { readonly title: string; readonly scale: ChartScale }
+  readonly legend: boolean
+  readonly series: readonly {
+    readonly name: string
+    readonly cells: string
+    readonly shape: Shape
+    readonly points: readonly {
+      readonly across: number
+      readonly up: number | null
+      readonly acrossText: string
+      readonly upText: string
+    }[]
+  }[]
+  readonly summary: string
+}
+
+export type Edit =
+  | { readonly do: 'enter'; readonly grid: string; readonly cells: readonly { readonly cell: string; readonly text: string }[] }
+  | { readonly do: 'define'; readonly name: string; readonly target: { readonly grid: string; readonly area: string } | null }
+  | { readonly do: 'retitle'; readonly title: string }
+  | { readonly do: 'addSection'; readonly section: Section; readonly at: number }
+  | { readonly do: 'changeSection'; readonly section: string; readonly title: string; readonly folded: boolean }
+  | { readonly do: 'removeSection'; readonly section: string }
+  | { readonly do: 'addBlock'; readonly section: string; readonly block: Block; readonly at: number }
+  | { readonly do: 'removeBlock'; readonly block: string }
+  | { readonly do: 'changeBlock'; readonly block: Block }

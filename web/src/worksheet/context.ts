@@ -1,0 +1,19 @@
+import { createContext, useContext } from 'react'
+import type { Edit, Grid, Worksheet } from '../api/types'
+
+/** The open worksheet, and how a change of it is kept. */
+export interface OpenWorksheet {
+  readonly worksheet: Worksheet
+  /** Resolves when the change is kept; rejects, with the reason told, when it is refused. */
+  readonly keep: (edits: readonly Edit[]) => Promise<unknown>
+  readonly grids: readonly Grid[]
+}
+
+export const WorksheetContext = createContext<OpenWorksheet | null>(null)
+
+/** The open worksheet; only below a worksheet page. */
+export function useOpenWorksheet(): OpenWorksheet {
+  const open = useContext(WorksheetContext)
+  if (!open) throw new Error('useOpenWorksheet needs a worksheet page around it')
+  return open
+}

@@ -1,0 +1,9 @@
+import react from '@vitejs/plugin-react'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  plugins: [react()],
+  build: { outDir: 'dist', chunkSizeWarningLimit: 900 },
+  server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
+  test: { environment: 'happy-dom', include: ['src/**/*.test.{ts,tsx}'] },
+})
