@@ -1,8 +1,9 @@
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useQueries, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { lettersOf } from '../grid/address'
 import { api } from './client'
 import { keys } from './keys'
+import type { Cell } from './types'
 
 /** Rows of a grid are fetched so many at a time. */
 export const PAGE_ROWS = 200
@@ -15,22 +16,28 @@ export const useWorksheets = () =>
 export const useWorksheet = (id: string) =>
   useQuery({ queryKey: keys.outline(id), queryFn: ({ signal }) => api.worksheet(id, signal), staleTime: Infinity })
 
-/** One page of a grid's cells. Edits write the cells they change into it. */
-export const usePage = (id: string, grid: string, page: number, columns: number) =>
-  useQuery({
-    queryKey: keys.page(id, grid, page, columns),
-    queryFn: async ({ signal }) => {
-      const range = `A${page * PAGE_ROWS + 1}:${lettersOf(columns - 1)}${(page + 1) * PAGE_ROWS}`
-      const window = await api.cells(id, grid, range, signal)
-      return new Map(window.cells.map((cell) => [cell.address, cell]))
-    },
-    staleTime: Infinity,
-    placeholderData: keepPreviousData,
+/** Some pages of a grid's cells, by address. Edits write the cells they change into them. */
+export const usePages = (id: string, grid: string, pages: readonly number[], columns: number) =>
+  useQueries({
+    queries: pages.map((page) => ({
+      queryKey: keys.page(id, grid, page, columns),
+      queryFn: async ({ signal }: { readonly signal: AbortSignal }) => {
+        const range = `A${page * PAGE_ROWS + 1}:${lettersOf(columns - 1)}${(page + 1) * PAGE_ROWS}`
+        const window = await api.cells(id, grid, range, signal)
+        return new Map(window.cells.map((cell) => [cell.address, cell]))
+      },
+      staleTime: Infinity,
+    })),
+    combine: merged,
   })
 
+const merged = (results: readonly { readonly data: ReadonlyMap<string, Cell> | undefined }[]) =>
+  new Map(results.flatMap((result) => [...(result.data ?? [])]))
+
 /** All that the lens shows of a cell; fetched again after each edit. */
-export const useCell = (id: string, grid: string, address: string) =>
+export const useCell = (id: string, grid: string, address: string, enabled = true) =>
   useQuery({
+    enabled,
     queryKey: keys.cell(id, grid, address),
     queryFn: ({ signal }) => api.cell(id, grid, address, signal),
     staleTime: Infinity,

@@ -176,7 +176,11 @@ export interface Listed {
   readonly picture: {
     readonly heading: string
     readonly gridTitle: string
-    readonly rows: readonly (readonly { readonly text: string; readonly calculated: boolean; readonly number: boolean }[])[]
+    readonly rows: readonly (readonly {
+      readonly text: string
+      readonly calculated: boolean
+      readonly number: boolean
+    }[])[]
     readonly chart: boolean
   }
 }
@@ -245,8 +249,16 @@ export interface ChartData {
 }
 
 export type Edit =
-  | { readonly do: 'enter'; readonly grid: string; readonly cells: readonly { readonly cell: string; readonly text: string }[] }
-  | { readonly do: 'define'; readonly name: string; readonly target: { readonly grid: string; readonly area: string } | null }
+  | {
+      readonly do: 'enter'
+      readonly grid: string
+      readonly cells: readonly { readonly cell: string; readonly text: string }[]
+    }
+  | {
+      readonly do: 'define'
+      readonly name: string
+      readonly target: { readonly grid: string; readonly area: string } | null
+    }
   | { readonly do: 'retitle'; readonly title: string }
   | { readonly do: 'addSection'; readonly section: Section; readonly at: number }
   | { readonly do: 'changeSection'; readonly section: string; readonly title: string; readonly folded: boolean }

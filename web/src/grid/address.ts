@@ -38,9 +38,7 @@ export const areaBetween = (one: At, other: At): Area => ({
 
 /** `B2:C9`, or `B2` for a single cell. */
 export const areaText = ({ first, last }: Area): string =>
-  first.column === last.column && first.row === last.row
-    ? addressOf(first)
-    : `${addressOf(first)}:${addressOf(last)}`
+  first.column === last.column && first.row === last.row ? addressOf(first) : `${addressOf(first)}:${addressOf(last)}`
 
 /** The rectangle of `B2:C9` or `B2`. */
 export function areaOf(text: string): Area {

@@ -1,6 +1,6 @@
 import { create } from 'zustand'
 import type { Echo } from '../api/types'
-import type { At } from '../grid/address'
+import type { Area, At } from '../grid/address'
 
 /** What is selected on the page. */
 export type Selection =
@@ -8,11 +8,22 @@ export type Selection =
   | { readonly kind: 'cells'; readonly grid: string; readonly anchor: At; readonly focus: At }
   | { readonly kind: 'chart'; readonly id: string }
 
-/** The cell whose entry is being written, with the text that it begins with. */
+/** The cell whose entry is being written, the text so far, and where the cursor is in it. */
 export interface Composing {
   readonly grid: string
   readonly at: At
-  readonly text: string
+  readonly draft: string
+  readonly cursor: number
+  /** What the cell holds now. */
+  readonly kept: string
+}
+
+/** What the page can ask of the open composer. */
+export interface Writer {
+  /** Puts a reference to cells into the entry; false where none can stand. */
+  readonly point: (grid: string, area: Area) => boolean
+  /** Keeps the entry and closes the composer. */
+  readonly finish: () => void
 }
 
 interface WorksheetState {
@@ -25,7 +36,9 @@ interface WorksheetState {
   readonly echoOpen: boolean
   readonly step: number
   readonly select: (selection: Selection) => void
+  readonly writer: Writer | null
   readonly compose: (composing: Composing | null) => void
+  readonly write: (writer: Writer | null) => void
   readonly follow: (echo: Echo, changed: ReadonlySet<string>) => void
   readonly toggle: (panel: 'contentsOpen' | 'lensOpen' | 'echoOpen') => void
   readonly showStep: (step: number) => void
@@ -33,21 +46,23 @@ interface WorksheetState {
 }
 
 const start = {
-  selection: { kind: 'none' },
+  selection: { kind: 'none' } as const,
   composing: null,
+  writer: null,
   echo: null,
   changed: new Set<string>(),
   contentsOpen: true,
   lensOpen: true,
   echoOpen: false,
   step: -1,
-} as const
+} satisfies Partial<WorksheetState>
 
 /** Interface state of the open worksheet; nothing that the server knows is kept here. */
 export const useWorksheetStore = create<WorksheetState>()((set) => ({
   ...start,
   select: (selection) => set({ selection, step: -1 }),
   compose: (composing) => set({ composing }),
+  write: (writer) => set({ writer }),
   follow: (echo, changed) => set({ echo, changed }),
   toggle: (panel) => set((state) => ({ [panel]: !state[panel] })),
   showStep: (step) => set({ step }),

@@ -21,7 +21,10 @@ export function useKeep(id: string) {
       change === 'undo' ? api.undo(id) : change === 'redo' ? api.redo(id) : api.edit(id, revision(), change),
     onSuccess: (kept: Kept) => {
       const { revision: next, keptAt, canUndo, canRedo } = kept
-      client.setQueryData<Worksheet>(keys.outline(id), (old) => old && { ...old, revision: next, keptAt, canUndo, canRedo })
+      client.setQueryData<Worksheet>(
+        keys.outline(id),
+        (old) => old && { ...old, revision: next, keptAt, canUndo, canRedo },
+      )
       for (const cell of kept.changed) {
         client.setQueriesData<Map<string, Cell>>(
           {

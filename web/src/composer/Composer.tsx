@@ -1,0 +1,116 @@
+import { useState } from 'react'
+import { usePreview } from '../api/queries'
+import type { OpenCall, Preview } from '../api/types'
+import { addressOf } from '../grid/address'
+import { Typeset } from '../typeset/Typeset'
+import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore, type Composing } from '../worksheet/store'
+import styles from './Composer.module.css'
+import { useEditor } from './useEditor'
+import { usePlace } from './usePlace'
+
+/** The card in which an entry is written; it stands at its cell, never over it. */
+export function Composer() {
+  const composing = useWorksheetStore((state) => state.composing)
+  return composing && <Card key={`${composing.grid}!${addressOf(composing.at)}`} composing={composing} />
+}
+
+function Card({ composing }: { readonly composing: Composing }) {
+  const { worksheet } = useOpenWorksheet()
+  const { grid, at, draft, cursor } = composing
+  const address = addressOf(at)
+  const [initial] = useState(composing)
+  const place = usePlace(`cell-${grid}-${address}`)
+  const answer = usePreview(worksheet.id, grid, address, draft, cursor)
+  const preview = draft.trim() === '' ? undefined : answer.data
+  const { host, replace } = useEditor(initial, preview)
+  const fix = preview?.calculation.error?.fixes[0]
+
+  return (
+    <div
+      className={styles.card}
+      role="dialog"
+      aria-label={`Entry of ${address}`}
+      style={place}
+      onKeyDown={(event) => {
+        if (event.altKey && event.key === 'Enter' && fix) {
+          event.preventDefault()
+          replace(fix.replacement)
+        }
+      }}
+    >
+      <div ref={host} className={styles.editor} />
+      {preview && <Said preview={preview} onReplace={replace} />}
+    </div>
+  )
+}
+
+function Said({ preview, onReplace }: { readonly preview: Preview; readonly onReplace: (text: string) => void }) {
+  const { calculation, call, looksLikeCalculation } = preview
+  const { error, result, latex, hints } = calculation
+  const fix = error?.fixes[0]
+  const hint = hints[0]
+  const entry = useWorksheetStore((state) => state.composing?.draft ?? '')
+
+  return (
+    <>
+      {error && (
+        <div className={styles.error} role="status">
+          <span>{error.message}</span>
+          {fix && (
+            <>
+              <button type="button" onClick={() => onReplace(fix.replacement)}>
+                {fix.label}
+              </button>
+              <kbd>Alt Enter</kbd>
+            </>
+          )}
+        </div>
+      )}
+      {preview.kind === 'calculation' && (latex !== '' || !error) && (
+        <div className={styles.preview}>
+          <span className={styles.formula}>{latex !== '' && <Typeset latex={latex} spoken="" />}</span>
+          {!error && (
+            <output className={styles.value} aria-label="value so far">
+              {!result.exact && '≈ '}
+              {result.kind === 'number' ? <Typeset latex={result.latex} spoken={result.display} /> : result.display}
+            </output>
+          )}
+        </div>
+      )}
+      {looksLikeCalculation && (
+        <div className={styles.hint}>
+          <span>This is kept as a text.</span>
+          <button type="button" onClick={() => onReplace(`=${entry}`)}>
+            Calculate it
+          </button>
+        </div>
+      )}
+      {call ? <CallHint call={call} /> : hint && <div className={styles.hint}>{hint.message}</div>}
+    </>
+  )
+}
+
+function CallHint({ call }: { readonly call: OpenCall }) {
+  const current = call.parameters[call.argument]
+  return (
+    <div className={styles.hint}>
+      <span>
+        <code>{call.function}(</code>
+        {call.parameters.map((parameter, index) => (
+          <code key={parameter.name} data-current={index === call.argument}>
+            {index > 0 && ', '}
+            {parameter.required ? parameter.name : `${parameter.name}?`}
+            {parameter.repeated && ', …'}
+          </code>
+        ))}
+        <code>)</code>
+      </span>
+      {current && (
+        <span>
+          {current.name}: {current.says}
+        </span>
+      )}
+    </div>
+  )
+}

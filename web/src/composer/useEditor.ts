@@ -1,0 +1,147 @@
+import { acceptCompletion, autocompletion, completionKeymap, type CompletionSource } from '@codemirror/autocomplete'
+import { defaultKeymap, history, historyKeymap } from '@codemirror/commands'
+import { EditorState, Prec } from '@codemirror/state'
+import { EditorView, keymap } from '@codemirror/view'
+import { useQueryClient } from '@tanstack/react-query'
+import { useCallback, useEffect, useRef } from 'react'
+import { api } from '../api/client'
+import { keys } from '../api/keys'
+import type { Preview } from '../api/types'
+import { addressOf } from '../grid/address'
+import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore, type Composing } from '../worksheet/store'
+import { previewMarks, showPreview } from './marks'
+import { referenceText, whereToPoint, type Pointed } from './pointing'
+
+/** The editor of the composer: keys that keep or leave, completions, marks, and references by pointing. */
+export function useEditor(initial: Composing, preview: Preview | undefined) {
+  const { worksheet, keep, grids } = useOpenWorksheet()
+  const client = useQueryClient()
+  const host = useRef<HTMLDivElement>(null)
+  const view = useRef<EditorView | null>(null)
+  const pointed = useRef<Pointed | null>(null)
+  const now = useRef({ grids, keep, id: worksheet.id })
+  useEffect(() => {
+    now.current = { grids, keep, id: worksheet.id }
+  })
+
+  const replace = useCallback((text: string) => {
+    const editor = view.current
+    if (!editor) return
+    editor.dispatch({
+      changes: { from: 0, to: editor.state.doc.length, insert: text },
+      selection: { anchor: text.length },
+    })
+    editor.focus()
+  }, [])
+
+  useEffect(() => {
+    if (!host.current) return
+    const { compose, write, select } = useWorksheetStore.getState()
+    const { grid, at, kept } = initial
+    const address = addressOf(at)
+
+    const leave = (columns: number, rows: number) => {
+      const target = { column: at.column + columns, row: at.row + rows }
+      compose(null)
+      select({ kind: 'cells', grid, anchor: target, focus: target })
+      return true
+    }
+    /** What was typed comes back into the composer where it could not be kept. */
+    const keepText = (editor: EditorView) => {
+      const text = editor.state.doc.toString()
+      if (text === kept) return
+      now.current.keep([{ do: 'enter', grid, cells: [{ cell: address, text }] }]).catch(() => {
+        compose({ grid, at, draft: text, cursor: text.length, kept })
+      })
+    }
+    const keepAndGo = (columns: number, rows: number) => (editor: EditorView) => {
+      keepText(editor)
+      return leave(columns, rows)
+    }
+
+    const complete: CompletionSource = async (context) => {
+      const word = context.matchBefore(/[\p{L}_][\p{L}\d_]*/u)
+      if (!word) return null
+      const entry = context.state.doc.toString()
+      const answer = await client.fetchQuery({
+        queryKey: keys.preview(now.current.id, grid, address, entry, context.pos),
+        queryFn: ({ signal }) => api.preview(now.current.id, { grid, address, entry, cursor: context.pos }, signal),
+        staleTime: Infinity,
+      })
+      const options = answer.completions.map(({ word: label, kind, says }) => ({
+        label,
+        detail: kind,
+        info: says,
+        type: kind,
+        apply: kind === 'function' ? `${label}(` : label,
+      }))
+      return options.length === 0 ? null : { from: word.from, options, filter: false }
+    }
+
+    const editor = new EditorView({
+      parent: host.current,
+      state: EditorState.create({
+        doc: initial.draft,
+        selection: { anchor: Math.min(initial.cursor, initial.draft.length) },
+        extensions: [
+          previewMarks,
+          history(),
+          autocompletion({ override: [complete], selectOnOpen: false, interactionDelay: 0, icons: false }),
+          Prec.highest(
+            keymap.of([
+              { key: 'Tab', run: (each) => acceptCompletion(each) || keepAndGo(1, 0)(each) },
+              { key: 'Shift-Tab', run: keepAndGo(-1, 0) },
+            ]),
+          ),
+          keymap.of([
+            ...completionKeymap,
+            { key: 'Enter', run: keepAndGo(0, 1) },
+            { key: 'Escape', run: () => leave(0, 0) },
+            ...historyKeymap,
+            ...defaultKeymap,
+          ]),
+          EditorView.lineWrapping,
+          EditorView.contentAttributes.of({ 'aria-label': `Entry of ${address}`, spellcheck: 'false' }),
+          EditorView.updateListener.of((update) => {
+            if (update.docChanged || update.selectionSet) {
+              compose({ grid, at, draft: update.state.doc.toString(), cursor: update.state.selection.main.head, kept })
+            }
+          }),
+        ],
+      }),
+    })
+    view.current = editor
+    editor.focus()
+
+    write({
+      finish: () => {
+        keepText(editor)
+        compose(null)
+      },
+      point: (otherGrid, area) => {
+        const text = editor.state.doc.toString()
+        const where = whereToPoint(text, editor.state.selection.main.head, pointed.current)
+        if (!where) return false
+        const insert = referenceText(otherGrid, grid, area, now.current.grids)
+        const end = where.from + insert.length
+        editor.dispatch({ changes: { ...where, insert }, selection: { anchor: end } })
+        pointed.current = { from: where.from, to: end, text: editor.state.doc.toString() }
+        editor.focus()
+        return true
+      },
+    })
+
+    return () => {
+      write(null)
+      editor.destroy()
+      view.current = null
+    }
+  }, [initial, client])
+
+  useEffect(() => {
+    view.current?.dispatch({ effects: showPreview.of(preview) })
+  }, [preview])
+
+  return { host, replace }
+}

@@ -1,0 +1,113 @@
+import type { Block, Name, Section } from '../api/types'
+import { areaOf } from '../grid/address'
+import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
+import styles from './Contents.module.css'
+
+/** The outline of the page, and every name with its value. */
+export function Contents() {
+  const { worksheet } = useOpenWorksheet()
+  return (
+    <nav className={styles.contents} aria-label="Contents">
+      <h2 className={styles.label}>Contents</h2>
+      <ul>
+        {worksheet.sections.map((section) => (
+          <Entry key={section.id} section={section} />
+        ))}
+      </ul>
+      <h2 className={styles.label}>Names</h2>
+      {worksheet.names.length === 0 && <p className={styles.none}>Write “rate = 5” into a cell to name it.</p>}
+      <ul>
+        {worksheet.names.map((name) => (
+          <NameRow key={name.name} name={name} />
+        ))}
+      </ul>
+    </nav>
+  )
+}
+
+const titleOf = (block: Block) => (block.kind === 'note' ? '' : block.title)
+
+function goTo(id: string) {
+  document.getElementById(`block-${id}`)?.scrollIntoView({ block: 'start', behavior: 'smooth' })
+}
+
+function Entry({ section }: { readonly section: Section }) {
+  const { keep } = useOpenWorksheet()
+  const select = useWorksheetStore((state) => state.select)
+  const selection = useWorksheetStore((state) => state.selection)
+  const current = selection.kind === 'cells' ? selection.grid : selection.kind === 'chart' ? selection.id : ''
+  const fold = () =>
+    void keep([{ do: 'changeSection', section: section.id, title: section.title, folded: !section.folded }]).catch(
+      () => undefined,
+    )
+
+  const open = (block: Block) => {
+    goTo(block.id)
+    if (block.kind === 'chart') select({ kind: 'chart', id: block.id })
+    if (block.kind === 'grid') {
+      const first = { column: 0, row: 0 }
+      select({ kind: 'cells', grid: block.id, anchor: first, focus: first })
+    }
+  }
+
+  return (
+    <li>
+      <div className={styles.section}>
+        <button
+          type="button"
+          aria-expanded={!section.folded}
+          aria-label={`${section.folded ? 'Unfold' : 'Fold'} ${section.title}`}
+          onClick={fold}
+        >
+          <span className={styles.triangle} data-folded={section.folded} />
+        </button>
+        <button type="button" onClick={() => goTo(section.id)}>
+          {section.title}
+        </button>
+      </div>
+      {!section.folded && (
+        <ul className={styles.blocks}>
+          {section.blocks
+            .filter((block) => titleOf(block) !== '')
+            .map((block) => (
+              <li key={block.id}>
+                <button
+                  type="button"
+                  className={styles.block}
+                  aria-current={block.id === current}
+                  onClick={() => open(block)}
+                >
+                  {titleOf(block)}
+                </button>
+              </li>
+            ))}
+        </ul>
+      )}
+    </li>
+  )
+}
+
+function NameRow({ name }: { readonly name: Name }) {
+  const select = useWorksheetStore((state) => state.select)
+  const go = () => {
+    const { first, last } = areaOf(name.area)
+    goTo(name.grid)
+    select({ kind: 'cells', grid: name.grid, anchor: first, focus: last })
+  }
+  return (
+    <li>
+      <button type="button" className={styles.name} onClick={go} title={name.used ? undefined : 'No formula uses it'}>
+        <span className={styles.origin}>{name.calculated && '='}</span>
+        <span className={styles.word} data-unused={!name.used}>
+          {name.name}
+          {!name.used && <span className="spoken">, unused</span>}
+        </span>
+        <span className={styles.value} data-error={name.kind === 'error'}>
+          {!name.exact && '≈ '}
+          {name.display}
+        </span>
+      </button>
+    </li>
+  )
+}

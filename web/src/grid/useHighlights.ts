@@ -1,0 +1,41 @@
+import { useCell, usePreview } from '../api/queries'
+import { useWorksheetStore } from '../worksheet/store'
+import { addressOf, areaOf, type Area } from './address'
+
+/** Cells that the entry being written, or the selected formula, refers to. */
+export interface Highlight {
+  readonly grid: string
+  readonly area: Area
+  readonly colour: number
+}
+
+const HUES = 8
+
+/** The highlights of the page; asks nothing that composer and lens do not ask anyway. */
+export function useHighlights(id: string): readonly Highlight[] {
+  const composing = useWorksheetStore((state) => state.composing)
+  const selection = useWorksheetStore((state) => state.selection)
+  const selected = selection.kind === 'cells' ? { grid: selection.grid, address: addressOf(selection.focus) } : null
+  const preview = usePreview(
+    id,
+    composing?.grid ?? '',
+    composing ? addressOf(composing.at) : 'A1',
+    composing?.draft ?? '',
+    composing?.cursor ?? 0,
+  )
+  const cell = useCell(id, selected?.grid ?? '', selected?.address ?? 'A1', selected !== null && composing === null)
+
+  if (composing) {
+    return (preview.data?.references ?? []).map((reference) => ({
+      grid: reference.grid,
+      area: areaOf(reference.area),
+      colour: reference.colour % HUES,
+    }))
+  }
+  if (!selected || cell.isPlaceholderData) return []
+  return (cell.data?.fedBy ?? []).map((place, index) => ({
+    grid: place.grid,
+    area: areaOf(place.area),
+    colour: index % HUES,
+  }))
+}

@@ -1,0 +1,102 @@
+import { useCell } from '../api/queries'
+import type { Place } from '../api/types'
+import { areaOf } from '../grid/address'
+import { Typeset } from '../typeset/Typeset'
+import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
+import { Fault } from './Fault'
+import { Ladder } from './Ladder'
+import styles from './Lens.module.css'
+import { ValueForms } from './ValueForms'
+
+/** A cell: what it is called, its value in every form, its formula, its working, what feeds it and what it feeds. */
+export function CellLens({ grid, address }: { readonly grid: string; readonly address: string }) {
+  const { worksheet } = useOpenWorksheet()
+  const { data: detail } = useCell(worksheet.id, grid, address)
+  if (!detail) return null
+  const { cell, calculation, gridTitle, fedBy, feeds, feedsInAll } = detail
+  const origin = cell.entry === '' ? 'empty' : cell.calculated ? 'calculated' : 'typed'
+  const further = feedsInAll - feeds.length
+
+  return (
+    <>
+      <header className={styles.head}>
+        <span className={styles.address}>{cell.address}</span>
+        <span>
+          {cell.name && <b className={styles.name}>{cell.name} · </b>}
+          {gridTitle} · {origin}
+        </span>
+      </header>
+      {calculation.error ? (
+        <Fault error={calculation.error} entry={cell.entry} grid={grid} address={address} />
+      ) : (
+        <ValueForms result={calculation.result} calculated={cell.calculated} />
+      )}
+      {cell.calculated && (
+        <>
+          <h2 className={styles.label}>Formula</h2>
+          {calculation.latex !== '' && (
+            <p className={styles.formula}>
+              <Typeset latex={calculation.latex} spoken={cell.entry} />
+            </p>
+          )}
+          <code className={styles.entry}>{cell.entry}</code>
+        </>
+      )}
+      {calculation.hints.map((hint) => (
+        <p key={hint.code} className={styles.hint}>
+          {hint.message}
+        </p>
+      ))}
+      {calculation.steps.length > 0 && (
+        <>
+          <h2 className={styles.label}>
+            Working <kbd>Alt W</kbd>
+          </h2>
+          <Ladder calculation={calculation} />
+        </>
+      )}
+      {fedBy.length > 0 && (
+        <>
+          <h2 className={styles.label}>Fed by</h2>
+          <Chips places={fedBy} coloured />
+        </>
+      )}
+      {feeds.length > 0 && (
+        <>
+          <h2 className={styles.label}>Feeds</h2>
+          <Chips places={feeds} />
+          {further > 0 && <span className={styles.further}>and {further} further on</span>}
+        </>
+      )}
+    </>
+  )
+}
+
+const HUES = 8
+
+function Chips({ places, coloured = false }: { readonly places: readonly Place[]; readonly coloured?: boolean }) {
+  const select = useWorksheetStore((state) => state.select)
+  const jump = (place: Place) => {
+    const { first, last } = areaOf(place.area)
+    document.getElementById(`block-${place.grid}`)?.scrollIntoView({ block: 'nearest' })
+    select({ kind: 'cells', grid: place.grid, anchor: last, focus: first })
+  }
+  return (
+    <ul className={styles.chips}>
+      {places.map((place, index) => (
+        <li key={`${place.grid}!${place.area}`}>
+          <button
+            type="button"
+            className={styles.chip}
+            style={coloured ? { color: `var(--ref-${index % HUES})`, borderColor: 'currentcolor' } : undefined}
+            title={place.display}
+            onClick={() => jump(place)}
+          >
+            {place.called}
+          </button>
+        </li>
+      ))}
+    </ul>
+  )
+}

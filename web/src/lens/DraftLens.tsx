@@ -1,0 +1,37 @@
+import { usePreview } from '../api/queries'
+import { addressOf } from '../grid/address'
+import { useOpenWorksheet } from '../worksheet/context'
+import type { Composing } from '../worksheet/store'
+import { Ladder } from './Ladder'
+import styles from './Lens.module.css'
+import { ValueForms } from './ValueForms'
+
+/** The entry that is being written: its value and working so far. */
+export function DraftLens({ composing }: { readonly composing: Composing }) {
+  const { worksheet, grids } = useOpenWorksheet()
+  const { grid, at, draft, cursor } = composing
+  const { data: preview } = usePreview(worksheet.id, grid, addressOf(at), draft, cursor)
+  const title = grids.find((each) => each.id === grid)?.title ?? ''
+  const calculation = preview?.calculation
+
+  return (
+    <>
+      <header className={styles.head}>
+        <span className={styles.address}>{addressOf(at)}</span>
+        <span>{title} · being written</span>
+      </header>
+      {calculation && !calculation.error && preview.kind === 'calculation' && (
+        <>
+          <ValueForms result={calculation.result} calculated />
+          {calculation.steps.length > 0 && (
+            <>
+              <h2 className={styles.label}>Working, so far</h2>
+              <Ladder calculation={calculation} />
+            </>
+          )}
+        </>
+      )}
+      {calculation?.error && <p className={styles.hint}>{calculation.error.message}</p>}
+    </>
+  )
+}

@@ -1,0 +1,46 @@
+import { useEffect, useRef } from 'react'
+import type { Calculation, Step } from '../api/types'
+import { Typeset } from '../typeset/Typeset'
+import { useWorksheetStore } from '../worksheet/store'
+import styles from './Ladder.module.css'
+
+/** The working as a ladder: each rung an expression with the part that is worked next, under it the rule. */
+export function Ladder({ calculation }: { readonly calculation: Calculation }) {
+  const { steps, result } = calculation
+  const shown = useWorksheetStore((state) => state.step)
+  const current = shown < 0 ? -1 : shown % (steps.length + 1)
+  const list = useRef<HTMLOListElement>(null)
+
+  useEffect(() => {
+    if (current >= 0) list.current?.children[current]?.scrollIntoView({ block: 'nearest' })
+  }, [current])
+
+  return (
+    <ol className={styles.ladder} ref={list}>
+      {steps.map((step, index) => (
+        <li key={index} aria-current={index === current ? 'step' : undefined}>
+          <Rung step={step} />
+          <span className={styles.rule}>{step.label}</span>
+          {step.note !== '' && <span className={styles.note}>{step.note}</span>}
+          {index === current && (
+            <span className="spoken" aria-live="polite">
+              {step.before}: {step.label}, gives {step.value}
+            </span>
+          )}
+        </li>
+      ))}
+      <li className={styles.last} aria-current={current === steps.length ? 'step' : undefined}>
+        {!result.exact && '≈ '}
+        {result.kind === 'number' ? <Typeset latex={result.latex} spoken={result.display} /> : result.display}
+      </li>
+    </ol>
+  )
+}
+
+function Rung({ step }: { readonly step: Step }) {
+  return step.latex === '' ? (
+    <code className={styles.long}>{step.before}</code>
+  ) : (
+    <Typeset className={styles.rung} latex={step.latex} spoken={step.before} />
+  )
+}

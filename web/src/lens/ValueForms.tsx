@@ -1,0 +1,56 @@
+import type { Result } from '../api/types'
+import { Typeset } from '../typeset/Typeset'
+import styles from './Lens.module.css'
+
+const NAMES: Readonly<Record<string, string>> = {
+  fraction: 'exact',
+  mixed: 'mixed',
+  repeating: 'repeating',
+  scientific: 'scientific',
+}
+
+/** A value, large and typeset, and the other ways to write it. */
+export function ValueForms({ result, calculated }: { readonly result: Result; readonly calculated: boolean }) {
+  if (result.kind === 'empty') return <p className={styles.empty}>Nothing is written here.</p>
+  const forms = Object.entries(result.forms).filter(([, text]) => text !== result.display)
+  const hidesDigits = !result.exact && result.value !== null && result.value !== result.display
+
+  return (
+    <>
+      <p className={styles.value} data-calculated={calculated}>
+        {!result.exact && <span title="The nearest number that is held, not the exact one">≈ </span>}
+        {result.kind === 'number' && result.display.length < 32 ? (
+          <Shown result={result} />
+        ) : (
+          <span className={styles.text}>{result.display}</span>
+        )}
+      </p>
+      {(forms.length > 0 || hidesDigits) && (
+        <ul className={styles.forms} aria-label="Other forms">
+          {hidesDigits && (
+            <li>
+              <span>all digits</span> {result.value}
+            </li>
+          )}
+          {forms.map(([name, text]) => (
+            <li key={name}>
+              <span>{NAMES[name] ?? name}</span> <Typeset latex={result.formsLatex[name] ?? ''} spoken={text} />
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  )
+}
+
+/** The shown digits, with powers of ten raised. */
+function Shown({ result }: { readonly result: Result }) {
+  const [digits = '', exponent] = result.display.split('e')
+  return exponent === undefined ? (
+    <>{result.display}</>
+  ) : (
+    <>
+      {digits} × 10<sup>{exponent}</sup>
+    </>
+  )
+}

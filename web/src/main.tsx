@@ -1,0 +1,41 @@
+import '@fontsource-variable/source-serif-4'
+import '@fontsource/ibm-plex-mono/400.css'
+import '@fontsource/ibm-plex-mono/500.css'
+import '@fontsource/ibm-plex-sans/400.css'
+import '@fontsource/ibm-plex-sans/500.css'
+import '@fontsource/ibm-plex-sans/600.css'
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { App, ConfigProvider } from 'antd'
+import 'katex/dist/katex.min.css'
+import { StrictMode, Suspense, lazy } from 'react'
+import { createRoot } from 'react-dom/client'
+import { BrowserRouter, Route, Routes } from 'react-router'
+import { StartPage } from './start/StartPage'
+import { theme } from './theme/theme'
+import './theme/tokens.css'
+
+const WorksheetPage = lazy(() => import('./worksheet/WorksheetPage').then((m) => ({ default: m.WorksheetPage })))
+
+const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } })
+const root = document.getElementById('root')
+
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <ConfigProvider theme={theme}>
+        <App style={{ height: '100%' }}>
+          <QueryClientProvider client={client}>
+            <BrowserRouter>
+              <Suspense fallback={null}>
+                <Routes>
+                  <Route path="/worksheet/:id" element={<WorksheetPage />} />
+                  <Route path="*" element={<StartPage />} />
+                </Routes>
+              </Suspense>
+            </BrowserRouter>
+          </QueryClientProvider>
+        </App>
+      </ConfigProvider>
+    </StrictMode>,
+  )
+}

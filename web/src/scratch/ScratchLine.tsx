@@ -1,0 +1,101 @@
+import { useState, type KeyboardEvent } from 'react'
+import { usePreview } from '../api/queries'
+import type { Calculation } from '../api/types'
+import { addressOf } from '../grid/address'
+import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
+import styles from './Foot.module.css'
+import { Tape } from './Tape'
+import { useTape } from './useTape'
+
+const asFormula = (text: string) => (text.trimStart().startsWith('=') ? text.trimStart() : `=${text}`)
+
+/** A calculator of one line. Enter keeps the answer on the tape; Up brings back earlier lines that begin alike. */
+export function ScratchLine() {
+  const { worksheet, grids } = useOpenWorksheet()
+  const selection = useWorksheetStore((state) => state.selection)
+  const [text, setText] = useState('')
+  const [recalled, setRecalled] = useState(0)
+  const [stem, setStem] = useState('')
+  const [open, setOpen] = useState(false)
+  const { lines, add } = useTape(worksheet.id)
+
+  const grid = selection.kind === 'cells' ? selection.grid : (grids[0]?.id ?? '')
+  const entry = text.trim() === '' || grid === '' ? '' : asFormula(text)
+  // A cell far out, so that the line depends on no cell of its own.
+  const preview = usePreview(worksheet.id, grid, 'ZZZ1000000', entry, entry.length)
+  const calculation = entry === '' ? undefined : preview.data?.calculation
+
+  const write = (next: string) => {
+    setText(next)
+    setStem(next)
+    setRecalled(0)
+  }
+  const recall = (by: number) => {
+    const alike = lines.filter((line) => line.entry.startsWith(stem))
+    const next = Math.max(0, Math.min(alike.length, recalled + by))
+    setRecalled(next)
+    setText(next === 0 ? stem : (alike[alike.length - next]?.entry ?? stem))
+  }
+  const press = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+      event.preventDefault()
+      recall(event.key === 'ArrowUp' ? 1 : -1)
+    } else if (event.key === 'Enter' && calculation && !calculation.error && !preview.isPlaceholderData) {
+      const { display, exact, value } = calculation.result
+      add({ entry: text.trim(), display, exact, value: value ?? display })
+      write('')
+      setOpen(true)
+    } else if (event.key === 'Escape') {
+      if (text === '') setOpen(false)
+      else write('')
+    }
+  }
+
+  return (
+    <div className={styles.scratch}>
+      {open && lines.length > 0 && (
+        <Tape
+          lines={lines}
+          target={selection.kind === 'cells' ? addressOf(selection.focus) : null}
+          onRecall={write}
+          onClose={() => setOpen(false)}
+        />
+      )}
+      <label htmlFor="scratch-line" className={styles.label}>
+        Scratch
+      </label>
+      <input
+        id="scratch-line"
+        className={styles.input}
+        value={text}
+        placeholder="type a calculation"
+        autoComplete="off"
+        spellCheck={false}
+        aria-describedby="scratch-answer"
+        onChange={(event) => write(event.target.value)}
+        onKeyDown={press}
+        onFocus={() => setOpen(lines.length > 0)}
+      />
+      <Answer calculation={calculation} />
+    </div>
+  )
+}
+
+function Answer({ calculation }: { readonly calculation: Calculation | undefined }) {
+  return (
+    <output id="scratch-answer" className={styles.answer}>
+      {calculation?.error && <span className={styles.error}>{calculation.error.message}</span>}
+      {calculation && !calculation.error && (
+        <>
+          <b>
+            {calculation.result.exact ? '= ' : '≈ '}
+            {calculation.result.display}
+          </b>
+          <kbd>Enter</kbd>
+          <span className={styles.keeps}>keep on the tape</span>
+        </>
+      )}
+    </output>
+  )
+}

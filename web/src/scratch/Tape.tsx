@@ -1,0 +1,63 @@
+import { useEffect, useRef } from 'react'
+import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
+import styles from './Foot.module.css'
+import type { TapeLine } from './useTape'
+
+interface Props {
+  readonly lines: readonly TapeLine[]
+  /** The selected cell, into which a line can be put. */
+  readonly target: string | null
+  readonly onRecall: (entry: string) => void
+  readonly onClose: () => void
+}
+
+/** The last answers, the newest at the foot. */
+export function Tape({ lines, target, onRecall, onClose }: Props) {
+  const { keep } = useOpenWorksheet()
+  const list = useRef<HTMLUListElement>(null)
+  useEffect(() => {
+    list.current?.scrollTo(0, list.current.scrollHeight)
+  }, [lines])
+
+  const put = (text: string) => {
+    const { selection } = useWorksheetStore.getState()
+    if (selection.kind !== 'cells' || !target) return
+    void keep([{ do: 'enter', grid: selection.grid, cells: [{ cell: target, text }] }]).catch(() => undefined)
+  }
+
+  return (
+    <section className={styles.tape} aria-label="Tape">
+      <header>
+        Tape
+        <button type="button" onClick={onClose}>
+          close
+        </button>
+      </header>
+      <ul ref={list}>
+        {lines.map((line, index) => (
+          <li key={index}>
+            <button type="button" className={styles.line} title="Bring it back" onClick={() => onRecall(line.entry)}>
+              <code>{line.entry}</code>
+              <b>
+                {line.exact ? '= ' : '≈ '}
+                {line.display}
+              </b>
+            </button>
+            {target && (
+              <span className={styles.put}>
+                into {target}:
+                <button type="button" onClick={() => put(line.entry.startsWith('=') ? line.entry : `=${line.entry}`)}>
+                  formula
+                </button>
+                <button type="button" title={line.value} onClick={() => put(line.value)}>
+                  value
+                </button>
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,67 @@
+import { RedoOutlined, UndoOutlined } from '@ant-design/icons'
+import { Button, Tooltip } from 'antd'
+import { Link } from 'react-router'
+import { EditableText } from '../typeset/EditableText'
+import { useOpenWorksheet } from './context'
+import styles from './Head.module.css'
+import { Mark } from './Mark'
+import { useWorksheetStore } from './store'
+
+/** Mark and name, the worksheet's title, when it was kept last, undo and redo. */
+export function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => void }) {
+  const { worksheet, keep } = useOpenWorksheet()
+  const toggle = useWorksheetStore((state) => state.toggle)
+  const contentsOpen = useWorksheetStore((state) => state.contentsOpen)
+  const lensOpen = useWorksheetStore((state) => state.lensOpen)
+  const kept = new Date(worksheet.keptAt).toLocaleTimeString('en-GB')
+
+  return (
+    <header className={styles.head}>
+      <Link to="/" className={styles.home} title="All worksheets">
+        <Mark />
+        <span>Logismos</span>
+      </Link>
+      <span className={styles.rule} />
+      <h1 className={styles.title}>
+        <EditableText
+          text={worksheet.title}
+          label="worksheet title"
+          onKeep={(title) => void keep([{ do: 'retitle', title }]).catch(() => undefined)}
+        />
+      </h1>
+      <span className={styles.kept} role="status">
+        Kept {kept}
+      </span>
+      <nav className={styles.acts} aria-label="Worksheet">
+        <Tooltip title="Undo · Ctrl Z">
+          <Button
+            type="text"
+            icon={<UndoOutlined />}
+            aria-label="Undo"
+            disabled={!worksheet.canUndo}
+            onClick={() => onStep('undo')}
+          />
+        </Tooltip>
+        <Tooltip title="Redo · Ctrl Y">
+          <Button
+            type="text"
+            icon={<RedoOutlined />}
+            aria-label="Redo"
+            disabled={!worksheet.canRedo}
+            onClick={() => onStep('redo')}
+          />
+        </Tooltip>
+        <Tooltip title="Fold or show the contents · Alt C">
+          <Button type="text" aria-pressed={contentsOpen} onClick={() => toggle('contentsOpen')}>
+            Contents
+          </Button>
+        </Tooltip>
+        <Tooltip title="Fold or show the lens · Alt L">
+          <Button type="text" aria-pressed={lensOpen} onClick={() => toggle('lensOpen')}>
+            Lens
+          </Button>
+        </Tooltip>
+      </nav>
+    </header>
+  )
+}
