@@ -217,6 +217,8 @@ export interface OpenCall {
 export interface Preview {
   readonly kind: 'empty' | 'value' | 'calculation'
   readonly calculation: Calculation
+  /** The same with its open brackets closed, where only they are missing. */
+  readonly soFar: Calculation | null
   readonly references: readonly Reference[]
   readonly completions: readonly Completion[]
   readonly call: OpenCall | null

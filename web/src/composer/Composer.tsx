@@ -46,8 +46,9 @@ function Card({ composing }: { readonly composing: Composing }) {
 }
 
 function Said({ preview, onReplace }: { readonly preview: Preview; readonly onReplace: (text: string) => void }) {
-  const { calculation, call, looksLikeCalculation } = preview
-  const { error, result, latex, hints } = calculation
+  const { calculation, soFar, call, looksLikeCalculation } = preview
+  const { error, hints } = calculation
+  const { result, latex, error: stillWrong } = soFar ?? calculation
   const fix = error?.fixes[0]
   const hint = hints[0]
   const entry = useWorksheetStore((state) => state.composing?.draft ?? '')
@@ -67,10 +68,10 @@ function Said({ preview, onReplace }: { readonly preview: Preview; readonly onRe
           )}
         </div>
       )}
-      {preview.kind === 'calculation' && (latex !== '' || !error) && (
+      {preview.kind === 'calculation' && (latex !== '' || !stillWrong) && (
         <div className={styles.preview}>
           <span className={styles.formula}>{latex !== '' && <Typeset latex={latex} spoken="" />}</span>
-          {!error && (
+          {!stillWrong && (
             <output className={styles.value} aria-label="value so far">
               {!result.exact && '≈ '}
               {result.kind === 'number' ? <Typeset latex={result.latex} spoken={result.display} /> : result.display}

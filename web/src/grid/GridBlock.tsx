@@ -216,9 +216,10 @@ function Shown({ cell, decimals }: { readonly cell: Cell; readonly decimals: str
   const behind = cell.kind === 'number' ? decimalsOf(cell.display) : null
   const pad = behind === null ? '' : decimals.slice(behind.length)
   const percent = cell.display.endsWith(' %')
+  const signed = cell.kind === 'number' ? cell.display.replace(/^-/, '−') : cell.display
   return (
     <span className={styles.shown}>
-      {percent ? cell.display.slice(0, -2) : cell.display}
+      {percent ? signed.slice(0, -2) : signed}
       {pad !== '' && (
         <span className={styles.pad} aria-hidden="true">
           {pad}

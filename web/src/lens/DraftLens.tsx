@@ -12,7 +12,7 @@ export function DraftLens({ composing }: { readonly composing: Composing }) {
   const { grid, at, draft, cursor } = composing
   const { data: preview } = usePreview(worksheet.id, grid, addressOf(at), draft, cursor)
   const title = grids.find((each) => each.id === grid)?.title ?? ''
-  const calculation = preview?.calculation
+  const calculation = preview?.soFar ?? preview?.calculation
 
   return (
     <>
@@ -20,7 +20,7 @@ export function DraftLens({ composing }: { readonly composing: Composing }) {
         <span className={styles.address}>{addressOf(at)}</span>
         <span>{title} · being written</span>
       </header>
-      {calculation && !calculation.error && preview.kind === 'calculation' && (
+      {calculation && !calculation.error && preview?.kind === 'calculation' && (
         <>
           <ValueForms result={calculation.result} calculated />
           {calculation.steps.length > 0 && (

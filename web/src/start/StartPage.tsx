@@ -55,7 +55,7 @@ function Shelf({ title, worksheets }: { readonly title: string; readonly workshe
               <span className={styles.title}>{worksheet.title}</span>
               <span className={styles.when}>
                 {'kept '}
-                {new Date(worksheet.changedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
+                {new Date(worksheet.changedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
               </span>
             </Link>
           </li>

@@ -12,7 +12,7 @@ interface Props {
 export function Typeset({ latex, spoken, className }: Props) {
   const html = useMemo(
     () =>
-      katex.renderToString(latex, {
+      katex.renderToString(`\\displaystyle ${latex}`, {
         throwOnError: false,
         output: 'html',
         strict: false,

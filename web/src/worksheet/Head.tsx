@@ -1,4 +1,3 @@
-import { RedoOutlined, UndoOutlined } from '@ant-design/icons'
 import { Button, Tooltip } from 'antd'
 import { Link } from 'react-router'
 import { EditableText } from '../typeset/EditableText'
@@ -36,7 +35,7 @@ export function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => vo
         <Tooltip title="Undo · Ctrl Z">
           <Button
             type="text"
-            icon={<UndoOutlined />}
+            icon={<Turn />}
             aria-label="Undo"
             disabled={!worksheet.canUndo}
             onClick={() => onStep('undo')}
@@ -45,7 +44,7 @@ export function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => vo
         <Tooltip title="Redo · Ctrl Y">
           <Button
             type="text"
-            icon={<RedoOutlined />}
+            icon={<Turn mirrored />}
             aria-label="Redo"
             disabled={!worksheet.canRedo}
             onClick={() => onStep('redo')}
@@ -65,3 +64,10 @@ export function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => vo
     </header>
   )
 }
+
+/** An arrow that turns back, or mirrored, forth. */
+const Turn = ({ mirrored = false }: { readonly mirrored?: boolean }) => (
+  <svg width="17" height="17" viewBox="0 0 17 17" aria-hidden="true" style={mirrored ? { scale: '-1 1' } : undefined}>
+    <path d="M6.2 3 2.8 6.4l3.4 3.4M3.2 6.4h6.6a4 4 0 0 1 0 8H7" fill="none" stroke="currentcolor" strokeWidth="1.4" />
+  </svg>
+)

@@ -1,6 +1,7 @@
 package app.logismos.display;
 
 import app.logismos.number.Plain;
+import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import java.math.BigDecimal;
 
@@ -13,7 +14,7 @@ public final class Automatic implements NumberStyle {
     public static final NumberStyle STYLE = new Automatic();
 
     private static final int DIGITS = 10;
-    private static final int SCIENTIFIC_FROM = 15;
+    private static final Real SCIENTIFIC_FROM = Rational.of(1_000_000_000_000_000L);
     private static final int SCIENTIFIC_BELOW = -6;
 
     private Automatic() {}
@@ -25,7 +26,7 @@ public final class Automatic implements NumberStyle {
         }
         BigDecimal rounded = Digits.significant(number, DIGITS);
         int exponent = Digits.exponent(rounded);
-        if (isScientific(rounded, exponent)) {
+        if (isScientific(number, exponent)) {
             return Digits.mantissa(rounded) + "e" + exponent;
         }
         return Digits.plain(exponent < DIGITS ? rounded : Digits.significant(number, exponent + 1));
@@ -38,7 +39,7 @@ public final class Automatic implements NumberStyle {
         }
         BigDecimal rounded = Digits.significant(number, DIGITS);
         int exponent = Digits.exponent(rounded);
-        return isScientific(rounded, exponent)
+        return isScientific(number, exponent)
                 ? Digits.mantissa(rounded) + " \\times 10^{" + exponent + "}"
                 : text(number);
     }
@@ -48,7 +49,7 @@ public final class Automatic implements NumberStyle {
         return true;
     }
 
-    private static boolean isScientific(BigDecimal rounded, int exponent) {
-        return rounded.signum() != 0 && (exponent >= SCIENTIFIC_FROM || exponent < SCIENTIFIC_BELOW);
+    private static boolean isScientific(Real number, int exponent) {
+        return number.signum() != 0 && (number.abs().compareTo(SCIENTIFIC_FROM) >= 0 || exponent < SCIENTIFIC_BELOW);
     }
 }

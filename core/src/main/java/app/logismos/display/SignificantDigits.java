@@ -1,6 +1,7 @@
 package app.logismos.display;
 
 import app.logismos.number.Real;
+import java.math.BigDecimal;
 
 /**
  * A number of significant digits, trailing zeros included.
@@ -10,6 +11,7 @@ import app.logismos.number.Real;
 public record SignificantDigits(int digits) implements NumberStyle {
     @Override
     public String text(Real number) {
-        return Digits.significant(number, digits).toPlainString();
+        BigDecimal rounded = Digits.significant(number, digits);
+        return rounded.setScale(digits - 1 - Digits.exponent(rounded)).toPlainString();
     }
 }

@@ -12,4 +12,8 @@ import app.logismos.value.Span;
  * @param after the whole expression after it
  * @param latex {@code before} typeset, the part marked; empty where it is too long to set
  */
-public record Step(String before, Span part, Rule rule, String note, String value, String after, String latex) {}
+public record Step(String before, Span part, Rule rule, String note, String value, String after, String latex) {
+    Step leadingTo(String other) {
+        return new Step(before, part, rule, note, value, other, latex);
+    }
+}

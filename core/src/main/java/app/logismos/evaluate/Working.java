@@ -104,6 +104,7 @@ public final class Working {
         while (true) {
             Optional<Candidate> next = Candidate.next(current);
             if (next.isEmpty()) {
+                settle();
                 return;
             }
             if (steps.size() >= evaluator.limits().steps() || characters > MOST_CHARACTERS) {
@@ -117,6 +118,17 @@ public final class Working {
         }
     }
 
+    /** What is left is the value: in brackets perhaps, or as a decimal, and written here as values are. */
+    private void settle() {
+        String value = text(evaluator.value(current));
+        if (steps.isEmpty() && current instanceof Group) {
+            add(current, Rule.BRACKETS_FIRST, "", value, literal(evaluator.value(current), current.span()));
+        } else if (!steps.isEmpty()) {
+            Step last = steps.remove(steps.size() - 1);
+            steps.add(last.leadingTo(value));
+        }
+    }
+
     /** Works one part; false where it fails, which ends the working. */
     private boolean work(Candidate part) {
         Expression node = part.node();
@@ -124,8 +136,10 @@ public final class Working {
         Optional<Expression> choice = call.flatMap(CallEvaluation::choice);
         if (choice.isPresent()) {
             Expression chosen = choice.get();
-            Expression after = replaced(node, isValue(chosen) ? chosen : new Group(chosen, node.span()));
-            add(node, Rule.CONDITION, conditionNote((Call) node), print(chosen), after);
+            Expression after = isValue(chosen)
+                    ? valuePutFor(node, evaluator.value(chosen))
+                    : replaced(node, new Group(chosen, node.span()));
+            add(node, Rule.CONDITION, conditionNote((Call) unbracketed(node)), print(chosen), after);
             return true;
         }
         Value value = evaluator.value(node);
@@ -248,7 +262,7 @@ public final class Working {
                 && prefix.operator() == PrefixOperator.MINUS
                 && prefix.operand() instanceof Literal literal
                 && literal.value() instanceof NumberValue number
-                && number.real().signum() >= 0;
+                && number.real().signum() > 0;
     }
 
     /** Whether the arguments that must be values before this call can be worked are values. */

@@ -512,9 +512,12 @@ public final class Parser {
             return false;
         }
         boolean isParameter = parameters.stream().anyMatch(word.text()::equalsIgnoreCase);
-        boolean isCorner = CELL.matcher(word.text()).matches()
-                || COLUMN.matcher(word.text()).matches();
-        return isParameter || !isCorner && word.text().indexOf('$') < 0;
+        return isParameter || !(isCorner(word) && isCorner(tokens.get(at + 2)));
+    }
+
+    private static boolean isCorner(Token token) {
+        return CELL.matcher(token.text()).matches()
+                || COLUMN.matcher(token.text()).matches();
     }
 
     private Token peek() {

@@ -29,9 +29,7 @@ public final class Counting {
         if (n.signum() < 0) {
             throw new IllegalArgumentException("n must be 0 or more, was " + n);
         }
-        return isTooLong(BigInteger.ONE, n, BigInteger.ZERO)
-                ? Undefined.TOO_LARGE
-                : Rational.of(product(2, n.longValue()));
+        return isTooLong(BigInteger.ONE, n, BigInteger.ZERO) ? Undefined.TOO_LARGE : whole(product(2, n.longValue()));
     }
 
     /**
@@ -45,11 +43,11 @@ public final class Counting {
         }
         long last = n.longValue();
         if (last % 2 == 0) {
-            return Rational.of(product(2, last / 2).shiftLeft((int) (last / 2)));
+            return whole(product(2, last / 2).shiftLeft((int) (last / 2)));
         }
         // (2m − 1)!! = (2m)! / (2^m m!) = (m + 1) … (2m) / 2^m
         long m = (last + 1) / 2;
-        return Rational.of(product(m + 1, 2 * m).shiftRight((int) m));
+        return whole(product(m + 1, 2 * m).shiftRight((int) m));
     }
 
     /**
@@ -63,7 +61,7 @@ public final class Counting {
             return Rational.ZERO;
         }
         BigInteger first = n.subtract(k).add(BigInteger.ONE);
-        return isTooLong(first, n, BigInteger.ZERO) ? Undefined.TOO_LARGE : Rational.of(product(first, n));
+        return isTooLong(first, n, BigInteger.ZERO) ? Undefined.TOO_LARGE : whole(product(first, n));
     }
 
     /**
@@ -80,7 +78,12 @@ public final class Counting {
         BigInteger first = n.subtract(fewer).add(BigInteger.ONE);
         return isTooLong(first, n, fewer)
                 ? Undefined.TOO_LARGE
-                : Rational.of(product(first, n).divide(product(2, fewer.longValue())));
+                : whole(product(first, n).divide(product(2, fewer.longValue())));
+    }
+
+    /** The number, unless it turned out a few digits too long. */
+    private static Result whole(BigInteger number) {
+        return BigRational.bounded(number, BigInteger.ONE);
     }
 
     /** Whether first × … × last, divided by divided!, surely has too many digits. */

@@ -83,24 +83,12 @@ final class Links {
         LongOpenHashSet cells = new LongOpenHashSet();
         touched.cells().forEach((grid, addresses) -> addresses.forEach(at -> cells.add(CellKey.of(number(grid), at))));
         touched.names().forEach(name -> cells.addAll(usersOfNames.getOrDefault(name, new LongOpenHashSet())));
-        touched.names().forEach(name -> claimants(name).forEach(cells::add));
         touched.titles().forEach(title -> cells.addAll(usersOfTitles.getOrDefault(title, new LongOpenHashSet())));
         cells.forEach(this::unlink);
         touched.names().forEach(names::remove);
         touched.titles().forEach(titles::remove);
         cells.forEach(this::link);
         return new LongArrayList(cells);
-    }
-
-    /** Cells whose entry gives them the name: whether they have it may have changed. */
-    private LongArrayList claimants(String name) {
-        LongArrayList keys = new LongArrayList();
-        worksheet
-                .names()
-                .claims(name)
-                .forEach(target ->
-                        keys.add(CellKey.of(number(target.grid()), target.area().first())));
-        return keys;
     }
 
     private void unlink(long key) {

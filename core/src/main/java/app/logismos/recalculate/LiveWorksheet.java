@@ -27,6 +27,7 @@ import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Span;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import it.unimi.dsi.fastutil.longs.LongArrayList;
@@ -99,9 +100,21 @@ public final class LiveWorksheet {
         return values.range(links.number(grid), area);
     }
 
-    /** Where formulas of a grid find what they refer to. */
-    public Scope scope(String grid) {
-        return new SheetScope(worksheet, links, values, grid, surroundings);
+    private Scope scope(String grid, boolean suggests) {
+        return new SheetScope(worksheet, links, values, grid, surroundings, suggests);
+    }
+
+    /** The value of a cell, and where it is calculated its steps and hints. */
+    public Calculation explain(String grid, Address cell) {
+        Value kept = value(grid, cell);
+        Calculation explained = worksheet
+                .cell(grid, cell)
+                .filter(Cell::isCalculated)
+                .map(typed -> explain(typed.text(), grid, cell))
+                .orElseGet(() -> new Calculation(kept, "", List.of(), List.of()));
+        // A circle is told as it was found when all its cells were looked at.
+        boolean isCircular = kept instanceof Failure failure && failure.code() == ErrorCode.CIRCULAR;
+        return isCircular ? explained.withValue(kept) : explained;
     }
 
     /** An entry as it would be worth in a cell, with its steps and hints. */
@@ -110,9 +123,13 @@ public final class LiveWorksheet {
                 limits,
                 budget -> {
                     Entry read = EntryReader.read(entry, cell, worksheet.vocabulary());
+                    Optional<Failure> clash = Worksheet.nameIn(read).flatMap(name -> clash(entry, name, grid, cell));
+                    if (clash.isPresent()) {
+                        return failed(clash.get());
+                    }
                     if (read instanceof Entry.Calculation calculation) {
                         Optional<Failure> circle = circleThrough(calculation.expression(), grid, cell);
-                        Evaluator evaluator = new Evaluator(scope(grid), cell, limits, budget);
+                        Evaluator evaluator = new Evaluator(scope(grid, true), cell, limits, budget);
                         return circle.isPresent()
                                 ? failed(circle.get())
                                 : Calculator.explain(entry, calculation.expression(), evaluator);
@@ -305,10 +322,6 @@ public final class LiveWorksheet {
         Address at = CellKey.address(key);
         Cell cell = worksheet.cell(grid, at).orElseThrow();
         Entry.Calculation calculation = (Entry.Calculation) cell.entry();
-        Optional<Failure> clash = calculation.name().flatMap(name -> clash(name, grid, at));
-        if (clash.isPresent()) {
-            return clash.get();
-        }
         Value value = bounded(calculation.expression(), grid, at);
         if (value instanceof Failure) {
             // The shared expression has the places of the cell that was read first; this cell's own are wanted here.
@@ -319,7 +332,7 @@ public final class LiveWorksheet {
 
     private Value bounded(Expression expression, String grid, Address at) {
         try {
-            Value value = new Evaluator(scope(grid), at, limits, Budget.of(limits)).value(expression);
+            Value value = new Evaluator(scope(grid, false), at, limits, Budget.of(limits)).value(expression);
             return value instanceof Table table
                     ? held(table, expression)
                     : value == Blank.BLANK ? NumberValue.of(0) : value;
@@ -354,11 +367,12 @@ public final class LiveWorksheet {
     }
 
     /** Why the entry's name cannot be its cell's. */
-    private Optional<Failure> clash(String name, String grid, Address at) {
+    private Optional<Failure> clash(String entry, String name, String grid, Address at) {
+        int start = entry.indexOf(name);
         return worksheet
                 .names()
                 .clash(name, Optional.of(new Edit.Place(grid, new Area(at, at))))
-                .map(message -> Failure.of(ErrorCode.SYNTAX, message));
+                .map(message -> Failure.at(new Span(start, start + name.length()), ErrorCode.SYNTAX, message));
     }
 
     /** The cells that a reference or name in a cell's formula means; nothing where there are none. */

@@ -127,28 +127,34 @@ final class Order {
         sorted.addAll(component);
         boolean refersToItself = component.size() == 1 && edges[cell].contains(cells.getLong(cell));
         if (component.size() > 1 || refersToItself) {
-            circles.add(new Circle(component, roundTrip(cells.getLong(cell), component)));
+            circles.add(new Circle(component, roundTrip(component)));
         }
         for (int i = 0; i < component.size(); i++) {
             edges[numbers.get(component.getLong(i))] = new LongArrayList(0);
         }
     }
 
-    /** Follows references inside the component until a cell comes back: that part is the circle. */
-    private LongArrayList roundTrip(long start, LongArrayList component) {
+    /**
+     * Follows references inside the component until a cell comes back: that part is the circle. It begins with its least
+     * cell, so that it reads the same however it was found.
+     */
+    private LongArrayList roundTrip(LongArrayList component) {
         LongOpenHashSet members = new LongOpenHashSet(component);
         LongOpenHashSet passed = new LongOpenHashSet();
         LongArrayList trip = new LongArrayList();
-        long cell = start;
+        long cell = component.longStream().min().orElseThrow();
         while (passed.add(cell)) {
             trip.add(cell);
-            LongArrayList out = edges[numbers.get(cell)];
-            int next = 0;
-            while (!members.contains(out.getLong(next))) {
-                next++;
-            }
-            cell = out.getLong(next);
+            cell = edges[numbers.get(cell)]
+                    .longStream()
+                    .filter(members::contains)
+                    .min()
+                    .orElseThrow();
         }
-        return new LongArrayList(trip.subList(trip.indexOf(cell), trip.size()));
+        LongArrayList circle = new LongArrayList(trip.subList(trip.indexOf(cell), trip.size()));
+        int least = circle.indexOf(circle.longStream().min().orElseThrow());
+        LongArrayList rotated = new LongArrayList(circle.subList(least, circle.size()));
+        rotated.addAll(circle.subList(0, least));
+        return rotated;
     }
 }

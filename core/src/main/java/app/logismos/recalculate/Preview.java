@@ -25,6 +25,7 @@ import java.util.stream.Stream;
  * An entry that is being written: what it is worth so far, and what can be said to help.
  *
  * @param kind what it would become
+ * @param soFar the same with its open brackets closed, where only they are missing
  * @param references cells it refers to, for colouring text and cells alike
  * @param completions words that the one before the cursor may become
  * @param call the call that the cursor is in
@@ -33,6 +34,7 @@ import java.util.stream.Stream;
 public record Preview(
         Kind kind,
         Calculation calculation,
+        Optional<Calculation> soFar,
         List<Reference> references,
         List<Completion> completions,
         Optional<OpenCall> call,
@@ -84,9 +86,11 @@ public record Preview(
                 read == Entry.Empty.EMPTY ? Kind.EMPTY : read instanceof Entry.Constant ? Kind.VALUE : Kind.CALCULATION;
         int start = kind == Kind.CALCULATION ? entry.indexOf('=') + 1 : entry.length();
         boolean inside = cursor >= start && cursor <= entry.length();
+        String closed = read instanceof Entry.Unreadable ? closed(entry, start) : entry;
         return new Preview(
                 kind,
                 live.explain(entry, grid, cell),
+                closed.equals(entry) ? Optional.empty() : Optional.of(live.explain(closed, grid, cell)),
                 references(entry, start, grid, cell, live),
                 inside ? completions(entry, start, cursor, live) : List.of(),
                 inside ? openCall(entry, start, cursor) : Optional.empty(),

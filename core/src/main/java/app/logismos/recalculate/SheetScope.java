@@ -15,9 +15,16 @@ import app.logismos.sheet.Worksheet;
 import app.logismos.value.Failure;
 import app.logismos.value.Value;
 import java.util.Optional;
+import java.util.stream.Stream;
 
-/** What formulas of one grid refer to. */
-record SheetScope(Worksheet worksheet, Links links, Values values, String grid, Surroundings surroundings)
+/**
+ * What formulas of one grid refer to.
+ *
+ * @param suggests whether an unknown name is told with those that are near it; a value that is kept must not depend on
+ *     names that its formula does not use
+ */
+record SheetScope(
+        Worksheet worksheet, Links links, Values values, String grid, Surroundings surroundings, boolean suggests)
         implements Scope {
     @Override
     public Value cell(CellReference reference, Address origin) {
@@ -51,9 +58,8 @@ record SheetScope(Worksheet worksheet, Links links, Values values, String grid, 
     public Value name(Name name, Address origin) {
         Optional<Target> target = links.target(name.name());
         if (target.isEmpty()) {
-            return EvaluationErrors.unknownName(
-                    name,
-                    Words.near(name.name(), worksheet.names().all().stream().map(Target::name)));
+            Stream<String> known = suggests ? worksheet.names().all().stream().map(Target::name) : Stream.empty();
+            return EvaluationErrors.unknownName(name, Words.near(name.name(), known));
         }
         Area area = target.get().area();
         int number = links.number(target.get().grid());

@@ -61,7 +61,7 @@ public sealed interface Edit {
     record AddSection(Section section, int at) implements Edit {
         @Override
         public List<Edit> apply(Worksheet worksheet) {
-            return worksheet.outline().add(this);
+            return worksheet.add(this);
         }
     }
 
@@ -89,7 +89,7 @@ public sealed interface Edit {
     record AddBlock(String section, Block block, int at) implements Edit {
         @Override
         public List<Edit> apply(Worksheet worksheet) {
-            return worksheet.outline().add(this);
+            return worksheet.add(this);
         }
     }
 

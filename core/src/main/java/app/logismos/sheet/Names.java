@@ -3,7 +3,6 @@ package app.logismos.sheet;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Vocabulary;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,17 +10,18 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 
 /**
- * What names stand for. A name is given to cells by itself, or by an entry {@code name = expression} to the entry's cell.
- * Where several entries claim one name, the first has it and the others are told.
+ * What names stand for. A name is given to cells by itself, or by an entry {@code name = expression} to the entry's cell;
+ * never to two things at a time.
  */
 public final class Names {
     private static final Set<String> OPERATOR_WORDS = Set.of("mod", "div", "to", "true", "false", "missing");
 
     private final Vocabulary vocabulary;
     private final Map<String, Target> defined = new LinkedHashMap<>();
-    private final Map<String, List<Target>> claims = new LinkedHashMap<>();
+    private final Map<String, Target> claims = new LinkedHashMap<>();
 
     Names(Vocabulary vocabulary) {
         this.vocabulary = vocabulary;
@@ -29,16 +29,12 @@ public final class Names {
 
     /** What a name, in any case, stands for. */
     public Optional<Target> find(String name) {
-        Optional<Target> own = defined(name);
-        return own.isPresent()
-                ? own
-                : claims.getOrDefault(key(name), List.of()).stream().findFirst();
+        return defined(name).or(() -> Optional.ofNullable(claims.get(key(name))));
     }
 
     /** All names with what they stand for, by name. */
     public Collection<Target> all() {
-        Map<String, Target> all = new java.util.TreeMap<>();
-        claims.forEach((key, targets) -> targets.stream().findFirst().ifPresent(target -> all.put(key, target)));
+        Map<String, Target> all = new TreeMap<>(claims);
         all.putAll(defined);
         return all.values();
     }
@@ -119,24 +115,18 @@ public final class Names {
         target.ifPresentOrElse(place -> defined.put(key(name), place), () -> defined.remove(key(name)));
     }
 
-    /** The cells whose entries give them this name, the first of which has it. */
-    public List<Target> claims(String name) {
-        return List.copyOf(claims.getOrDefault(key(name), List.of()));
+    /** Gives the cell of an entry the entry's name, which must be free. */
+    void claim(Target target) {
+        claims.put(key(target.name()), target);
     }
 
-    String claim(String name, String grid, Address cell) {
-        claims.computeIfAbsent(key(name), each -> new ArrayList<>()).add(new Target(name, grid, new Area(cell, cell)));
-        return name;
-    }
-
-    String release(String name, String grid, Address cell) {
-        List<Target> of = claims.getOrDefault(key(name), new ArrayList<>());
-        of.removeIf(
-                target -> target.grid().equals(grid) && target.area().first().equals(cell));
-        if (of.isEmpty()) {
-            claims.remove(key(name));
+    /** Takes the name of an entry away; answers with what it stood for. */
+    Target release(String name) {
+        Target target = claims.remove(key(name));
+        if (target == null) {
+            throw new IllegalArgumentException("the name must be an entry's, was " + name);
         }
-        return name;
+        return target;
     }
 
     private static String key(String name) {

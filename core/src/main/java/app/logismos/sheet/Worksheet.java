@@ -18,9 +18,12 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.BiFunction;
 
 /**
  * What a person has typed and laid out. Mutable, for one writer; it changes by {@link Edit}s only.
@@ -83,26 +86,30 @@ public final class Worksheet {
 
     List<Edit> enter(Edit.Enter edit) {
         Block.Grid grid = grid(edit.grid());
-        CellStore<Cell> store = store(edit.grid());
-        Map<Address, Edit.Typed> before = new LinkedHashMap<>();
-        Block.Grid grown = grid;
         for (Edit.Typed typed : edit.cells()) {
             if (typed.text().length() > Parser.MAX_LENGTH) {
                 throw new EditRefused("An entry has " + Parser.MAX_LENGTH + " characters at the most, this one has "
                         + typed.text().length() + ".");
             }
         }
-        for (Edit.Typed typed : edit.cells()) {
-            Address at = typed.cell();
-            Cell old = store.get(at);
-            before.putIfAbsent(at, new Edit.Typed(at, old == null ? "" : old.text()));
-            put(edit.grid(), at, typed.text());
-            if (!typed.text().isEmpty()) {
-                grown = grown.including(at.column(), at.row());
-            }
+        Map<Address, Cell> after = new LinkedHashMap<>();
+        edit.cells()
+                .forEach(typed -> after.put(typed.cell(), new Cell(typed.text(), read(typed.text(), typed.cell()))));
+        List<Edit.Typed> before = after.keySet().stream()
+                .map(at ->
+                        new Edit.Typed(at, cell(edit.grid(), at).map(Cell::text).orElse("")))
+                .toList();
+        renameCells(edit.grid(), after);
+        Block.Grid grown = grid;
+        for (Map.Entry<Address, Cell> each : after.entrySet()) {
+            Address at = each.getKey();
+            boolean isEmpty = each.getValue().text().isEmpty();
+            store(edit.grid()).set(at.column(), at.row(), isEmpty ? null : each.getValue());
+            touched.cell(edit.grid(), at);
+            grown = isEmpty ? grown : grown.including(at.column(), at.row());
         }
         List<Edit> inverse = new ArrayList<>();
-        inverse.add(new Edit.Enter(edit.grid(), List.copyOf(before.values())));
+        inverse.add(new Edit.Enter(edit.grid(), before));
         if (!grown.equals(grid)) {
             outline.replace(grown);
             inverse.add(new Edit.ChangeBlock(grid));
@@ -110,18 +117,26 @@ public final class Worksheet {
         return inverse;
     }
 
-    private void put(String grid, Address at, String text) {
-        CellStore<Cell> store = store(grid);
-        Cell old = store.get(at);
-        if (old != null) {
-            nameIn(old.entry()).ifPresent(name -> touched.name(names.release(name, grid, at)));
-        }
-        Cell cell = text.isEmpty() ? null : new Cell(text, read(text, at));
-        if (cell != null) {
-            nameIn(cell.entry()).ifPresent(name -> touched.name(names.claim(name, grid, at)));
-        }
-        store.set(at.column(), at.row(), cell);
-        touched.cell(grid, at);
+    /** Names that entries give their cells: the old ones are free before the new ones are looked at. */
+    private void renameCells(String grid, Map<Address, Cell> after) {
+        Map<String, Target> released = new LinkedHashMap<>();
+        after.keySet()
+                .forEach(at -> cell(grid, at)
+                        .flatMap(old -> nameIn(old.entry()))
+                        .ifPresent(name -> released.put(name, names.release(name))));
+        List<String> claimed = new ArrayList<>();
+        after.forEach((at, cell) -> nameIn(cell.entry()).ifPresent(name -> {
+            Edit.Place place = new Edit.Place(grid, new Area(at, at));
+            names.clash(name, Optional.of(place)).ifPresent(clash -> {
+                claimed.forEach(names::release);
+                released.values().forEach(names::claim);
+                throw new EditRefused(clash);
+            });
+            names.claim(new Target(name, grid, place.area()));
+            claimed.add(name);
+        }));
+        released.keySet().forEach(touched::name);
+        claimed.forEach(touched::name);
     }
 
     /** The name that an entry gives its cell. */
@@ -164,6 +179,25 @@ public final class Worksheet {
         return List.of(new Edit.Retitle(old));
     }
 
+    List<Edit> add(Edit.AddSection edit) {
+        List<Edit> inverse = outline.add(edit);
+        edit.section().blocks().forEach(this::touchTitle);
+        return inverse;
+    }
+
+    List<Edit> add(Edit.AddBlock edit) {
+        List<Edit> inverse = outline.add(edit);
+        touchTitle(edit.block());
+        return inverse;
+    }
+
+    /** Formulas that name a grid look for it again. */
+    private void touchTitle(Block block) {
+        if (block instanceof Block.Grid grid) {
+            touched.title(grid.title());
+        }
+    }
+
     List<Edit> removeBlock(Edit.RemoveBlock edit) {
         Block block = outline.block(edit.block())
                 .orElseThrow(() -> new EditRefused("There is no block " + edit.block() + "."));
@@ -178,7 +212,9 @@ public final class Worksheet {
                 names.define(target.name(), Optional.empty());
                 touched.name(target.name());
             }
-            typed.forEach(each -> put(grid.id(), each.cell(), ""));
+            enter(new Edit.Enter(
+                    grid.id(),
+                    typed.stream().map(each -> new Edit.Typed(each.cell(), "")).toList()));
             touched.title(grid.title());
         }
         inverse.add(0, outline.remove(edit.block()));
@@ -194,21 +230,30 @@ public final class Worksheet {
                 && !before.title().equals(after.title())) {
             touched.title(before.title());
             touched.title(after.title());
-            follow(before.title(), after.title()).forEach(enter -> inverse.addAll(enter(enter)));
+            // Undoing turns the title back, which others then follow too: all that use either title get their text
+            // again.
+            inverse.addAll(usersOf(
+                    Set.of(
+                            before.title().toLowerCase(Locale.ROOT),
+                            after.title().toLowerCase(Locale.ROOT)),
+                    (cell, at) -> cell.text()));
+            usersOf(
+                            Set.of(before.title().toLowerCase(Locale.ROOT)),
+                            (cell, at) -> renamed(cell, at, before.title(), after.title()))
+                    .forEach(this::enter);
         }
         return inverse;
     }
 
-    /** The entries that name the grid by its old title, with the new one. */
-    private List<Edit.Enter> follow(String before, String after) {
+    /** The cells whose formulas name one of the grids by title, in lower case, each with a text for it. */
+    private List<Edit.Enter> usersOf(Set<String> titles, BiFunction<Cell, Address, String> text) {
         List<Edit.Enter> edits = new ArrayList<>();
         outline.grids().forEach(grid -> {
             List<Edit.Typed> typed = new ArrayList<>();
             store(grid.id()).forEach((column, row, cell) -> {
                 Address at = new Address(column, row);
-                String text = renamed(cell, at, before, after);
-                if (!text.equals(cell.text())) {
-                    typed.add(new Edit.Typed(at, text));
+                if (cell.entry() instanceof Entry.Calculation calculation && names(calculation.expression(), titles)) {
+                    typed.add(new Edit.Typed(at, text.apply(cell, at)));
                 }
             });
             if (!typed.isEmpty()) {
@@ -216,6 +261,17 @@ public final class Worksheet {
             }
         });
         return edits;
+    }
+
+    private static boolean names(Expression expression, Set<String> titles) {
+        boolean[] found = {false};
+        Walk.visit(
+                expression,
+                node -> found[0] |= gridOf(node)
+                        .map(title -> title.toLowerCase(Locale.ROOT))
+                        .filter(titles::contains)
+                        .isPresent());
+        return found[0];
     }
 
     private String renamed(Cell cell, Address at, String before, String after) {

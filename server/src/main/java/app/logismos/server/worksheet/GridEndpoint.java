@@ -2,7 +2,6 @@ package app.logismos.server.worksheet;
 
 import app.logismos.chart.ChartData;
 import app.logismos.display.Automatic;
-import app.logismos.evaluate.Calculation;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.function.Parameter;
@@ -12,7 +11,6 @@ import app.logismos.server.web.BadRequest;
 import app.logismos.server.web.CalculationJson;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Block;
-import app.logismos.sheet.Cell;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -67,6 +65,7 @@ class GridEndpoint {
     record PreviewJson(
             String kind,
             CalculationJson calculation,
+            @Nullable CalculationJson soFar,
             List<ReferenceJson> references,
             List<CompletionJson> completions,
             @Nullable CallJson call,
@@ -111,15 +110,10 @@ class GridEndpoint {
         return worksheets.read(id, worksheet -> {
             LiveWorksheet live = worksheet.live;
             Block.Grid block = grid(live, grid);
-            Calculation calculation = live.worksheet()
-                    .cell(grid, at)
-                    .filter(Cell::isCalculated)
-                    .map(cell -> live.explain(cell.text(), grid, at).withValue(live.value(grid, at)))
-                    .orElseGet(() -> new Calculation(live.value(grid, at), "", List.of(), List.of()));
             return new Detail(
                     views.cell(grid, at, live),
                     block.title(),
-                    CalculationJson.of(calculation, Automatic.STYLE),
+                    CalculationJson.of(live.explain(grid, at), Automatic.STYLE),
                     live.fedBy(grid, at).stream()
                             .map(place -> views.place(place, grid, live))
                             .toList(),
@@ -145,6 +139,7 @@ class GridEndpoint {
         return new PreviewJson(
                 preview.kind().name().toLowerCase(Locale.ROOT),
                 CalculationJson.of(preview.calculation(), Automatic.STYLE),
+                preview.soFar().map(soFar -> CalculationJson.of(soFar, Automatic.STYLE)).orElse(null),
                 preview.references().stream()
                         .map(each -> new ReferenceJson(
                                 each.span().start(), each.span().end(), each.colour(), each.grid(), each.area()))

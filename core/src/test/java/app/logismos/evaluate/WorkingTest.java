@@ -1,0 +1,97 @@
+package app.logismos.evaluate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.logismos.Seeded;
+import app.logismos.formula.Address;
+import app.logismos.function.Surroundings;
+import app.logismos.value.Failure;
+import app.logismos.value.PlainText;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class WorkingTest {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=5+2*3      | 5+[2*3] multiply-divide-before-add-subtract → [5+6] last-operation → 11",
+                "=(5+2)*3    | [(5+2)]*3 brackets-first → [7*3] last-operation → 21",
+                "=2*4-3      | [2*4]-3 multiply-divide-before-add-subtract → [8-3] last-operation → 5",
+                "=3^2*(4+4)/2 | 3^2*[(4+4)]/2 brackets-first → [3^2]*8/2 powers-before-multiply-divide → [9*8]/2 left-to-right → [72/2] last-operation → 36",
+                "=5+5/2      | 5+[5/2] multiply-divide-before-add-subtract → [5+2.5] last-operation → 15/2",
+                "=-2^2       | -[2^2] powers-before-sign → -4",
+                "=2^3^2      | 2^[3^2] powers-from-the-right → [2^9] last-operation → 512",
+                "=0.1+0.2=0.3 | [0.1+0.2]=0.3 calculate-before-comparing → [0.3=0.3] last-operation → true",
+                "=(1-3)^2    | [(1-3)]^2 brackets-first → [(-2)^2] last-operation → 4",
+                "=1/3+1/6    | [1/3+1/6] last-operation → 1/2", // a fraction that stays one is no step
+                "=2*sin(30°) | 2*sin([30°]) degrees → 2*[sin(π/6)] function → [2*0.5] last-operation → 1",
+                "=if(1<2, 2+3, 1/0) | if([1<2], 2+3, 1/0) arguments-first → [if(true, 2+3, 1/0)] condition → [(2+3)] brackets-first → 5",
+                "=7          | 7",
+            })
+    void stepsFollowTheRules(String entry, String expected) {
+        assertThat(ladder(entry)).isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=combinations(15, 7) | 15! / (7! × 8!)",
+                "=permutations(9, 4)  | 9! / (9 − 4)!",
+                "=multinomial(3, 2, 2) | 7! / (3! × 2! × 2!)",
+                "=sum(1, -2, 3)       | 1 + (-2) + 3",
+                "=mean({1; 2; 4})     | (1 + 2 + 4) / 3",
+                "=factorial(4)        | 1 × 2 × 3 × 4",
+            })
+    void aShortcutShowsTheCalculationBehindIt(String entry, String note) {
+        assertThat(steps(entry)).singleElement().extracting(Step::note).isEqualTo(note);
+    }
+
+    @Test
+    void theLastExpressionIsTheValueAndEachStepBeginsWhereTheOneBeforeEnded() {
+        Seeded.cases(2_000, random -> {
+            Calculation calculation =
+                    calculate("=" + RandomExpression.ofNumbers(random).text());
+            List<Step> steps = calculation.steps();
+            for (int i = 1; i < steps.size(); i++) {
+                assertThat(steps.get(i).before()).isEqualTo(steps.get(i - 1).after());
+            }
+            String value = PlainText.of(calculation.value());
+            boolean isShort = value.length() <= 400; // a longer number is abbreviated
+            if (!steps.isEmpty() && !(calculation.value() instanceof Failure) && isShort) {
+                assertThat(steps.get(steps.size() - 1).after()).isEqualTo(value);
+            }
+        });
+    }
+
+    @Test
+    void aFailingStepIsTheLast() {
+        assertThat(ladder("=1+2/0*3")).isEqualTo("1+[2/0]*3 left-to-right → 1+divide-by-zero*3");
+    }
+
+    private static String ladder(String entry) {
+        List<Step> steps = steps(entry);
+        if (steps.isEmpty()) {
+            return PlainText.of(calculate(entry).value());
+        }
+        return steps.stream()
+                .map(step -> step.before().substring(0, step.part().start()) + "["
+                        + step.part().in(step.before()) + "]"
+                        + step.before().substring(step.part().end()) + " "
+                        + step.rule().code())
+                .collect(Collectors.joining(
+                        " → ", "", " → " + steps.get(steps.size() - 1).after()));
+    }
+
+    private static List<Step> steps(String entry) {
+        return calculate(entry).steps();
+    }
+
+    private static Calculation calculate(String entry) {
+        return new Calculator(Limits.USUAL).calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST);
+    }
+}

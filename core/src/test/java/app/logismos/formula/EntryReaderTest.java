@@ -1,0 +1,66 @@
+package app.logismos.formula;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.logismos.evaluate.Words;
+import app.logismos.value.PlainText;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class EntryReaderTest {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "12          | number | 12",
+                "-3.5        | number | -7/2",
+                "−3.5        | number | -7/2", // the sign that people paste
+                "1e-4        | number | 1/10000",
+                ".5          | number | 1/2",
+                "20%         | number | 1/5",
+                "3/4         | number | 3/4", // never a date
+                "2 3/4       | number | 11/4",
+                "-2 3/4      | number | -11/4",
+                "12,500      | number | 12500",
+                "12 500      | number | 12500",
+                "1,2         | text   | \"1,2\"", // no grouping, no decimal mark
+                "1/0         | text   | \"1/0\"",
+                "true        | truth  | true",
+                "FALSE       | truth  | false",
+                "missing     | missing | missing",
+                "\"12\"      | text   | \"12\"",
+                "5+2*3       | text   | \"5+2*3\"",
+                "Leaf lot    | text   | \"Leaf lot\"",
+                "e5          | text   | \"e5\"",
+                "-           | text   | \"-\"",
+            })
+    void entriesThatAreNoCalculations(String entry, String kind, String value) {
+        Entry.Constant constant = (Entry.Constant) EntryReader.read(entry, Address.FIRST, Words.STANDARD);
+        assertThat(constant.value().kind().name()).isEqualToIgnoringCase(kind);
+        assertThat(PlainText.of(constant.value())).isEqualTo(value);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"area = 3*4 | area", "  Fläche2=1 | Fläche2", "=a=b | ", "rate=5 | rate"})
+    void aWordBeforeTheSignNamesTheCell(String entry, String name) {
+        Entry.Calculation calculation = (Entry.Calculation) EntryReader.read(entry, Address.FIRST, Words.STANDARD);
+        assertThat(calculation.name().orElse(null)).isEqualTo(name);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "5+2*3, true",
+        "sqrt(16), true",
+        "Leaf lot, false",
+        "12, false",
+        "3/4, false",
+        "a-b, false",
+        "'route 5-7', false"
+    })
+    void textThatWouldBeACalculationIsToldFromOtherText(String text, boolean calculation) {
+        assertThat(EntryReader.looksLikeCalculation(text, Words.STANDARD)).isEqualTo(calculation);
+    }
+}

@@ -1,0 +1,154 @@
+package app.logismos.recalculate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.logismos.Seeded;
+import app.logismos.formula.Address;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.EditRefused;
+import app.logismos.value.Value;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** Laws of recalculation and undo, on worksheets and edits by chance: circles, names, titles and broken entries included. */
+class RandomSheetsTest {
+    private static final int SIDE = 6;
+
+    @Test
+    void recalculatingTheDependentsEqualsRecalculatingEverything() {
+        Seeded.cases(150, random -> {
+            LiveWorksheet live = Sheets.empty();
+            for (int i = 0; i < 25; i++) {
+                tried(live, edits(random, live));
+                Map<String, Value> followed = Sheets.values(live);
+                live.recalculateAll();
+                assertThat(followed).as("edit %d", i).isEqualTo(Sheets.values(live));
+            }
+        });
+    }
+
+    @Test
+    void aFreshlyOpenedWorksheetHasTheSameValues() {
+        Seeded.cases(100, random -> {
+            LiveWorksheet live = Sheets.empty();
+            for (int i = 0; i < 20; i++) {
+                tried(live, typing(random));
+            }
+            LiveWorksheet opened = Sheets.empty();
+            List<Edit> all = new ArrayList<>();
+            live.worksheet().outline().grids().forEach(grid -> {
+                List<Edit.Typed> typed = new ArrayList<>();
+                live.worksheet()
+                        .cells(grid.id())
+                        .forEach((column, row, cell) ->
+                                typed.add(new Edit.Typed(new Address(column, row), cell.text())));
+                all.add(new Edit.Enter(grid.id(), typed));
+            });
+            opened.apply(all);
+            assertThat(Sheets.values(opened)).isEqualTo(Sheets.values(live));
+        });
+    }
+
+    @Test
+    void undoingAllEditsRestoresTheSheetAndDoingThemAgainToo() {
+        Seeded.cases(150, random -> {
+            LiveWorksheet live = Sheets.empty();
+            for (int i = 0; i < 10; i++) {
+                tried(live, edits(random, live));
+            }
+            State start = State.of(live);
+            Deque<List<Edit>> undo = new ArrayDeque<>();
+            for (int i = 0; i < 12; i++) {
+                undo.push(tried(live, edits(random, live)));
+            }
+            State end = State.of(live);
+            Deque<List<Edit>> redo = new ArrayDeque<>();
+            while (!undo.isEmpty()) {
+                redo.push(live.apply(undo.pop()).inverse());
+            }
+            assertThat(State.of(live)).isEqualTo(start);
+            while (!redo.isEmpty()) {
+                live.apply(redo.pop());
+            }
+            assertThat(State.of(live)).isEqualTo(end);
+        });
+    }
+
+    /** Applies edits, some of which clash with a name and are refused; answers with what takes them back. */
+    private static List<Edit> tried(LiveWorksheet live, List<Edit> edits) {
+        State before = State.of(live);
+        try {
+            return live.apply(edits).inverse();
+        } catch (EditRefused refused) {
+            assertThat(State.of(live)).as("a refused edit changes nothing").isEqualTo(before);
+            return List.of();
+        }
+    }
+
+    /** All that a person sees. */
+    private record State(Map<String, String> entries, Map<String, Value> values, Object sections, Object names) {
+        static State of(LiveWorksheet live) {
+            return new State(
+                    Sheets.entries(live),
+                    Sheets.values(live),
+                    live.worksheet().outline().sections(),
+                    List.copyOf(live.worksheet().names().all()));
+        }
+    }
+
+    private static List<Edit> edits(Random random, LiveWorksheet live) {
+        return switch (random.nextInt(6)) {
+            case 0 -> naming(random, live);
+            case 1 -> List.of(new Edit.ChangeBlock(renamed(random, live)));
+            default -> typing(random);
+        };
+    }
+
+    private static List<Edit> naming(Random random, LiveWorksheet live) {
+        String name = List.of("rate", "width", "share").get(random.nextInt(3)) + random.nextInt(2) + "_";
+        Edit.Define edit = Sheets.define(name, cell(random));
+        boolean free = live.worksheet().names().clash(name, edit.target()).isEmpty();
+        return List.of(free && random.nextInt(3) > 0 ? edit : new Edit.Define(name, Optional.empty()));
+    }
+
+    private static Block renamed(Random random, LiveWorksheet live) {
+        Block.Grid grid = live.grid("b").orElseThrow();
+        String title = List.of("Leaf prices", "Prices", "Price list").get(random.nextInt(3));
+        return new Block.Grid("b", title, grid.rows(), grid.columns(), grid.headings(), grid.widths(), grid.styles());
+    }
+
+    private static List<Edit> typing(Random random) {
+        List<Edit.Typed> typed = new ArrayList<>();
+        for (int i = random.nextInt(4); i >= 0; i--) {
+            typed.add(new Edit.Typed(Sheets.at(cell(random)), entry(random)));
+        }
+        return List.of(new Edit.Enter(random.nextInt(4) == 0 ? "b" : "a", typed));
+    }
+
+    private static String entry(Random random) {
+        return switch (random.nextInt(12)) {
+            case 0 -> "";
+            case 1, 2 -> String.valueOf(random.nextInt(9) - 2);
+            case 3 -> "text";
+            case 4 -> "=sum(" + cell(random) + ":" + cell(random) + ")";
+            case 5 -> "=" + cell(random) + "/" + cell(random);
+            case 6 -> "='Leaf prices'." + cell(random) + "+Prices." + cell(random);
+            case 7 -> "=rate0_+width1_*2";
+            case 8 -> List.of("rate0_", "width1_").get(random.nextInt(2)) + " = " + cell(random) + "+1";
+            case 9 -> "=if(" + cell(random) + ">0, " + cell(random) + ", 3)";
+            case 10 -> "=" + cell(random) + "+";
+            default -> "=" + cell(random) + "+" + cell(random) + "*2";
+        };
+    }
+
+    private static String cell(Random random) {
+        return new Address(random.nextInt(SIDE), random.nextInt(SIDE)).toString();
+    }
+}
