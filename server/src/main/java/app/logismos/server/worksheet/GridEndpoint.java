@@ -139,7 +139,9 @@ class GridEndpoint {
         return new PreviewJson(
                 preview.kind().name().toLowerCase(Locale.ROOT),
                 CalculationJson.of(preview.calculation(), Automatic.STYLE),
-                preview.soFar().map(soFar -> CalculationJson.of(soFar, Automatic.STYLE)).orElse(null),
+                preview.soFar()
+                        .map(soFar -> CalculationJson.of(soFar, Automatic.STYLE))
+                        .orElse(null),
                 preview.references().stream()
                         .map(each -> new ReferenceJson(
                                 each.span().start(), each.span().end(), each.colour(), each.grid(), each.area()))

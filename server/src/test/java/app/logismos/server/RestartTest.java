@@ -1,0 +1,51 @@
+package app.logismos.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+class RestartTest {
+    @TempDir
+    Path data;
+
+    @Test
+    void everythingIsThereAfterARestartUndoAndRedoToo() {
+        String id;
+        JsonNode before;
+        try (Program program = Program.start(data, false)) {
+            id = program.newWorksheet("Kept");
+            program.type(id, 1, "grid-1", "A1", "7", "A2", "width = A1*2", "A3", "=width+1");
+            program.post(
+                    "/worksheets/" + id + "/edits",
+                    "{\"base\":2,\"commands\":[{\"do\":\"define\",\"name\":\"start\",\"target\":{\"grid\":\"grid-1\",\"area\":\"A1\"}}]}");
+            program.type(id, 3, "grid-1", "A1", "8");
+            program.type(id, 4, "grid-1", "A1", "9");
+            program.post("/worksheets/" + id + "/undo", "");
+            before = program.get("/worksheets/" + id).body();
+        }
+        try (Program program = Program.start(data, false)) {
+            assertThat(program.get("/worksheets/" + id).body()).isEqualTo(before);
+            assertThat(program.shown(id, "grid-1", "A3")).isEqualTo("17");
+            program.post("/worksheets/" + id + "/redo", "");
+            assertThat(program.shown(id, "grid-1", "A3")).isEqualTo("19");
+            for (int i = 0; i < 5; i++) {
+                assertThat(program.post("/worksheets/" + id + "/undo", "").status())
+                        .isEqualTo(200);
+            }
+            Program.Answer empty = program.post("/worksheets/" + id + "/undo", "");
+            assertThat(empty.status()).isEqualTo(422);
+            assertThat(empty.at("/detail")).isEqualTo("There is nothing to undo.");
+            assertThat(program.get("/worksheets/" + id).body().at("/sections").size())
+                    .isZero();
+            for (int i = 0; i < 5; i++) {
+                program.post("/worksheets/" + id + "/redo", "");
+            }
+            assertThat(program.shown(id, "grid-1", "A3")).isEqualTo("19");
+            assertThat(program.get("/worksheets/" + id + "/history").body().size())
+                    .isEqualTo(17);
+        }
+    }
+}
