@@ -1,9 +1,9 @@
 import { acceptCompletion, autocompletion, completionKeymap, type CompletionSource } from '@codemirror/autocomplete'
 import { defaultKeymap, history, historyKeymap } from '@codemirror/commands'
-import { EditorState, Prec } from '@codemirror/state'
+import { EditorState, Prec, Transaction } from '@codemirror/state'
 import { EditorView, keymap } from '@codemirror/view'
 import { useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useRef } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useRef } from 'react'
 import { api } from '../api/client'
 import { keys } from '../api/keys'
 import type { Preview } from '../api/types'
@@ -35,7 +35,8 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
     editor.focus()
   }, [])
 
-  useEffect(() => {
+  // Before the next key or click: what is typed fast goes into the editor, and pointing finds it.
+  useLayoutEffect(() => {
     if (!host.current) return
     const { compose, write, select } = useWorksheetStore.getState()
     const { grid, at, kept } = initial
@@ -82,8 +83,6 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
     const editor = new EditorView({
       parent: host.current,
       state: EditorState.create({
-        doc: initial.draft,
-        selection: { anchor: Math.min(initial.cursor, initial.draft.length) },
         extensions: [
           previewMarks,
           history(),
@@ -113,6 +112,12 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
     })
     view.current = editor
     editor.focus()
+    // The text comes after the focus: the browser puts the cursor of a text that is there already at its beginning.
+    editor.dispatch({
+      changes: { from: 0, insert: initial.draft },
+      selection: { anchor: Math.min(initial.cursor, initial.draft.length) },
+      annotations: Transaction.addToHistory.of(false),
+    })
 
     write({
       finish: () => {
@@ -140,7 +145,15 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
   }, [initial, client])
 
   useEffect(() => {
-    view.current?.dispatch({ effects: showPreview.of(preview) })
+    const editor = view.current
+    if (!editor) return
+    const cursor = editor.state.selection.main
+    editor.dispatch({ effects: showPreview.of(preview) })
+    // Marking moves text into other elements, and the browser then forgets where in it the cursor stood.
+    if (editor.hasFocus && cursor.empty && !editor.composing) {
+      const { node, offset } = editor.domAtPos(cursor.head)
+      document.getSelection()?.collapse(node, offset)
+    }
   }, [preview])
 
   return { host, replace }

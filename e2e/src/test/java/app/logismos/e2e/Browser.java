@@ -1,0 +1,75 @@
+package app.logismos.e2e;
+
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+
+/** Debian's Chromium without a window, and what a person does in it. */
+final class Browser implements AutoCloseable {
+    private final Playwright playwright;
+    private final com.microsoft.playwright.Browser chromium;
+    private final List<String> complaints = new ArrayList<>();
+
+    Browser() {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        chromium = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-quic",
+                                "--enable-unsafe-swiftshader",
+                                "--disable-background-networking")));
+    }
+
+    /** A page of 1280 × 800 at the start page. */
+    Page open(RunningProgram program) {
+        Page page = chromium.newPage(new com.microsoft.playwright.Browser.NewPageOptions().setViewportSize(1280, 800));
+        page.onPageError(complaints::add);
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error")) {
+                complaints.add(message.text());
+            }
+        });
+        page.navigate(program.address());
+        return page;
+    }
+
+    /** Errors that pages have told the console. */
+    List<String> complaints() {
+        return complaints;
+    }
+
+    static void openWorksheet(Page page, String title) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(title)))
+                .click();
+        page.getByRole(AriaRole.GRID).first().waitFor();
+    }
+
+    static Locator cell(Page page, String grid, String address) {
+        return page.locator("[data-grid='" + grid + "'][data-cell='" + address + "']");
+    }
+
+    static Locator lens(Page page) {
+        return page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Lens"));
+    }
+
+    static Locator composer(Page page) {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
+    @Override
+    public void close() {
+        chromium.close();
+        playwright.close();
+    }
+}
