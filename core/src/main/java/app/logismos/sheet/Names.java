@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /**
  * What names stand for. A name is given to cells by itself, or by an entry {@code name = expression} to the entry's cell;
@@ -41,8 +42,8 @@ public final class Names {
 
     /** The name of exactly these cells. */
     public Optional<String> of(String grid, Area area) {
-        return all().stream()
-                .filter(target -> target.grid().equals(grid) && target.area().equals(area))
+        return Stream.concat(defined.values().stream(), claims.values().stream())
+                .filter(target -> target.area().equals(area) && target.grid().equals(grid))
                 .map(Target::name)
                 .findFirst();
     }
