@@ -71,8 +71,7 @@ final class CallEvaluation {
     }
 
     private Arguments arguments() {
-        return new Arguments(
-                function, positions, this::argument, evaluator.scope().surroundings());
+        return new Arguments(function, positions, this::argument, evaluator.surroundings());
     }
 
     private Value argument(int index) {
@@ -158,11 +157,8 @@ final class CallEvaluation {
         @Nullable Value[] whole = Arrays.copyOf(values, values.length);
         for (int row = 0; row < shape.rows(); row++) {
             for (int column = 0; column < shape.columns(); column++) {
-                all.add(function.call(new Arguments(
-                        function,
-                        positions,
-                        single(whole, row, column),
-                        evaluator.scope().surroundings())));
+                all.add(function.call(
+                        new Arguments(function, positions, single(whole, row, column), evaluator.surroundings())));
             }
         }
         return new ArrayTable(shape.rows(), shape.columns(), all);

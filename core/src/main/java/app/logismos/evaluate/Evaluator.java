@@ -1,6 +1,8 @@
 package app.logismos.evaluate;
 
+import app.logismos.display.Styles;
 import app.logismos.formula.Address;
+import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
@@ -17,6 +19,7 @@ import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.PostfixOperator;
 import app.logismos.formula.PrefixOperator;
 import app.logismos.function.Catalogue;
+import app.logismos.function.Surroundings;
 import app.logismos.number.Counting;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Powers;
@@ -36,6 +39,7 @@ import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Works out the value of an expression for one cell. What goes wrong comes back as a {@link Failure} with its place;
@@ -72,6 +76,17 @@ public final class Evaluator implements Expression.Visitor<Value> {
 
     Scope scope() {
         return scope;
+    }
+
+    /** What functions may ask for, the time that is left included. */
+    Surroundings surroundings() {
+        return scope.surroundings()
+                .with(EntryReader::number, Evaluator::written)
+                .checkedBy(budget::check);
+    }
+
+    private static Optional<String> written(Real number, String style) {
+        return Styles.named(style).filter(named -> named.suits(number)).map(named -> named.text(number));
     }
 
     Limits limits() {
@@ -181,7 +196,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
     @Override
     public Value cell(CellReference node) {
         Value value = scope.cell(node, origin);
-        if (value instanceof Failure failure && !failure.place().equals(java.util.Optional.of(node.span()))) {
+        if (value instanceof Failure failure && !failure.place().equals(Optional.of(node.span()))) {
             return failure.waitingFor(scope.called(node, origin), node.span());
         }
         return value;

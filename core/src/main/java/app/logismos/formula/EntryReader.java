@@ -57,6 +57,11 @@ public final class EntryReader {
                 : new Entry.Unreadable(name, ((Parser.Outcome.Refused) outcome).failure());
     }
 
+    /** The number that a text is as an entry; nothing where it is another kind of value. */
+    public static Optional<Value> number(String text) {
+        return constant(trim(text)) instanceof NumberValue number ? Optional.of(number) : Optional.empty();
+    }
+
     private static Value constant(String text) {
         if (text.length() >= 2 && text.startsWith("\"") && text.endsWith("\"")) {
             return new Text(text.substring(1, text.length() - 1).replace("\"\"", "\""));
@@ -65,11 +70,11 @@ public final class EntryReader {
             case "true" -> new Truth(true);
             case "false" -> new Truth(false);
             case "missing" -> Missing.MISSING;
-            default -> number(text).<Value>map(NumberValue::new).orElseGet(() -> new Text(text));
+            default -> real(text).<Value>map(NumberValue::new).orElseGet(() -> new Text(text));
         };
     }
 
-    private static Optional<Real> number(String text) {
+    private static Optional<Real> real(String text) {
         Matcher decimal = DECIMAL.matcher(text);
         if (decimal.matches()
                 && decimal.group(2).chars().anyMatch(c -> c >= '0' && c <= '9')

@@ -3,6 +3,7 @@ package app.logismos.function;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
@@ -10,12 +11,14 @@ import app.logismos.value.Missing;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
 import app.logismos.value.Table;
+import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
 /** The arguments of one call, by parameter name, each checked when a function's code asks for it. */
@@ -48,6 +51,107 @@ public final class Arguments {
                 ? values.apply(argument)
                 : function.parameters().get(index).fallback().orElse(Blank.BLANK);
         return passing(value);
+    }
+
+    /** The argument as it is, a failure included; BLANK where it was left out. */
+    Value raw(String parameter) {
+        int argument = positions.indexOf(function.indexOf(parameter));
+        return argument >= 0 ? values.apply(argument) : Blank.BLANK;
+    }
+
+    /** Whether an argument was given for the parameter. */
+    boolean isGiven(String parameter) {
+        return positions.contains(function.indexOf(parameter));
+    }
+
+    /** The arguments of a repeated parameter, in order, each worked out when it is asked for. */
+    List<Supplier<Value>> each(String parameter) {
+        int index = function.indexOf(parameter);
+        return IntStream.range(0, positions.size())
+                .filter(i -> positions.get(i) == index)
+                .<Supplier<Value>>mapToObj(i -> () -> passing(values.apply(i)))
+                .toList();
+    }
+
+    /** A table; a single value is a table of one. No value in it is a failure. */
+    Table table(String parameter) {
+        Table table = asTable(value(parameter));
+        table.forEachFilled(Arguments::passing);
+        return table;
+    }
+
+    /** The tables of a repeated parameter. */
+    List<Table> tables(String parameter) {
+        return each(parameter).stream().map(each -> asTable(each.get())).toList();
+    }
+
+    static Table asTable(Value value) {
+        return value instanceof Table table ? table : new ArrayTable(1, 1, List.of(value));
+    }
+
+    /** The numbers of a table's cells, row by row; others are passed over. */
+    List<Real> numbersIn(String parameter) {
+        List<Real> numbers = new ArrayList<>();
+        table(parameter).forEachFilled(each -> {
+            if (each instanceof NumberValue number) {
+                numbers.add(number.real());
+            }
+        });
+        return numbers;
+    }
+
+    /** The numbers of a table, every cell of which must hold one; an empty one is 0. */
+    Real[][] matrix(String parameter) {
+        Table table = table(parameter);
+        Real[][] numbers = new Real[table.rows()][table.columns()];
+        for (int row = 0; row < table.rows(); row++) {
+            for (int column = 0; column < table.columns(); column++) {
+                Value value = table.at(row, column);
+                if (value != Blank.BLANK && !(value instanceof NumberValue)) {
+                    throw wrongKind(parameter, value);
+                }
+                numbers[row][column] = value instanceof NumberValue number ? number.real() : Rational.ZERO;
+            }
+        }
+        return numbers;
+    }
+
+    /** A text; numbers and others are refused, an empty cell is the empty text. */
+    String text(String parameter) {
+        Value value = value(parameter);
+        if (value instanceof Text text) {
+            return text.text();
+        }
+        if (value == Blank.BLANK) {
+            return "";
+        }
+        throw wrongKind(parameter, value);
+    }
+
+    /** A whole number between bounds, both allowed. */
+    int whole(String parameter, int least, int most) {
+        BigInteger whole = whole(parameter);
+        if (whole.bitLength() > 31 || whole.intValue() < least || whole.intValue() > most) {
+            throw wrong(parameter, "a whole number from " + least + " to " + most, whole.toString());
+        }
+        return whole.intValue();
+    }
+
+    /** The refusal of an argument: what it should be, and what it was. */
+    Refused wrong(String parameter, String needed, String was) {
+        return new Refused(Failure.of(
+                ErrorCode.WRONG_ARGUMENTS,
+                "`" + function.name() + "` needs " + needed + " for `" + parameter + "`, was " + was + "."));
+    }
+
+    /** Goes on with long work, or ends it where its time is up. */
+    void check() {
+        surroundings.check().run();
+    }
+
+    /** What the calculation depends on besides. */
+    Surroundings surroundings() {
+        return surroundings;
     }
 
     /** A number that must be given as such; an empty cell is 0. */

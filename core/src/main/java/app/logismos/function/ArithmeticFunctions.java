@@ -3,6 +3,8 @@ package app.logismos.function;
 import static app.logismos.function.Function.function;
 import static app.logismos.function.Parameter.Accepts.NUMBER;
 import static app.logismos.function.Parameter.Accepts.NUMBERS;
+import static app.logismos.function.Parameter.Accepts.TABLE;
+import static app.logismos.function.Parameter.Accepts.WHOLE;
 
 import app.logismos.number.Elementary;
 import app.logismos.number.Plain;
@@ -10,7 +12,15 @@ import app.logismos.number.Powers;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
+import app.logismos.number.Rounding;
+import app.logismos.number.Undefined;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Table;
+import app.logismos.value.Value;
+import java.math.BigInteger;
+import java.math.RoundingMode;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
@@ -79,9 +89,131 @@ final class ArithmeticFunctions {
                     .example("mod(17, 5)", "2")
                     .example("mod(-7, 3)", "2")
                     .related("round")
-                    .computes(given -> given.number("x").modulo(given.number("divisor"))));
+                    .computes(given -> given.number("x").modulo(given.number("divisor"))),
+            function("sign", Category.ARITHMETIC)
+                    .says("1 for a number above zero, -1 below, 0 for zero.")
+                    .argument("x", NUMBER, "any number")
+                    .example("sign(-7/3)", "-1")
+                    .example("sign(0)", "0")
+                    .related("abs")
+                    .computes(given -> Rational.of(given.number("x").signum())),
+            function("cbrt", Category.ARITHMETIC)
+                    .says("The cube root: the number whose third power is x, below zero too.")
+                    .argument("x", NUMBER, "any number")
+                    .example("cbrt(27)", "3")
+                    .example("cbrt(-8)", "-2")
+                    .related("sqrt", "root")
+                    .computes(given -> root(given, given.number("x"), BigInteger.valueOf(3))),
+            function("root", Category.ARITHMETIC)
+                    .says("The n-th root of x; an odd root of a number below zero is below zero.")
+                    .argument("x", NUMBER, "0 or more where n is even")
+                    .argument("n", WHOLE, "which root, not 0")
+                    .example("root(32, 5)", "2")
+                    .example("root(-27, 3)", "-3")
+                    .related("sqrt", "cbrt", "power")
+                    .computes(given -> root(given, given.number("x"), given.whole("n"))),
+            function("power", Category.ARITHMETIC)
+                    .says("The base raised to the exponent, as base^exponent.")
+                    .argument("base", NUMBER, "what is multiplied with itself")
+                    .argument("exponent", NUMBER, "how often")
+                    .example("power(2, 10)", "1024")
+                    .example("power(9/16, 1/2)", "3/4")
+                    .related("root", "exp")
+                    .computes(given -> given.number("base").power(given.number("exponent"))),
+            function("log10", Category.ARITHMETIC)
+                    .says("The logarithm to base 10.")
+                    .argument("x", NUMBER, "more than 0")
+                    .example("log10(1000)", "3")
+                    .example("log10(1/100)", "-2")
+                    .related("log", "ln", "log2")
+                    .computes(given -> Elementary.log(given.number("x"), Rational.of(10))),
+            function("log2", Category.ARITHMETIC)
+                    .says("The logarithm to base 2.")
+                    .argument("x", NUMBER, "more than 0")
+                    .example("log2(1024)", "10")
+                    .example("log2(1/8)", "-3")
+                    .related("log", "ln", "log10")
+                    .computes(given -> Elementary.log(given.number("x"), Rational.of(2))),
+            function("hypot", Category.ARITHMETIC)
+                    .says("The square root of the sum of squares: the length of a diagonal.")
+                    .repeated("numbers", NUMBERS, "the sides")
+                    .example("hypot(3, 4)", "5")
+                    .example("hypot(1, 2, 2)", "3")
+                    .related("sqrt", "norm")
+                    .works(given -> "√(" + joined(given.numbers("numbers"), "² + ") + "²)")
+                    .computes(given -> sumOfSquares(given.numbers("numbers")) instanceof Real sum
+                            ? Powers.sqrt(sum)
+                            : Undefined.TOO_LARGE),
+            function("quotient", Category.ARITHMETIC)
+                    .says("The whole part of a division, cut off towards zero; div rounds down instead.")
+                    .argument("x", NUMBER, "what is divided")
+                    .argument("divisor", NUMBER, "any number but 0")
+                    .example("quotient(17, 5)", "3")
+                    .example("quotient(-7, 2)", "-3")
+                    .related("mod")
+                    .computes(given -> given.number("x").dividedBy(given.number("divisor")) instanceof Real quotient
+                            ? Rounding.places(quotient, 0, RoundingMode.DOWN)
+                            : Undefined.DIVIDE_BY_ZERO),
+            function("sumsq", Category.ARITHMETIC)
+                    .says("The sum of the squares of numbers.")
+                    .repeated("numbers", NUMBERS, "what to square and add")
+                    .example("sumsq(3, 4)", "25")
+                    .example("sumsq(1/2, 1/2)", "1/2")
+                    .related("sum", "sumproduct")
+                    .works(given -> joined(given.numbers("numbers"), "² + ") + "²")
+                    .computes(given -> sumOfSquares(given.numbers("numbers"))),
+            function("sumproduct", Category.ARITHMETIC)
+                    .says("Multiplies tables of one shape element by element and adds the products.")
+                    .repeated("tables", TABLE, "tables of one shape")
+                    .example("sumproduct({1, 2, 3}, {4, 5, 6})", "32")
+                    .example("sumproduct({2; 3})", "5")
+                    .related("dot", "sum")
+                    .answers(given -> sumOfProducts(given.tables("tables"))));
 
     private ArithmeticFunctions() {}
+
+    private static Result root(Arguments given, Real x, BigInteger n) {
+        if (n.signum() == 0) {
+            throw given.wrong("n", "a whole number that is not 0", "0");
+        }
+        Real exponent = Rational.of(BigInteger.ONE, n);
+        return x.signum() < 0 && n.testBit(0)
+                ? x.negate().power(exponent) instanceof Real root ? root.negate() : Undefined.NO_REAL_RESULT
+                : x.power(exponent);
+    }
+
+    static Result sumOfSquares(List<Real> numbers) {
+        return folded(
+                numbers,
+                Rational.ZERO,
+                (sum, number) -> number.times(number) instanceof Real square ? sum.plus(square) : Undefined.TOO_LARGE);
+    }
+
+    /** Texts and empty cells count as 0, as in OpenFormula. */
+    private static Value sumOfProducts(List<Table> tables) {
+        Table first = tables.get(0);
+        for (Table other : tables) {
+            if (other.rows() != first.rows() || other.columns() != first.columns()) {
+                return Failure.of(ErrorCode.SHAPES_DIFFER, "The tables of `sumproduct` must have one shape.");
+            }
+        }
+        Real sum = Rational.ZERO;
+        for (int row = 0; row < first.rows(); row++) {
+            for (int column = 0; column < first.columns(); column++) {
+                Real product = Rational.ONE;
+                for (Table table : tables) {
+                    Value value = table.at(row, column);
+                    if (value instanceof Failure failure) {
+                        return failure;
+                    }
+                    Real factor = value instanceof NumberValue number ? number.real() : Rational.ZERO;
+                    product = product.times(factor) instanceof Real next ? next : product;
+                }
+                sum = sum.plus(product) instanceof Real next ? next : sum;
+            }
+        }
+        return new NumberValue(sum);
+    }
 
     static Result sum(List<Real> numbers) {
         return folded(numbers, Rational.ZERO, Real::plus);

@@ -16,10 +16,15 @@ public final class Catalogue {
     public static final Catalogue STANDARD = new Catalogue(Stream.of(
                     ArithmeticFunctions.ALL,
                     RoundingFunctions.ALL,
+                    WholeNumberFunctions.ALL,
                     CountingFunctions.ALL,
                     AngleFunctions.ALL,
                     StatisticsFunctions.ALL,
-                    LogicFunctions.ALL)
+                    DistributionFunctions.ALL,
+                    TableFunctions.ALL,
+                    LogicFunctions.ALL,
+                    TextFunctions.ALL,
+                    MoneyFunctions.ALL)
             .flatMap(List::stream)
             .toList());
 

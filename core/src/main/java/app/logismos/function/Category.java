@@ -4,10 +4,14 @@ package app.logismos.function;
 public enum Category {
     ARITHMETIC("Arithmetic"),
     ROUNDING("Rounding"),
+    WHOLE_NUMBERS("Whole numbers"),
     COUNTING("Counting"),
     ANGLES("Angles"),
     STATISTICS("Statistics"),
-    LOGIC("Logic");
+    TABLES("Tables"),
+    LOGIC("Logic"),
+    TEXT("Text"),
+    MONEY("Money over time");
 
     private final String title;
 

@@ -20,6 +20,14 @@ public record Parameter(String name, Accepts accepts, String says, Optional<Valu
         ANGLE("an angle"),
         /** Numbers, or tables of them; texts and empty cells in tables are passed over. */
         NUMBERS("numbers or a range"),
+        /** A table as it is; a single value is a table of one. */
+        TABLE("a table"),
+        /** A text. */
+        TEXT("a text"),
+        /** A single value of any kind. */
+        ANY("a value"),
+        /** Truth values, or tables of them, each looked at only when it is needed. */
+        TRUTHS("conditions"),
         /** Anything, evaluated only when it is asked for. */
         LAZY("a value"),
         /** A truth value. */
@@ -38,7 +46,7 @@ public record Parameter(String name, Accepts accepts, String says, Optional<Valu
 
         /** Whether a table is taken as it is. */
         public boolean takesTables() {
-            return this == NUMBERS || this == LAZY;
+            return this == NUMBERS || this == LAZY || this == TABLE || this == TRUTHS;
         }
     }
 

@@ -1,43 +1,151 @@
 package app.logismos.function;
 
+import static app.logismos.function.Algebra.deviations;
+import static app.logismos.function.Algebra.mean;
+import static app.logismos.function.Algebra.minus;
+import static app.logismos.function.Algebra.over;
+import static app.logismos.function.Algebra.plus;
+import static app.logismos.function.Algebra.power;
+import static app.logismos.function.Algebra.sqrt;
+import static app.logismos.function.Algebra.times;
 import static app.logismos.function.Function.function;
+import static app.logismos.function.Parameter.Accepts.ANY;
+import static app.logismos.function.Parameter.Accepts.LAZY;
+import static app.logismos.function.Parameter.Accepts.NUMBER;
 import static app.logismos.function.Parameter.Accepts.NUMBERS;
+import static app.logismos.function.Parameter.Accepts.TABLE;
+import static app.logismos.function.Parameter.Accepts.TRUTH;
+import static app.logismos.function.Parameter.Accepts.WHOLE;
 
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
-import app.logismos.number.Result;
+import app.logismos.number.Rounding;
+import app.logismos.value.ArrayTable;
+import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Table;
+import app.logismos.value.Truth;
+import app.logismos.value.Value;
+import java.math.BigInteger;
+import java.math.RoundingMode;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.BiFunction;
 
-/** Statistics. */
+/** Statistics of numbers; exact numbers give exact answers wherever a fraction is the answer. */
 final class StatisticsFunctions {
+    private static final Rational ONE = Rational.ONE;
+
     static final List<Function> ALL = List.of(
             function("count", Category.STATISTICS)
                     .says("How many numbers there are; texts and empty cells do not count.")
                     .repeated("numbers", NUMBERS, "what to count")
                     .example("count(4, 5, 6)", "3")
                     .example("count({1, \"a\"; 2, 3})", "3")
-                    .related("sum", "mean")
+                    .related("counta", "countif", "sum")
                     .computes(given -> Rational.of(given.numbers("numbers").size())),
+            function("counta", Category.STATISTICS)
+                    .says("How many cells are not empty, whatever they hold.")
+                    .repeated("values", LAZY, "what to count")
+                    .example("counta({1, \"a\"; true, 3})", "4")
+                    .example("counta(1, \"\")", "2")
+                    .related("count")
+                    .computes(given -> Rational.of(filled(given))),
+            function("countif", Category.STATISTICS)
+                    .says("How many cells of a range hold a value, or fulfil a comparison written as a text.")
+                    .argument("range", TABLE, "where to look")
+                    .argument("condition", ANY, "a value, or a comparison like \">3\"")
+                    .example("countif({1, 5, 7}, \">3\")", "2")
+                    .example("countif({\"red\", \"green\", \"red\"}, \"red\")", "2")
+                    .related("sumif", "meanif")
+                    .computes(given ->
+                            Rational.of(matching(given, "range", "range").size())),
+            function("sumif", Category.STATISTICS)
+                    .says("Adds the numbers beside the cells that hold a value or fulfil a comparison.")
+                    .argument("range", TABLE, "where to look")
+                    .argument("condition", ANY, "a value, or a comparison like \">3\"")
+                    .optional(
+                            "numbers",
+                            TABLE,
+                            Blank.BLANK,
+                            "what to add, of the same shape; the range itself, if nothing is said")
+                    .example("sumif({1, 5, 7}, \">3\")", "12")
+                    .example("sumif({\"a\"; \"b\"; \"a\"}, \"a\", {1; 2; 3})", "4")
+                    .related("countif", "meanif", "sum")
+                    .computes(given -> Algebra.sum(matchingNumbers(given))),
+            function("meanif", Category.STATISTICS)
+                    .alsoRead("AVERAGEIF")
+                    .says("The mean of the numbers beside the cells that hold a value or fulfil a comparison.")
+                    .argument("range", TABLE, "where to look")
+                    .argument("condition", ANY, "a value, or a comparison like \">3\"")
+                    .optional(
+                            "numbers",
+                            TABLE,
+                            Blank.BLANK,
+                            "the numbers, of the same shape; the range itself, if nothing is said")
+                    .example("meanif({1, 5, 7}, \">3\")", "6")
+                    .example("meanif({\"a\"; \"b\"; \"a\"}, \"a\", {1; 2; 4})", "5/2")
+                    .related("sumif", "mean")
+                    .computes(given -> mean(matchingNumbers(given))),
             function("mean", Category.STATISTICS)
                     .alsoRead("AVERAGE")
                     .says("The sum divided by how many there are.")
                     .repeated("numbers", NUMBERS, "at least one number")
                     .example("mean(1, 2, 4)", "7/3")
                     .example("mean({10; 20; 30})", "20")
-                    .related("sum", "count")
+                    .related("median", "sum", "count")
                     .works(given -> "(" + ArithmeticFunctions.joined(given.numbers("numbers"), " + ") + ") / "
                             + given.numbers("numbers").size())
-                    .computes(given -> mean(some(given, "mean"))),
+                    .computes(given -> mean(some(given, "numbers"))),
+            function("geomean", Category.STATISTICS)
+                    .says("The geometric mean: the n-th root of the product of n numbers.")
+                    .repeated("numbers", NUMBERS, "numbers above 0")
+                    .example("geomean(2, 8)", "4")
+                    .example("geomean(1, 3, 9)", "3")
+                    .related("mean", "harmean")
+                    .works(given -> "(" + ArithmeticFunctions.joined(given.numbers("numbers"), " × ") + ")^(1/"
+                            + given.numbers("numbers").size() + ")")
+                    .computes(given -> power(
+                            product(positive(given)),
+                            Rational.of(1, given.numbers("numbers").size()))),
+            function("harmean", Category.STATISTICS)
+                    .says("The harmonic mean: n divided by the sum of the reciprocals of n numbers.")
+                    .repeated("numbers", NUMBERS, "numbers above 0")
+                    .example("harmean(40, 60)", "48")
+                    .example("harmean(1, 2)", "4/3")
+                    .related("mean", "geomean")
+                    .computes(given -> over(
+                            Rational.of(positive(given).size()),
+                            Algebra.sum(positive(given).stream()
+                                    .map(x -> over(ONE, x))
+                                    .toList()))),
+            function("median", Category.STATISTICS)
+                    .says("The middle of the sorted numbers, or the mean of the two in the middle.")
+                    .repeated("numbers", NUMBERS, "at least one number")
+                    .example("median(5, 1, 3)", "3")
+                    .example("median(1, 2, 3, 10)", "5/2")
+                    .related("mean", "mode", "quantile")
+                    .works(given -> "sorted: " + ArithmeticFunctions.joined(sorted(given.numbers("numbers")), ", "))
+                    .computes(given -> quantile(some(given, "numbers"), Rational.of(1, 2))),
+            function("mode", Category.STATISTICS)
+                    .says("The number that is there most often; of several the smallest.")
+                    .repeated("numbers", NUMBERS, "numbers of which one repeats")
+                    .example("mode(3, 1, 3, 2)", "3")
+                    .example("mode(2, 1, 1, 2)", "1")
+                    .related("median", "frequency")
+                    .computes(given -> mode(some(given, "numbers"))),
             function("min", Category.STATISTICS)
                     .says("The smallest number.")
                     .repeated("numbers", NUMBERS, "at least one number")
                     .example("min(3, 1, 2)", "1")
                     .example("min({4, 9; -2, 7})", "-2")
-                    .related("max")
-                    .computes(given -> some(given, "min").stream()
+                    .related("max", "range")
+                    .computes(given -> some(given, "numbers").stream()
                             .min(Comparator.naturalOrder())
                             .orElseThrow()),
             function("max", Category.STATISTICS)
@@ -45,25 +153,358 @@ final class StatisticsFunctions {
                     .repeated("numbers", NUMBERS, "at least one number")
                     .example("max(3, 1, 2)", "3")
                     .example("max(1/3, 0.33)", "1/3")
-                    .related("min")
-                    .computes(given -> some(given, "max").stream()
+                    .related("min", "range")
+                    .computes(given -> some(given, "numbers").stream()
                             .max(Comparator.naturalOrder())
-                            .orElseThrow()));
+                            .orElseThrow()),
+            function("range", Category.STATISTICS)
+                    .says("The largest number less the smallest.")
+                    .repeated("numbers", NUMBERS, "at least one number")
+                    .example("range(3, 10, 5)", "7")
+                    .example("range(2)", "0")
+                    .related("min", "max")
+                    .computes(given -> minus(
+                            some(given, "numbers").stream()
+                                    .max(Comparator.naturalOrder())
+                                    .orElseThrow(),
+                            some(given, "numbers").stream()
+                                    .min(Comparator.naturalOrder())
+                                    .orElseThrow())),
+            spread(
+                            "variance",
+                            "VAR",
+                            "The variance of a sample: squared deviations from the mean, added and divided by n - 1.")
+                    .example("variance(1, 2, 3, 4)", "5/3")
+                    .example("variance(2, 4)", "2")
+                    .related("stdev", "variancep")
+                    .computes(given -> variance(some(given, "numbers"), 1)),
+            spread("stdev", "STDEV", "The standard deviation of a sample: the square root of its variance.")
+                    .example("stdev(2, 4, 6)", "2")
+                    .example("stdev(1, 3, 5, 7, 9)", "3.1622776601683795")
+                    .related("variance", "stdevp", "standarderror")
+                    .computes(given -> sqrt(variance(some(given, "numbers"), 1))),
+            spread(
+                            "variancep",
+                            "VARP",
+                            "The variance of a whole population: squared deviations from the mean, added and divided by n.")
+                    .example("variancep(1, 2, 3, 4)", "5/4")
+                    .example("variancep(2, 4)", "1")
+                    .related("variance", "stdevp")
+                    .computes(given -> variance(some(given, "numbers"), 0)),
+            spread("stdevp", "STDEVP", "The standard deviation of a whole population: the square root of its variance.")
+                    .example("stdevp(2, 4)", "1")
+                    .example("stdevp(2, 4, 4, 4, 5, 5, 7, 9)", "2")
+                    .related("stdev", "variancep")
+                    .computes(given -> sqrt(variance(some(given, "numbers"), 0))),
+            spread(
+                            "standarderror",
+                            "",
+                            "The standard deviation of the mean of a sample: stdev divided by the square root of n.")
+                    .example("standarderror(2, 6)", "2")
+                    .example("standarderror(1, 3, 5, 7)", "1.2909944487358056")
+                    .related("stdev", "mean")
+                    .computes(given -> sqrt(over(
+                            variance(some(given, "numbers"), 1),
+                            Rational.of(given.numbers("numbers").size())))),
+            function("quantile", Category.STATISTICS)
+                    .alsoRead("percentile")
+                    .says(
+                            "The value below which the share p of the sorted numbers lies, between neighbours in proportion.")
+                    .argument("data", TABLE, "at least one number")
+                    .argument("p", NUMBER, "0 to 1")
+                    .example("quantile({1, 2, 3, 4, 5}, 0.25)", "2")
+                    .example("quantile({1, 2}, 0.5)", "3/2")
+                    .related("quartile", "median")
+                    .from("OpenFormula 6.18.47 PERCENTILE")
+                    .computes(given -> quantile(data(given, "data"), share(given, "p"))),
+            function("quartile", Category.STATISTICS)
+                    .says("The q-th quarter of the sorted numbers: 0 the smallest, 2 the median, 4 the largest.")
+                    .argument("data", TABLE, "at least one number")
+                    .argument("q", WHOLE, "0 to 4")
+                    .example("quartile({1, 2, 3, 4, 5}, 1)", "2")
+                    .example("quartile({1, 2, 3, 4}, 4)", "4")
+                    .related("quantile", "median")
+                    .computes(given -> quantile(data(given, "data"), Rational.of(given.whole("q", 0, 4), 4))),
+            function("rank", Category.STATISTICS)
+                    .says("The place of a value among numbers, the largest being 1.")
+                    .argument("value", NUMBER, "one of the numbers")
+                    .argument("data", TABLE, "the numbers")
+                    .optional("ascending", TRUTH, new Truth(false), "true where the smallest is 1")
+                    .example("rank(7, {3, 9, 7})", "2")
+                    .example("rank(3, {3, 9, 7}, ascending: true)", "1")
+                    .related("sort", "quantile")
+                    .computes(StatisticsFunctions::rank),
+            function("frequency", Category.STATISTICS)
+                    .says(
+                            "How many numbers lie in each class: up to the first limit, up to the next, and above the last.")
+                    .argument("data", TABLE, "the numbers")
+                    .argument("limits", TABLE, "upper limits of the classes, ascending")
+                    .example("frequency({1, 2, 3, 4, 9}, {2; 4})", "{2; 2; 1}")
+                    .example("frequency({5}, {1; 2})", "{0; 0; 1}")
+                    .related("countif", "mode")
+                    .answers(StatisticsFunctions::frequency),
+            pairs(
+                            "correlation",
+                            "CORREL",
+                            "y",
+                            "x",
+                            "How closely two lists lie on a line: 1 or -1 on a line, 0 without any.")
+                    .alsoRead("PEARSON")
+                    .example("correlation({1, 2, 3}, {2, 4, 6})", "1")
+                    .example("correlation({1, 2, 3}, {3, 2, 1})", "-1")
+                    .related("covariance", "rsquared", "slope")
+                    .computes(paired((y, x) ->
+                            over(deviations(y, x), sqrt(times(deviations(y, y), deviations(x, x)))))),
+            pairs(
+                            "covariance",
+                            "",
+                            "y",
+                            "x",
+                            "How two lists vary together: products of deviations, added and divided by n - 1.")
+                    .example("covariance({1, 2, 3}, {2, 4, 6})", "2")
+                    .example("covariance({1, 2}, {5, 3})", "-1")
+                    .related("correlation", "covariancep")
+                    .computes(paired((y, x) -> over(deviations(y, x), Rational.of(y.size() - 1L)))),
+            pairs(
+                            "covariancep",
+                            "COVAR",
+                            "y",
+                            "x",
+                            "The covariance of a whole population: products of deviations, added and divided by n.")
+                    .example("covariancep({1, 2, 3}, {2, 4, 6})", "4/3")
+                    .example("covariancep({1, 2}, {5, 3})", "-1/2")
+                    .related("covariance")
+                    .computes(paired((y, x) -> over(deviations(y, x), Rational.of(y.size())))),
+            pairs("slope", "SLOPE", "y", "x", "How steep the straight line is that fits points best.")
+                    .example("slope({2, 4, 6}, {1, 2, 3})", "2")
+                    .example("slope({1, 2, 4}, {1, 2, 3})", "3/2")
+                    .related("intercept", "rsquared", "forecast")
+                    .computes(paired((y, x) -> over(deviations(y, x), deviations(x, x)))),
+            pairs(
+                            "intercept",
+                            "INTERCEPT",
+                            "y",
+                            "x",
+                            "Where the straight line that fits points best meets the vertical axis.")
+                    .example("intercept({3, 5, 7}, {1, 2, 3})", "1")
+                    .example("intercept({1, 2, 4}, {1, 2, 3})", "-2/3")
+                    .related("slope", "forecast")
+                    .computes(paired((y, x) -> lineAt(Rational.ZERO, y, x))),
+            pairs(
+                            "rsquared",
+                            "RSQ",
+                            "y",
+                            "x",
+                            "The square of the correlation: the share of the spread that a line explains.")
+                    .example("rsquared({2, 4, 6}, {1, 2, 3})", "1")
+                    .example("rsquared({1, 2, 4}, {1, 2, 3})", "27/28")
+                    .related("correlation", "slope")
+                    .computes(paired((y, x) -> over(
+                            times(deviations(y, x), deviations(y, x)), times(deviations(y, y), deviations(x, x))))),
+            function("forecast", Category.STATISTICS)
+                    .says("The height at x of the straight line that fits points best.")
+                    .argument("at", NUMBER, "where on the line")
+                    .argument("y", TABLE, "the heights of the points")
+                    .argument("x", TABLE, "their places")
+                    .example("forecast(4, {3, 5, 7}, {1, 2, 3})", "9")
+                    .example("forecast(0, {1, 2, 4}, {1, 2, 3})", "-2/3")
+                    .related("slope", "intercept")
+                    .computes(given ->
+                            paired((y, x) -> lineAt(given.number("at"), y, x)).apply(given)),
+            function("zscore", Category.STATISTICS)
+                    .alsoRead("STANDARDIZE")
+                    .says("How many standard deviations a value lies above the mean.")
+                    .argument("x", NUMBER, "the value")
+                    .argument("mean", NUMBER, "the mean")
+                    .argument("sd", NUMBER, "the standard deviation, more than 0")
+                    .example("zscore(7, 5, 2)", "1")
+                    .example("zscore(4, 5, 2)", "-1/2")
+                    .related("normal", "mean", "stdev")
+                    .computes(given -> over(minus(given.number("x"), given.number("mean")), given.number("sd"))));
 
     private StatisticsFunctions() {}
 
-    private static List<Real> some(Arguments given, String function) {
-        List<Real> numbers = given.numbers("numbers");
+    private static Function spread(String name, String synonym, String says) {
+        Function declared = function(name, Category.STATISTICS).says(says).repeated("numbers", NUMBERS, "the numbers");
+        return synonym.isEmpty() || synonym.equalsIgnoreCase(name) ? declared : declared.alsoRead(synonym);
+    }
+
+    private static Function pairs(String name, String synonym, String first, String second, String says) {
+        Function declared = function(name, Category.STATISTICS)
+                .says(says)
+                .argument(first, TABLE, "numbers")
+                .argument(second, TABLE, "as many numbers");
+        return synonym.isEmpty() || synonym.equalsIgnoreCase(name) ? declared : declared.alsoRead(synonym);
+    }
+
+    /** Pairs of cells that both hold numbers; the others are passed over. */
+    private static java.util.function.Function<Arguments, app.logismos.number.Result> paired(
+            BiFunction<List<Real>, List<Real>, Real> code) {
+        return given -> {
+            Table y = given.table("y");
+            Table x = given.table("x");
+            if (y.rows() * y.columns() != x.rows() * x.columns()) {
+                throw new Arguments.Refused(
+                        Failure.of(ErrorCode.SHAPES_DIFFER, "The two lists must have the same number of cells."));
+            }
+            List<Real> ys = new ArrayList<>();
+            List<Real> xs = new ArrayList<>();
+            for (int i = 0; i < y.rows() * y.columns(); i++) {
+                if (y.at(i / y.columns(), i % y.columns()) instanceof NumberValue up
+                        && x.at(i / x.columns(), i % x.columns()) instanceof NumberValue across) {
+                    ys.add(up.real());
+                    xs.add(across.real());
+                }
+            }
+            if (ys.isEmpty()) {
+                throw given.wrong("y", "at least one pair of numbers", "none");
+            }
+            return code.apply(ys, xs);
+        };
+    }
+
+    private static Real lineAt(Real at, List<Real> y, List<Real> x) {
+        Real slope = over(deviations(y, x), deviations(x, x));
+        return plus(mean(y), times(slope, minus(at, mean(x))));
+    }
+
+    private static List<Real> some(Arguments given, String parameter) {
+        return checked(given, parameter, given.numbers(parameter));
+    }
+
+    private static List<Real> data(Arguments given, String parameter) {
+        return checked(given, parameter, given.numbersIn(parameter));
+    }
+
+    private static List<Real> checked(Arguments given, String parameter, List<Real> numbers) {
         if (numbers.isEmpty()) {
-            throw new Arguments.Refused(Failure.of(
-                    ErrorCode.WRONG_ARGUMENTS,
-                    "`" + function + "` needs at least one number, and there is none here."));
+            throw given.wrong(parameter, "at least one number", "none");
         }
         return numbers;
     }
 
-    private static Result mean(List<Real> numbers) {
-        Result sum = ArithmeticFunctions.sum(numbers);
-        return sum instanceof Real real ? real.dividedBy(Rational.of(numbers.size())) : sum;
+    private static List<Real> positive(Arguments given) {
+        List<Real> numbers = some(given, "numbers");
+        if (numbers.stream().anyMatch(number -> number.signum() <= 0)) {
+            throw given.wrong("numbers", "numbers above 0", "0 or less");
+        }
+        return numbers;
+    }
+
+    private static Real product(List<Real> numbers) {
+        return Algebra.answer(ArithmeticFunctions.folded(numbers, ONE, Real::times));
+    }
+
+    private static List<Real> sorted(List<Real> numbers) {
+        return numbers.stream().sorted().toList();
+    }
+
+    private static Real variance(List<Real> numbers, int less) {
+        return over(deviations(numbers, numbers), Rational.of((long) numbers.size() - less));
+    }
+
+    private static Real share(Arguments given, String parameter) {
+        Real share = given.number(parameter);
+        if (share.signum() < 0 || share.compareTo(ONE) > 0) {
+            throw given.wrong(parameter, "0 to 1", app.logismos.number.Plain.text(share));
+        }
+        return share;
+    }
+
+    /** Between the two neighbours in proportion; p = 0 is the smallest, p = 1 the largest. */
+    private static Real quantile(List<Real> numbers, Real p) {
+        List<Real> ascending = sorted(numbers);
+        Real place = times(p, Rational.of(ascending.size() - 1L));
+        Real below = (Real) Rounding.places(place, 0, RoundingMode.FLOOR);
+        int index = ((Rational) below).numerator().intValue();
+        Real rest = minus(place, below);
+        return rest.signum() == 0
+                ? ascending.get(index)
+                : plus(ascending.get(index), times(rest, minus(ascending.get(index + 1), ascending.get(index))));
+    }
+
+    private static Real mode(List<Real> numbers) {
+        Map<Real, Integer> times = new TreeMap<>();
+        numbers.forEach(number -> times.merge(number, 1, Integer::sum));
+        int most = times.values().stream().max(Comparator.naturalOrder()).orElse(0);
+        if (most < 2) {
+            throw new Arguments.Refused(
+                    Failure.of(ErrorCode.NOT_FOUND, "No number is there twice, so there is no mode."));
+        }
+        return times.entrySet().stream()
+                .filter(entry -> entry.getValue() == most)
+                .findFirst()
+                .orElseThrow()
+                .getKey();
+    }
+
+    private static Real rank(Arguments given) {
+        Real value = given.number("value");
+        List<Real> numbers = data(given, "data");
+        if (numbers.stream().noneMatch(number -> number.compareTo(value) == 0)) {
+            throw new Arguments.Refused(Failure.of(ErrorCode.NOT_FOUND, "The value is not among the numbers."));
+        }
+        boolean ascending = given.truth("ascending");
+        long before = numbers.stream()
+                .filter(number -> ascending ? number.compareTo(value) < 0 : number.compareTo(value) > 0)
+                .count();
+        return Rational.of(before + 1);
+    }
+
+    private static Value frequency(Arguments given) {
+        List<Real> limits = sorted(data(given, "limits"));
+        long[] counts = new long[limits.size() + 1];
+        for (Real number : given.numbersIn("data")) {
+            int in = 0;
+            while (in < limits.size() && number.compareTo(limits.get(in)) > 0) {
+                in++;
+            }
+            counts[in]++;
+        }
+        List<Value> cells = new ArrayList<>();
+        for (long count : counts) {
+            cells.add(NumberValue.of(count));
+        }
+        return new ArrayTable(cells.size(), 1, cells);
+    }
+
+    private static BigInteger filled(Arguments given) {
+        long[] count = {0};
+        given.each("values").forEach(each -> {
+            Value value = each.get();
+            if (value instanceof Table table) {
+                table.forEachFilled(cell -> count[0]++);
+            } else if (value != Blank.BLANK) {
+                count[0]++;
+            }
+        });
+        return BigInteger.valueOf(count[0]);
+    }
+
+    /** The values beside those that match. */
+    private static List<Value> matching(Arguments given, String searched, String beside) {
+        Table range = given.table(searched);
+        Table values = given.table(beside);
+        if (range.rows() != values.rows() || range.columns() != values.columns()) {
+            throw new Arguments.Refused(
+                    Failure.of(ErrorCode.SHAPES_DIFFER, "`numbers` must have the shape of `range`."));
+        }
+        Criterion criterion = Criterion.of(given.value("condition"));
+        List<Value> matching = new ArrayList<>();
+        for (int row = 0; row < range.rows(); row++) {
+            for (int column = 0; column < range.columns(); column++) {
+                if (criterion.holds(range.at(row, column))) {
+                    matching.add(values.at(row, column));
+                }
+            }
+        }
+        return matching;
+    }
+
+    private static List<Real> matchingNumbers(Arguments given) {
+        return matching(given, "range", given.isGiven("numbers") ? "numbers" : "range").stream()
+                .filter(NumberValue.class::isInstance)
+                .map(value -> ((NumberValue) value).real())
+                .toList();
     }
 }

@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class CalculatorTest {
     private static final NoCells RADIANS = new NoCells(Surroundings.USUAL);
-    private static final NoCells DEGREES = new NoCells(new Surroundings(Surroundings.Angle.DEGREES));
+    private static final NoCells DEGREES = new NoCells(Surroundings.of(Surroundings.Angle.DEGREES));
 
     @ParameterizedTest
     @CsvSource(
@@ -104,7 +104,7 @@ class CalculatorTest {
                 "=sin(1, 2)            | wrong-arguments   | 1 | 10 | `sin` takes 1 argument, and here are 2.",
                 "=log(1, foo: 2)       | wrong-arguments   | 1 | 15 | `log` has no argument `foo`. It has `x`, `base`.",
                 "=log(x: 2, x: 3)      | wrong-arguments   | 1 | 16 | `x` of `log` is given twice.",
-                "=mean(missing)        | wrong-arguments   | 1 | 14 | `mean` needs at least one number, and there is none here.",
+                "=mean(missing)        | wrong-arguments   | 1 | 14 | `mean` needs at least one number for `numbers`, was none.",
                 "=foo+1                | unknown-name      | 1 | 4  | Nothing is called `foo` here. A text goes between double quotes.",
                 "=A1+1                 | missing-reference | 1 | 3  | `A1` is a cell, and there is no grid here.",
                 "=10^10^10             | too-large         | 1 | 9  | The result has more than 1,000,000 digits, or is past what is calculated here.",

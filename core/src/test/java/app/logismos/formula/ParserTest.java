@@ -46,7 +46,7 @@ class ParserTest {
                 "=Prices.B3+'Leaf prices'.$B$3:B9 | (Prices.B3+'Leaf prices'.$B$3:B9)",
                 "={1, 2; 3, 4}         | {1, 2; 3, 4}",
                 "=b2+$c$3              | (B2+$C$3)",
-                "=log10                | LOG10", // a cell, not a function
+                "=log10x               | log10x", // a name
             })
     void operatorsGroupAsInSectionTwo(String entry, String grouped) {
         assertThat(grouped(parsed(entry))).isEqualTo(grouped);

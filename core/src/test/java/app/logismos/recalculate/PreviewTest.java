@@ -55,7 +55,8 @@ class PreviewTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"=ra | rate_x", "=si | sin", "=1+co | count,cos,combinations", "=A1+zz | ''", "plain | ''"})
+            value = {"=rat | rate_x,rate", "=isp | isprime", "=1+listc | listcombinations", "=A1+zz | ''", "plain | ''"
+            })
     void namesAndFunctionsAreCompletedFromTheirFirstLetters(String entry, String words) {
         assertThat(preview(entry).completions())
                 .extracting(Preview.Completion::word)

@@ -34,7 +34,7 @@ class CalculateEndpoint {
 
     @PostMapping("/api/v1/calculate")
     CalculationJson calculate(@RequestBody Request request) {
-        NoCells scope = new NoCells(new Surroundings(angle(request.angle().orElse("radians"))));
+        NoCells scope = new NoCells(Surroundings.of(angle(request.angle().orElse("radians"))));
         return CalculationJson.of(
                 calculator.calculate(request.expression(), scope, Address.FIRST),
                 style(request.style().orElse("automatic")));

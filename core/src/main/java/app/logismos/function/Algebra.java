@@ -1,0 +1,76 @@
+package app.logismos.function;
+
+import app.logismos.number.Powers;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.number.Result;
+import app.logismos.number.Undefined;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import java.util.List;
+
+/** The four operations for formulas of several steps: what has no answer refuses the whole call. */
+final class Algebra {
+    private Algebra() {}
+
+    static Real plus(Real a, Real b) {
+        return answer(a.plus(b));
+    }
+
+    static Real minus(Real a, Real b) {
+        return answer(a.minus(b));
+    }
+
+    static Real times(Real a, Real b) {
+        return answer(a.times(b));
+    }
+
+    static Real over(Real a, Real b) {
+        return answer(a.dividedBy(b));
+    }
+
+    static Real sqrt(Real a) {
+        return answer(Powers.sqrt(a));
+    }
+
+    static Real power(Real a, Real b) {
+        return answer(a.power(b));
+    }
+
+    static Real sum(List<Real> numbers) {
+        Real sum = Rational.ZERO;
+        for (Real number : numbers) {
+            sum = plus(sum, number);
+        }
+        return sum;
+    }
+
+    static Real mean(List<Real> numbers) {
+        return over(sum(numbers), Rational.of(numbers.size()));
+    }
+
+    /** The sum of products of deviations from the means; of one list with itself, the sum of squares. */
+    static Real deviations(List<Real> a, List<Real> b) {
+        Real meanA = mean(a);
+        Real meanB = mean(b);
+        Real sum = Rational.ZERO;
+        for (int i = 0; i < a.size(); i++) {
+            sum = plus(sum, times(minus(a.get(i), meanA), minus(b.get(i), meanB)));
+        }
+        return sum;
+    }
+
+    static Real answer(Result result) {
+        if (result instanceof Real real) {
+            return real;
+        }
+        throw new Arguments.Refused(
+                switch ((Undefined) result) {
+                    case DIVIDE_BY_ZERO ->
+                        Failure.of(
+                                ErrorCode.DIVIDE_BY_ZERO, "This divides by 0: the numbers are too few or all alike.");
+                    case NO_REAL_RESULT -> Failure.of(ErrorCode.NO_REAL_RESULT, "This has no real result.");
+                    case TOO_LARGE -> Failure.of(ErrorCode.TOO_LARGE, "The result has more than 1,000,000 digits.");
+                });
+    }
+}

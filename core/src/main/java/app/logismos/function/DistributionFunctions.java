@@ -1,0 +1,255 @@
+package app.logismos.function;
+
+import static app.logismos.function.Function.function;
+import static app.logismos.function.Parameter.Accepts.NUMBER;
+import static app.logismos.function.Parameter.Accepts.TRUTH;
+import static app.logismos.function.Parameter.Accepts.WHOLE;
+
+import app.logismos.number.Counting;
+import app.logismos.number.Elementary;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.number.Result;
+import app.logismos.number.Undefined;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Truth;
+import java.math.BigInteger;
+import java.util.List;
+import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
+import org.hipparchus.distribution.continuous.NormalDistribution;
+import org.hipparchus.distribution.continuous.TDistribution;
+import org.hipparchus.special.Beta;
+import org.hipparchus.special.Erf;
+import org.hipparchus.special.Gamma;
+
+/** Distributions and special functions, by Hipparchus where the answer is no fraction. */
+final class DistributionFunctions {
+    private static final String HIPPARCHUS = "Hipparchus";
+
+    static final List<Function> ALL = List.of(
+            function("normal", Category.STATISTICS)
+                    .alsoRead("NORMDIST")
+                    .says("The normal distribution: the chance of a value up to x, or the height of the bell at x.")
+                    .argument("x", NUMBER, "the value")
+                    .optional("mean", NUMBER, NumberValue.of(0), "the mean")
+                    .optional("sd", NUMBER, NumberValue.of(1), "the standard deviation, more than 0")
+                    .optional("cumulative", TRUTH, new Truth(true), "true for the chance, false for the height")
+                    .example("normal(0)", "0.5")
+                    .example("normal(1.959963984540054)", "0.975")
+                    .related("normalinv", "zscore", "student")
+                    .from(HIPPARCHUS)
+                    .computes(given -> {
+                        NormalDistribution normal =
+                                new NormalDistribution(given.number("mean").toDouble(), above(given, "sd", 0));
+                        double x = given.number("x").toDouble();
+                        return Real.from(
+                                given.truth("cumulative") ? normal.cumulativeProbability(x) : normal.density(x));
+                    }),
+            function("normalinv", Category.STATISTICS)
+                    .alsoRead("NORMINV")
+                    .says("The value up to which a normal distribution has the chance p.")
+                    .argument("p", NUMBER, "between 0 and 1")
+                    .optional("mean", NUMBER, NumberValue.of(0), "the mean")
+                    .optional("sd", NUMBER, NumberValue.of(1), "the standard deviation, more than 0")
+                    .example("normalinv(0.5)", "0")
+                    .example("normalinv(0.5, 100, 15)", "100")
+                    .related("normal")
+                    .from(HIPPARCHUS)
+                    .computes(given -> given.number("p").equals(Rational.of(1, 2))
+                            ? given.number("mean")
+                            : Real.from(
+                                    new NormalDistribution(given.number("mean").toDouble(), above(given, "sd", 0))
+                                            .inverseCumulativeProbability(probability(given)))),
+            function("binomial", Category.STATISTICS)
+                    .alsoRead("BINOMDIST")
+                    .says("The chance of k successes in n tries, or of k at the most.")
+                    .argument("k", WHOLE, "how many successes")
+                    .argument("n", WHOLE, "how many tries")
+                    .argument("p", NUMBER, "the chance of one, 0 to 1")
+                    .optional("cumulative", TRUTH, new Truth(false), "true for k at the most")
+                    .example("binomial(2, 4, 1/2)", "3/8")
+                    .example("binomial(1, 3, 1/2, cumulative: true)", "1/2")
+                    .related("combinations", "poisson")
+                    .from("DLMF 1.2.1; exact for an exact p")
+                    .computes(DistributionFunctions::binomial),
+            function("poisson", Category.STATISTICS)
+                    .says("The chance of k events at the most where so many are expected, or of exactly k.")
+                    .argument("k", WHOLE, "how many events, 0 or more")
+                    .argument("mean", NUMBER, "how many are expected, more than 0")
+                    .optional("cumulative", TRUTH, new Truth(true), "false for exactly k")
+                    .example("poisson(0, 2)", "0.1353352832366127")
+                    .example("poisson(0, 2, cumulative: false)", "0.1353352832366127")
+                    .related("binomial")
+                    .computes(DistributionFunctions::poisson),
+            function("student", Category.STATISTICS)
+                    .says("Student's distribution: the chance of a value up to x.")
+                    .argument("x", NUMBER, "the value")
+                    .argument("df", NUMBER, "degrees of freedom, more than 0")
+                    .example("student(0, 5)", "0.5")
+                    .example("round(student(1, 1), 12)", "3/4")
+                    .related("studentinv", "normal")
+                    .from(HIPPARCHUS)
+                    .computes(given -> Real.from(new TDistribution(above(given, "df", 0))
+                            .cumulativeProbability(given.number("x").toDouble()))),
+            function("studentinv", Category.STATISTICS)
+                    .says("The value up to which Student's distribution has the chance p.")
+                    .argument("p", NUMBER, "between 0 and 1")
+                    .argument("df", NUMBER, "degrees of freedom, more than 0")
+                    .example("studentinv(0.5, 5)", "0")
+                    .example("round(studentinv(0.75, 1), 9)", "1")
+                    .related("student")
+                    .from(HIPPARCHUS)
+                    .computes(given -> given.number("p").equals(Rational.of(1, 2))
+                            ? Rational.ZERO
+                            : Real.from(new TDistribution(above(given, "df", 0))
+                                    .inverseCumulativeProbability(probability(given)))),
+            function("chisquared", Category.STATISTICS)
+                    .alsoRead("CHISQDIST")
+                    .says("The chi-squared distribution: the chance of a value up to x, or the height at x.")
+                    .argument("x", NUMBER, "0 or more")
+                    .argument("df", NUMBER, "degrees of freedom, more than 0")
+                    .optional("cumulative", TRUTH, new Truth(true), "false for the height")
+                    .example("chisquared(0, 3)", "0")
+                    .example("round(chisquared(2, 2), 10)", "1580301397/2500000000")
+                    .related("normal")
+                    .from(HIPPARCHUS)
+                    .computes(given -> {
+                        ChiSquaredDistribution chi = new ChiSquaredDistribution(above(given, "df", 0));
+                        double x = given.number("x").toDouble();
+                        if (x <= 0 && given.truth("cumulative")) {
+                            return Rational.ZERO;
+                        }
+                        return Real.from(given.truth("cumulative") ? chi.cumulativeProbability(x) : chi.density(x));
+                    }),
+            function("random", Category.STATISTICS)
+                    .alsoRead("RAND")
+                    .says("A number by chance, 0 or more and less than 1; another at each recalculation.")
+                    .optional("below", NUMBER, NumberValue.of(1), "the number it stays below")
+                    .example("random() < 1", "true")
+                    .example("random(6) >= 0", "true")
+                    .related("randomint")
+                    .computes(given -> given.number("below")
+                            .times(Real.from(given.surroundings().random().nextDouble()))),
+            function("randomint", Category.STATISTICS)
+                    .alsoRead("RANDBETWEEN")
+                    .says("A whole number by chance between two, both included.")
+                    .argument("from", WHOLE, "the smallest")
+                    .argument("to", WHOLE, "the largest")
+                    .example("randomint(3, 3)", "3")
+                    .example("randomint(1, 6) <= 6", "true")
+                    .related("random")
+                    .computes(DistributionFunctions::randomInt),
+            function("erf", Category.STATISTICS)
+                    .says("The error function: 2/√π times the integral of e^(-t²) from 0 to x.")
+                    .argument("x", NUMBER, "any number")
+                    .example("erf(0)", "0")
+                    .example("round(erf(1), 12)", "16854015859/20000000000")
+                    .related("normal")
+                    .from(HIPPARCHUS + ", DLMF 7.2.1")
+                    .computes(given -> given.number("x").signum() == 0
+                            ? Rational.ZERO
+                            : Real.from(Erf.erf(given.number("x").toDouble()))),
+            function("gamma", Category.STATISTICS)
+                    .says("The gamma function: (n - 1)! for whole numbers, and in between.")
+                    .argument("x", NUMBER, "any number but 0, -1, -2 …")
+                    .example("gamma(5)", "24")
+                    .example("gamma(1/2)", "1.772453850905516")
+                    .related("factorial", "lngamma", "beta")
+                    .from(HIPPARCHUS + ", DLMF 5.2.1")
+                    .computes(DistributionFunctions::gamma),
+            function("lngamma", Category.STATISTICS)
+                    .alsoRead("GAMMALN")
+                    .says("The natural logarithm of the gamma function.")
+                    .argument("x", NUMBER, "more than 0")
+                    .example("lngamma(1)", "0")
+                    .example("lngamma(10)", "12.801827480081469")
+                    .related("gamma", "ln")
+                    .from(HIPPARCHUS)
+                    .computes(given -> {
+                        double x = above(given, "x", 0);
+                        return x == 1 || x == 2 ? Rational.ZERO : Real.from(Gamma.logGamma(x));
+                    }),
+            function("beta", Category.STATISTICS)
+                    .says("The beta function: gamma(a) gamma(b) / gamma(a + b).")
+                    .argument("a", NUMBER, "more than 0")
+                    .argument("b", NUMBER, "more than 0")
+                    .example("round(beta(2, 3), 12)", "83333333333/1000000000000")
+                    .example("round(beta(1, 1), 12)", "1")
+                    .related("gamma")
+                    .from(HIPPARCHUS + ", DLMF 5.12.1")
+                    .computes(given -> Real.from(Math.exp(Beta.logBeta(above(given, "a", 0), above(given, "b", 0))))));
+
+    private DistributionFunctions() {}
+
+    private static double above(Arguments given, String parameter, double least) {
+        double number = given.number(parameter).toDouble();
+        if (!(number > least)) {
+            throw given.wrong(parameter, "more than " + (int) least, String.valueOf(number));
+        }
+        return number;
+    }
+
+    private static double probability(Arguments given) {
+        double p = given.number("p").toDouble();
+        if (!(p > 0 && p < 1)) {
+            throw given.wrong("p", "a number between 0 and 1", String.valueOf(p));
+        }
+        return p;
+    }
+
+    private static Result binomial(Arguments given) {
+        BigInteger n = given.count("n");
+        BigInteger k = given.count("k");
+        Real p = given.number("p");
+        if (p.signum() < 0 || p.compareTo(Rational.ONE) > 0) {
+            throw given.wrong("p", "0 to 1", String.valueOf(p.toDouble()));
+        }
+        if (k.compareTo(n) > 0) {
+            throw given.wrong("k", "at most `n`", k.toString());
+        }
+        BigInteger first = given.truth("cumulative") ? BigInteger.ZERO : k;
+        Real sum = Rational.ZERO;
+        for (BigInteger i = first; i.compareTo(k) <= 0; i = i.add(BigInteger.ONE)) {
+            given.check();
+            Real ways = Algebra.answer(Counting.combinations(n, i));
+            Real failures = Algebra.minus(Rational.ONE, p);
+            Real chance = Algebra.times(
+                    Algebra.power(p, Rational.of(i)), Algebra.power(failures, Rational.of(n.subtract(i))));
+            sum = Algebra.plus(sum, Algebra.times(ways, chance));
+        }
+        return sum;
+    }
+
+    /** e^(−m) m^k / k!, added up from 0 where all up to k are wanted. */
+    private static Result poisson(Arguments given) {
+        int k = given.whole("k", 0, 1_000_000);
+        double mean = above(given, "mean", 0);
+        double none = ((Real) Elementary.exp(given.number("mean").negate())).toDouble();
+        if (!given.truth("cumulative")) {
+            return Real.from(k == 0 ? none : Math.exp(k * Math.log(mean) - mean - Gamma.logGamma(k + 1.0)));
+        }
+        return Real.from(k == 0 ? none : Gamma.regularizedGammaQ(k + 1.0, mean));
+    }
+
+    private static Result randomInt(Arguments given) {
+        BigInteger from = given.whole("from");
+        BigInteger many = given.whole("to").subtract(from).add(BigInteger.ONE);
+        if (many.signum() <= 0) {
+            throw given.wrong("to", "`from` or more", given.whole("to").toString());
+        }
+        byte[] bits = new byte[many.bitLength() / 8 + 9]; // 64 bits more than needed: no number is favoured noticeably
+        given.surroundings().random().nextBytes(bits);
+        return Rational.of(from.add(new BigInteger(1, bits).mod(many)));
+    }
+
+    private static Result gamma(Arguments given) {
+        Real x = given.number("x");
+        if (x.isWhole()) {
+            return x.signum() <= 0
+                    ? Undefined.NO_REAL_RESULT
+                    : Counting.factorial(((Rational) x).numerator().subtract(BigInteger.ONE));
+        }
+        double answer = Gamma.gamma(x.toDouble());
+        return Double.isFinite(answer) ? Real.from(answer) : Undefined.TOO_LARGE;
+    }
+}

@@ -1,0 +1,165 @@
+package app.logismos.number;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Primes and divisors of whole numbers of any size. */
+public final class WholeNumbers {
+    /** These bases decide primality for every number below 3.3 × 10²⁴ (Sorenson and Webster, Math. Comp. 86 (2017) 985). */
+    private static final int[] BASES = {2, 3, 5, 7, 11, 13, 17, 19, 23, 29, 31, 37, 41};
+
+    private static final BigInteger DECIDED = new BigInteger("3317044064679887385961981");
+
+    /** Past that, so sure that chance is not worth a thought. */
+    private static final int CERTAINTY = 128;
+
+    private static final int TRIAL = 10_000;
+
+    private WholeNumbers() {}
+
+    /** Whether a number is prime; deterministic Miller–Rabin below 3.3 × 10²⁴. */
+    public static boolean isPrime(BigInteger n) {
+        if (n.compareTo(BigInteger.TWO) < 0) {
+            return false;
+        }
+        for (int base : BASES) {
+            BigInteger prime = BigInteger.valueOf(base);
+            if (n.equals(prime)) {
+                return true;
+            }
+            if (n.mod(prime).signum() == 0) {
+                return false;
+            }
+        }
+        if (n.compareTo(DECIDED) >= 0) {
+            return n.isProbablePrime(CERTAINTY);
+        }
+        BigInteger last = n.subtract(BigInteger.ONE);
+        int twos = last.getLowestSetBit();
+        BigInteger odd = last.shiftRight(twos);
+        for (int base : BASES) {
+            if (isWitness(BigInteger.valueOf(base).modPow(odd, n), twos, last, n)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean isWitness(BigInteger power, int twos, BigInteger last, BigInteger n) {
+        if (power.equals(BigInteger.ONE) || power.equals(last)) {
+            return false;
+        }
+        BigInteger square = power;
+        for (int i = 1; i < twos; i++) {
+            square = square.multiply(square).mod(n);
+            if (square.equals(last)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The smallest prime above a number. */
+    public static BigInteger nextPrime(BigInteger n) {
+        BigInteger candidate = n.max(BigInteger.ONE).add(BigInteger.ONE);
+        if (candidate.compareTo(BigInteger.TWO) > 0 && !candidate.testBit(0)) {
+            candidate = candidate.add(BigInteger.ONE);
+        }
+        while (!isPrime(candidate)) {
+            candidate = candidate.add(candidate.equals(BigInteger.TWO) ? BigInteger.ONE : BigInteger.TWO);
+        }
+        return candidate;
+    }
+
+    /**
+     * The prime factors with how often each divides.
+     *
+     * <p>Small factors by trial division, larger ones by Pollard's rho with Brent's cycle search (BIT 20 (1980) 176).
+     *
+     * @param n 1 or more
+     * @param check asked now and then; it may throw to end the work
+     */
+    public static Map<BigInteger, Integer> factors(BigInteger n, Runnable check) {
+        Map<BigInteger, Integer> factors = new TreeMap<>();
+        BigInteger rest = n;
+        for (int small = 2; small <= TRIAL && rest.compareTo(BigInteger.ONE) > 0; small += small == 2 ? 1 : 2) {
+            BigInteger divisor = BigInteger.valueOf(small);
+            while (rest.mod(divisor).signum() == 0) {
+                factors.merge(divisor, 1, Integer::sum);
+                rest = rest.divide(divisor);
+            }
+        }
+        split(rest, factors, check);
+        return factors;
+    }
+
+    private static void split(BigInteger n, Map<BigInteger, Integer> factors, Runnable check) {
+        if (n.equals(BigInteger.ONE)) {
+            return;
+        }
+        if (isPrime(n)) {
+            factors.merge(n, 1, Integer::sum);
+            return;
+        }
+        BigInteger factor = rho(n, check);
+        split(factor, factors, check);
+        split(n.divide(factor), factors, check);
+    }
+
+    private static BigInteger rho(BigInteger n, Runnable check) {
+        for (int c = 1; ; c++) {
+            BigInteger step = BigInteger.valueOf(c);
+            BigInteger y = BigInteger.TWO;
+            BigInteger divisor = BigInteger.ONE;
+            for (long length = 1; divisor.equals(BigInteger.ONE); length *= 2) {
+                BigInteger x = y;
+                for (long i = 0; i < length && divisor.equals(BigInteger.ONE); i++) {
+                    check.run();
+                    y = y.multiply(y).add(step).mod(n);
+                    divisor = x.subtract(y).abs().gcd(n);
+                }
+            }
+            if (!divisor.equals(n)) {
+                return divisor;
+            }
+        }
+    }
+
+    /** All divisors in ascending order. */
+    public static List<BigInteger> divisors(Map<BigInteger, Integer> factors) {
+        List<BigInteger> divisors = new ArrayList<>(List.of(BigInteger.ONE));
+        factors.forEach((prime, times) -> {
+            int known = divisors.size();
+            BigInteger power = BigInteger.ONE;
+            for (int i = 0; i < times; i++) {
+                power = power.multiply(prime);
+                for (int j = 0; j < known; j++) {
+                    divisors.add(divisors.get(j).multiply(power));
+                }
+            }
+        });
+        divisors.sort(null);
+        return divisors;
+    }
+
+    /**
+     * The n-th Fibonacci number by doubling: F(2k) = F(k) (2 F(k+1) − F(k)), F(2k+1) = F(k)² + F(k+1)².
+     *
+     * @param n 0 or more
+     */
+    public static BigInteger fibonacci(int n) {
+        BigInteger a = BigInteger.ZERO;
+        BigInteger b = BigInteger.ONE;
+        for (int bit = 31 - Integer.numberOfLeadingZeros(Math.max(1, n)); bit >= 0; bit--) {
+            BigInteger even = a.multiply(b.shiftLeft(1).subtract(a));
+            BigInteger odd = a.multiply(a).add(b.multiply(b));
+            boolean isSet = (n >> bit & 1) == 1;
+            a = isSet ? odd : even;
+            b = isSet ? even.add(odd) : odd;
+        }
+        return a;
+    }
+}
