@@ -15,7 +15,9 @@ interface Place {
 function placeAt(id: string): Place {
   const cell = document.getElementById(id)?.getBoundingClientRect()
   if (!cell) return { left: 260, top: 120, width: WIDTH }
-  const left = Math.max(8, Math.min(cell.left + 4, window.innerWidth - WIDTH - 8))
+  const page = document.querySelector('main')?.getBoundingClientRect()
+  const edge = page && page.width > WIDTH ? page.right : window.innerWidth
+  const left = Math.max(8, Math.min(cell.left + 4, edge - WIDTH - 8))
   return cell.bottom + NEEDED > window.innerHeight - FOOT && cell.top > NEEDED
     ? { left, bottom: window.innerHeight - cell.top + GAP, width: WIDTH }
     : { left, top: cell.bottom + GAP, width: WIDTH }

@@ -46,7 +46,8 @@ public final class Calculator {
         Value value = evaluator.value(expression);
         String latex =
                 entry.length() > MOST_TYPESET ? "" : LatexPrinter.latex(expression, evaluator.origin(), Typeset::latex);
-        return new Calculation(value, latex, Working.of(expression, evaluator), Hints.of(entry, expression, evaluator));
+        return new Calculation(
+                value, latex, Working.of(expression, value, evaluator), Hints.of(entry, expression, evaluator));
     }
 
     private static Calculation failed(Failure failure) {

@@ -24,6 +24,7 @@ import app.logismos.formula.Walk;
 import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
+import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
@@ -55,17 +56,25 @@ public final class Working {
 
     private final Evaluator evaluator;
     private final List<Step> steps = new ArrayList<>();
+    private final Expression whole;
+    private final Value value;
     private Expression current;
     private int characters;
 
-    private Working(Expression expression, Evaluator evaluator) {
+    private Working(Expression expression, Value value, Evaluator evaluator) {
+        this.whole = expression;
+        this.value = value;
         this.current = expression;
         this.evaluator = evaluator;
     }
 
-    /** The steps; none where the expression is a value already. A failing step is the last. */
-    public static List<Step> of(Expression expression, Evaluator evaluator) {
-        Working working = new Working(expression, evaluator);
+    /**
+     * The steps; none where the expression is a value already. A failing step is the last.
+     *
+     * @param value what the expression is worth, which need not be worked out twice
+     */
+    public static List<Step> of(Expression expression, Value value, Evaluator evaluator) {
+        Working working = new Working(expression, value, evaluator);
         if (working.putValuesIn()) {
             working.reduce();
         }
@@ -120,12 +129,12 @@ public final class Working {
 
     /** What is left is the value: in brackets perhaps, or as a decimal, and written here as values are. */
     private void settle() {
-        String value = text(evaluator.value(current));
+        String shown = text(value);
         if (steps.isEmpty() && current instanceof Group) {
-            add(current, Rule.BRACKETS_FIRST, "", value, literal(evaluator.value(current), current.span()));
+            add(current, Rule.BRACKETS_FIRST, "", shown, literal(value, current.span()));
         } else if (!steps.isEmpty()) {
             Step last = steps.remove(steps.size() - 1);
-            steps.add(last.leadingTo(value));
+            steps.add(last.leadingTo(shown));
         }
     }
 
@@ -142,7 +151,7 @@ public final class Working {
             add(node, Rule.CONDITION, conditionNote((Call) unbracketed(node)), print(chosen), after);
             return true;
         }
-        Value value = evaluator.value(node);
+        Value value = node == whole ? this.value : evaluator.value(node);
         Optional<String> note = call.flatMap(CallEvaluation::working);
         Expression after = valuePutFor(node, value);
         boolean visible = !print(current).equals(print(after)) || after instanceof Literal && steps.isEmpty();
@@ -204,17 +213,16 @@ public final class Working {
 
     private static Literal literal(Value value, Span span) {
         String text = text(value);
-        return new Literal(value, text.equals(PlainText.of(value)) ? "" : text, span);
+        return new Literal(value, text.indexOf('…') >= 0 ? text : "", span);
     }
 
     private static String text(Value value) {
         if (value instanceof Table table && (long) table.rows() * table.columns() > MOST_DIGITS) {
             return Display.AUTOMATIC.text(value);
         }
-        String text = PlainText.of(value);
-        return value instanceof NumberValue && text.length() > MOST_DIGITS
-                ? text.substring(0, 20) + "…" + text.substring(text.length() - 20) + " [" + text.length() + " digits]"
-                : text;
+        return value instanceof NumberValue number
+                ? Plain.abbreviated(number.real(), MOST_DIGITS)
+                : PlainText.of(value);
     }
 
     /** Inside an expression a fraction that ends as a decimal is easier to go on with as one: 5 + 2.5, not 5 + 5/2. */

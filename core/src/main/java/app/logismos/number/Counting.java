@@ -115,14 +115,20 @@ public final class Counting {
         return product(first, middle).multiply(product(middle.add(BigInteger.ONE), last));
     }
 
-    /** first × (first + 1) × … × last; 1 where there is no factor. */
+    /** first × (first + 1) × … × last; 1 where there is no factor. Short factors are multiplied in a {@code long} first. */
     private static BigInteger product(long first, long last) {
         if (last - first < ROW) {
             BigInteger all = BigInteger.ONE;
+            long few = 1;
             for (long i = first; i <= last; i++) {
-                all = all.multiply(BigInteger.valueOf(i));
+                if (Math.multiplyHigh(few, i) == 0 && few * i > 0) {
+                    few *= i;
+                } else {
+                    all = all.multiply(BigInteger.valueOf(few));
+                    few = i;
+                }
             }
-            return all;
+            return all.multiply(BigInteger.valueOf(few));
         }
         long middle = first + (last - first) / 2;
         return product(first, middle).multiply(product(middle + 1, last));

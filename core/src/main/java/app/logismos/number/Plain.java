@@ -1,6 +1,7 @@
 package app.logismos.number;
 
 import java.math.BigDecimal;
+import java.math.BigInteger;
 import java.math.MathContext;
 
 /** Numbers as plain text that reads back as the same number. */
@@ -10,6 +11,10 @@ public final class Plain {
 
     private static final int LAST_PLAIN_EXPONENT = 21;
     private static final int FIRST_PLAIN_EXPONENT = -7;
+
+    private static final double BITS_PER_DIGIT = Math.log(10) / Math.log(2);
+    private static final int SHOWN_ENDS = 20;
+    private static final int LEADING_BITS = 400;
 
     private Plain() {}
 
@@ -22,7 +27,41 @@ public final class Plain {
     }
 
     private static String fraction(Rational number) {
-        return number.isInteger() ? number.numerator().toString() : number.numerator() + "/" + number.denominator();
+        return number.isInteger()
+                ? LongDecimal.of(number.numerator())
+                : LongDecimal.of(number.numerator()) + "/" + LongDecimal.of(number.denominator());
+    }
+
+    /** As {@link #text}, but of a number with very many digits only the first and the last, and how many there are. */
+    public static String abbreviated(Real number, int most) {
+        boolean isLong = number instanceof Rational rational
+                && Math.max(
+                                rational.numerator().bitLength(),
+                                rational.denominator().bitLength())
+                        > most * BITS_PER_DIGIT;
+        if (!isLong) {
+            return text(number);
+        }
+        Rational rational = (Rational) number;
+        String above = shortened(rational.numerator());
+        return rational.isInteger() ? above : above + "/" + shortened(rational.denominator());
+    }
+
+    private static String shortened(BigInteger whole) {
+        if (whole.bitLength() < 2 * SHOWN_ENDS * 4) {
+            return whole.toString();
+        }
+        BigInteger size = whole.abs();
+        // The first digits come from the leading bits, so that a million digits need not all be written.
+        int shift = Math.max(0, size.bitLength() - LEADING_BITS);
+        MathContext ample = new MathContext(60);
+        BigDecimal leading = new BigDecimal(size.shiftRight(shift))
+                .multiply(BigDecimal.valueOf(2).pow(shift, ample), ample);
+        int digits = leading.precision() - leading.scale();
+        String first = leading.unscaledValue().toString().substring(0, SHOWN_ENDS);
+        String last = size.mod(BigInteger.TEN.pow(SHOWN_ENDS)).toString();
+        return (whole.signum() < 0 ? "-" : "") + first + "…" + "0".repeat(SHOWN_ENDS - last.length()) + last + " ["
+                + digits + " digits]";
     }
 
     private static String multiple(PiMultiple number) {
