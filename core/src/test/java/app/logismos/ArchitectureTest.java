@@ -32,14 +32,13 @@ class ArchitectureTest {
     static final ArchRule displayUsesValue = floor("display", "value", "number");
 
     @ArchTest
-    static final ArchRule evaluateUsesFormulaAndFunction =
-            floor("evaluate", "formula", "function", "display", "value", "number");
+    static final ArchRule evaluateLooksDown = floor("evaluate", "formula", "function", "display", "value", "number");
 
     @ArchTest
     static final ArchRule sheetUsesFormula = floor("sheet", "formula", "value", "number");
 
     @ArchTest
-    static final ArchRule recalculateUsesSheetAndEvaluate =
+    static final ArchRule recalculateLooksDown =
             floor("recalculate", "sheet", "evaluate", "formula", "function", "display", "value", "number");
 
     @ArchTest

@@ -4,6 +4,7 @@ import app.logismos.evaluate.Limits;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
 
 /** Starts the server. */
@@ -15,7 +16,9 @@ public class LogismosServer {
      * @param arguments properties as {@code --name=value}; {@code --logismos.demo=true} adds the demo data
      */
     public static void main(String[] arguments) {
-        SpringApplication.run(LogismosServer.class, arguments);
+        ConfigurableApplicationContext context = SpringApplication.run(LogismosServer.class, arguments);
+        System.out.println("Logismos answers at http://127.0.0.1:"
+                + context.getEnvironment().getProperty("local.server.port") + " (Ctrl+C ends it)");
     }
 
     @Bean
