@@ -135,6 +135,13 @@ public final class EvaluationErrors {
         return Failure.of(ErrorCode.TOO_LARGE, "This needs more memory than one calculation may use, and was stopped.");
     }
 
+    /** A table that has no room to be laid out. */
+    public static Failure noRoom(String wanted, String taken) {
+        return Failure.of(
+                ErrorCode.NO_ROOM,
+                "This table needs " + wanted + ", and " + taken + " is not free. Clear it, or move the formula.");
+    }
+
     /** A cell that depends on itself. */
     public static Failure circular(List<String> circle) {
         return Failure.of(

@@ -53,6 +53,14 @@ public record Area(Address first, Address last) {
                 && cell.row() <= last.row();
     }
 
+    /** Whether a cell lies in both. */
+    public boolean intersects(Area other) {
+        return first.column() <= other.last.column()
+                && other.first.column() <= last.column()
+                && first.row() <= other.last.row()
+                && other.first.row() <= last.row();
+    }
+
     @Override
     public String toString() {
         return first.equals(last) ? first.toString() : first + ":" + last;

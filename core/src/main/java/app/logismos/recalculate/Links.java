@@ -174,6 +174,13 @@ final class Links {
         return grid.map(id -> new Precedent(number(id), area));
     }
 
+    /** Whether a formula refers to cells of an area of its own grid. */
+    boolean refersInto(long key, Area area) {
+        return precedentsOf(key).stream()
+                .anyMatch(precedent -> precedent.grid() == CellKey.grid(key)
+                        && precedent.area().intersects(area));
+    }
+
     /** What a name stands for. */
     Optional<Target> target(String name) {
         return names.computeIfAbsent(

@@ -133,7 +133,7 @@ class RandomSheetsTest {
     }
 
     private static String entry(Random random) {
-        return switch (random.nextInt(12)) {
+        return switch (random.nextInt(14)) {
             case 0 -> "";
             case 1, 2 -> String.valueOf(random.nextInt(9) - 2);
             case 3 -> "text";
@@ -144,6 +144,8 @@ class RandomSheetsTest {
             case 8 -> List.of("rate0_", "width1_").get(random.nextInt(2)) + " = " + cell(random) + "+1";
             case 9 -> "=if(" + cell(random) + ">0, " + cell(random) + ", 3)";
             case 10 -> "=" + cell(random) + "+";
+            case 11 -> "=series(1, " + (1 + random.nextInt(4)) + ")";
+            case 12 -> "={1, 2; 3, 4}*" + cell(random);
             default -> "=" + cell(random) + "+" + cell(random) + "*2";
         };
     }
