@@ -63,6 +63,8 @@ export interface Cell {
   readonly display: string
   readonly exact: boolean
   readonly name: string | null
+  /** The cell whose formula has laid its table out over this one. */
+  readonly from: string | null
   readonly error: CalculationError | null
 }
 

@@ -198,7 +198,7 @@ const GridCell = memo(function GridCell({
       data-focused={focused}
       title={cell?.error?.message}
     >
-      {cell?.calculated && (
+      {cell?.calculated && cell.from === null && (
         <span className={styles.origin} aria-label="calculated">
           =
         </span>

@@ -13,6 +13,7 @@ const cell = (address: string, column: number, display: string, kind: Cell['kind
   display,
   exact: true,
   name: null,
+  from: null,
   error: null,
 })
 const grid: Grid = {

@@ -1,5 +1,5 @@
 import { useCell } from '../api/queries'
-import type { Place } from '../api/types'
+import type { Cell, Place } from '../api/types'
 import { areaOf } from '../grid/address'
 import { Typeset } from '../typeset/Typeset'
 import { useOpenWorksheet } from '../worksheet/context'
@@ -15,7 +15,7 @@ export function CellLens({ grid, address }: { readonly grid: string; readonly ad
   const { data: detail } = useCell(worksheet.id, grid, address)
   if (!detail) return null
   const { cell, calculation, gridTitle, fedBy, feeds, feedsInAll } = detail
-  const origin = cell.entry === '' ? 'empty' : cell.calculated ? 'calculated' : 'typed'
+  const origin = originOf(cell)
   const further = feedsInAll - feeds.length
 
   return (
@@ -32,7 +32,7 @@ export function CellLens({ grid, address }: { readonly grid: string; readonly ad
       ) : (
         <ValueForms result={calculation.result} calculated={cell.calculated} />
       )}
-      {cell.calculated && (
+      {cell.calculated && cell.from === null && (
         <>
           <h2 className={styles.label}>Formula</h2>
           {calculation.latex !== '' && (
@@ -71,6 +71,13 @@ export function CellLens({ grid, address }: { readonly grid: string; readonly ad
       )}
     </>
   )
+}
+
+/** Where the value of a cell comes from, in words. */
+function originOf(cell: Cell): string {
+  if (cell.from !== null) return `laid out from ${cell.from}`
+  if (cell.entry === '') return 'empty'
+  return cell.calculated ? 'calculated' : 'typed'
 }
 
 const HUES = 8

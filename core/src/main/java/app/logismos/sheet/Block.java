@@ -43,7 +43,7 @@ public sealed interface Block {
         }
 
         /** The same grid, large enough for a cell. */
-        Grid including(int column, int row) {
+        public Grid including(int column, int row) {
             return new Grid(
                     id, title, Math.max(rows, row + 1), Math.max(columns, column + 1), headings, widths, styles);
         }

@@ -208,6 +208,20 @@ class WorksheetJourneyTest {
     }
 
     @Test
+    void aTableIsLaidOutOverTheCellsBelowAndTakenBack() {
+        newWorksheet();
+        type("B1", "3");
+        type("A1", "=series(1, B1)^2");
+        assertThat(cell(page, "grid-1", "A3")).containsText("9");
+        cell(page, "grid-1", "A3").click();
+        assertThat(lens(page)).containsText("laid out from A1");
+        type("B1", "2");
+        assertThat(cell(page, "grid-1", "A3")).hasText("");
+        type("A2", "in the way");
+        assertThat(cell(page, "grid-1", "A1")).containsText("no-room");
+    }
+
+    @Test
     void everythingIsReachedByKeyboard() {
         newWorksheet();
         cell(page, "grid-1", "A1").click();

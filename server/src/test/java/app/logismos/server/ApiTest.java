@@ -240,6 +240,23 @@ class ApiTest {
     }
 
     @Test
+    void aTableIsLaidOutAndItsGridIsLargeEnough() {
+        String id = program.newWorksheet("Laid out");
+        program.type(id, 1, "grid-1", "A1", "=series(1, 20)", "B1", "=sum(A1:A20)");
+        assertThat(program.shown(id, "grid-1", "B1")).isEqualTo("210");
+        assertThat(program.shown(id, "grid-1", "A20")).isEqualTo("20");
+        JsonNode cells = program.get("/worksheets/" + id + "/grids/grid-1/cells?range=A19:A20")
+                .body()
+                .at("/cells");
+        assertThat(cells.valueStream().map(cell -> cell.at("/from").asString())).containsExactly("A1", "A1");
+        assertThat(program.get("/worksheets/" + id)
+                        .body()
+                        .at("/sections/0/blocks/0/rows")
+                        .asInt())
+                .isEqualTo(20);
+    }
+
+    @Test
     void aDeletedWorksheetIsGone() {
         String id = program.newWorksheet("Short-lived");
         program.type(id, 1, "grid-1", "A1", "1");

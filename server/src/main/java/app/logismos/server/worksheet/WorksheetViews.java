@@ -59,6 +59,7 @@ class WorksheetViews {
      * A cell as the grid shows it.
      *
      * @param entry as it was typed
+     * @param from the cell whose formula has laid its table out over this one; null for others
      */
     record CellJson(
             String grid,
@@ -71,6 +72,7 @@ class WorksheetViews {
             String display,
             boolean exact,
             @Nullable String name,
+            @Nullable Address from,
             @Nullable ErrorJson error) {}
 
     /** An answer to edits: what is kept, the cells that look different, and the echo. */
@@ -98,10 +100,31 @@ class WorksheetViews {
                 open.keptAt,
                 !open.done.isEmpty(),
                 !open.undone.isEmpty(),
-                live.worksheet().outline().sections(),
+                live.worksheet().outline().sections().stream()
+                        .map(section -> asSeen(section, live))
+                        .toList(),
                 live.worksheet().names().all().stream()
                         .map(target -> name(target, live))
                         .toList());
+    }
+
+    /** With grids large enough for the tables that are laid out in them. */
+    private static Section asSeen(Section section, LiveWorksheet live) {
+        return new Section(
+                section.id(),
+                section.title(),
+                section.folded(),
+                section.blocks().stream()
+                        .map(block -> block instanceof Block.Grid grid ? grown(grid, live) : block)
+                        .toList());
+    }
+
+    private static Block grown(Block.Grid grid, LiveWorksheet live) {
+        Block.Grid seen = grid;
+        for (Address at : live.laidOut(grid.id())) {
+            seen = seen.including(at.column(), at.row());
+        }
+        return seen;
     }
 
     private static NameJson name(Target target, LiveWorksheet live) {
@@ -126,18 +149,20 @@ class WorksheetViews {
     CellJson cell(String grid, Address at, LiveWorksheet live) {
         Optional<Cell> cell = live.worksheet().cell(grid, at);
         Value value = live.value(grid, at);
+        Optional<Address> from = live.laidOutFrom(grid, at);
         return new CellJson(
                 grid,
                 at,
                 at.column(),
                 at.row(),
                 cell.map(Cell::text).orElse(""),
-                cell.map(Cell::isCalculated).orElse(false),
+                cell.map(Cell::isCalculated).orElse(from.isPresent()),
                 value.kind().name().toLowerCase(Locale.ROOT),
                 Display.in(live.grid(grid).map(block -> block.style(at)).orElse(""))
                         .text(value),
                 !(value instanceof NumberValue number) || number.real().isExact(),
                 live.worksheet().names().of(grid, new Area(at, at)).orElse(null),
+                from.orElse(null),
                 ErrorJson.of(value));
     }
 
@@ -147,6 +172,7 @@ class WorksheetViews {
         live.worksheet()
                 .cells(grid)
                 .forEach(area, (column, row, cell) -> cells.add(cell(grid, new Address(column, row), live)));
+        live.laidOut(grid).stream().filter(area::contains).forEach(at -> cells.add(cell(grid, at, live)));
         return cells;
     }
 
