@@ -2,10 +2,12 @@ package app.logismos.evaluate;
 
 import app.logismos.value.Failure;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /**
  * Runs a calculation on a thread of its own, with a stack deep enough for the longest entry, and answers in time whatever
@@ -45,9 +47,16 @@ public final class Bounded {
         }
     }
 
-    /** Runs work that bounds itself cell by cell, for as long as it takes. */
-    public static <T> T runDeep(Function<Budget, T> work) {
-        return start(Budget.of(Limits.USUAL), work).join();
+    /** Runs work that bounds itself cell by cell, for as long as it takes; what it throws comes out as it is. */
+    public static <T> T runDeep(Supplier<T> work) {
+        try {
+            return start(Budget.of(Limits.USUAL), budget -> work.get()).join();
+        } catch (CompletionException thrown) {
+            if (thrown.getCause() instanceof RuntimeException refusal) {
+                throw refusal;
+            }
+            throw thrown;
+        }
     }
 
     private static <T> CompletableFuture<T> start(Budget budget, Function<Budget, T> work) {

@@ -81,6 +81,10 @@ public final class LiveWorksheet {
      * @throws EditRefused where one does not fit; then nothing has changed
      */
     public Change apply(List<Edit> edits) {
+        return Bounded.runDeep(() -> applied(edits));
+    }
+
+    private Change applied(List<Edit> edits) {
         List<Edit> inverse = new ArrayList<>();
         try {
             for (Edit edit : edits) {
@@ -213,7 +217,7 @@ public final class LiveWorksheet {
     /** Works out every cell again, as if all had been typed just now. */
     public void recalculateAll() {
         round++;
-        Bounded.runDeep(budget -> {
+        Bounded.runDeep(() -> {
             recalculate(links.formulas(), key -> true);
             return true;
         });
@@ -222,8 +226,7 @@ public final class LiveWorksheet {
     /** Follows what edits have touched; answers with the cells that have changed. */
     private List<CellChange> settle(Touched touched) {
         round++;
-        LongArrayList edited = links.follow(touched);
-        return Bounded.runDeep(budget -> changed(edited, touched));
+        return Bounded.runDeep(() -> changed(links.follow(touched), touched));
     }
 
     private List<CellChange> changed(LongArrayList edited, Touched touched) {

@@ -239,6 +239,22 @@ class ApiTest {
                 .isEqualTo(400);
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"1+", "-", "√", "2^", "(1)*"})
+    void theLongestEntriesAreKeptShownPreviewedAndFoundAgain(String repeated) {
+        String id = program.newWorksheet("Long");
+        String entry = "=" + repeated.repeat(8_190 / repeated.length()) + "1";
+        assertThat(program.type(id, 1, "grid-1", "B1", entry).status()).isEqualTo(200);
+        Program.Answer detail = program.get("/worksheets/" + id + "/grids/grid-1/cells/B1");
+        assertThat(detail.status()).isEqualTo(200);
+        assertThat(detail.at("/cell/entry")).isEqualTo(entry);
+        String draft = "{\"grid\":\"grid-1\",\"address\":\"B2\",\"entry\":\"" + entry + "\"}";
+        assertThat(program.post("/worksheets/" + id + "/preview", draft).status())
+                .isEqualTo(200);
+        assertThat(program.post("/worksheets/" + id + "/undo", "").status()).isEqualTo(200);
+        assertThat(program.post("/worksheets/" + id + "/redo", "").status()).isEqualTo(200);
+    }
+
     @Test
     void aTableIsLaidOutAndItsGridIsLargeEnough() {
         String id = program.newWorksheet("Laid out");

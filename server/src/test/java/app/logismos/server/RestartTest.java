@@ -14,6 +14,7 @@ class RestartTest {
     @Test
     void everythingIsThereAfterARestartUndoAndRedoToo() {
         String id;
+        String deep;
         JsonNode before;
         try (Program program = Program.start(data, false)) {
             id = program.newWorksheet("Kept");
@@ -23,12 +24,15 @@ class RestartTest {
                     "{\"base\":2,\"commands\":[{\"do\":\"define\",\"name\":\"start\",\"target\":{\"grid\":\"grid-1\",\"area\":\"A1\"}}]}");
             program.type(id, 3, "grid-1", "A1", "8");
             program.type(id, 4, "grid-1", "A1", "9");
+            deep = program.newWorksheet("Deep");
+            program.type(deep, 1, "grid-1", "A1", "=1" + "+1".repeat(4_095));
             program.post("/worksheets/" + id + "/undo", "");
             before = program.get("/worksheets/" + id).body();
         }
         try (Program program = Program.start(data, false)) {
             assertThat(program.get("/worksheets/" + id).body()).isEqualTo(before);
             assertThat(program.shown(id, "grid-1", "A3")).isEqualTo("17");
+            assertThat(program.shown(deep, "grid-1", "A1")).isEqualTo("4096");
             program.post("/worksheets/" + id + "/redo", "");
             assertThat(program.shown(id, "grid-1", "A3")).isEqualTo("19");
             for (int i = 0; i < 5; i++) {

@@ -1,5 +1,6 @@
 package app.logismos.server.worksheet;
 
+import app.logismos.evaluate.Bounded;
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
 import app.logismos.recalculate.Change;
@@ -169,12 +170,12 @@ public class Worksheets {
         });
     }
 
-    /** Reads a worksheet while nobody writes it. */
+    /** Reads a worksheet while nobody writes it; on a stack that is deep enough for the longest entry. */
     <T> T read(String id, Function<OpenWorksheet, T> reading) {
         OpenWorksheet worksheet = find(id);
         worksheet.lock.readLock().lock();
         try {
-            return reading.apply(worksheet);
+            return Bounded.runDeep(() -> reading.apply(worksheet));
         } finally {
             worksheet.lock.readLock().unlock();
         }
@@ -184,14 +185,14 @@ public class Worksheets {
         OpenWorksheet worksheet = find(id);
         worksheet.lock.writeLock().lock();
         try {
-            return writing.apply(worksheet);
+            return Bounded.runDeep(() -> writing.apply(worksheet));
         } finally {
             worksheet.lock.writeLock().unlock();
         }
     }
 
     private OpenWorksheet find(String id) {
-        return open.computeIfAbsent(id, this::load);
+        return open.computeIfAbsent(id, wanted -> Bounded.runDeep(() -> load(wanted)));
     }
 
     private OpenWorksheet load(String id) {
