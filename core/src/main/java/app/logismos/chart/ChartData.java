@@ -115,7 +115,7 @@ public record ChartData(String title, Axis across, Axis up, boolean legend, List
                         .append(each.name())
                         .append(": ")
                         .append(filled.size())
-                        .append(" points, from ")
+                        .append(filled.size() == 1 ? " point, from " : " points, from ")
                         .append(first.upText())
                         .append(" at ")
                         .append(first.acrossText())

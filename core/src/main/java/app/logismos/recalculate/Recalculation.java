@@ -1,0 +1,332 @@
+package app.logismos.recalculate;
+
+import app.logismos.evaluate.Bounded;
+import app.logismos.evaluate.EvaluationErrors;
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.formula.Entry;
+import app.logismos.sheet.Cell;
+import app.logismos.sheet.Touched;
+import app.logismos.sheet.Worksheet;
+import app.logismos.value.Blank;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.Table;
+import app.logismos.value.Value;
+import it.unimi.dsi.fastutil.longs.LongArrayList;
+import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.LongPredicate;
+
+/**
+ * Brings the values of a worksheet up to date after edits: finds the dependents, orders them, works out those whose
+ * precedents have changed, tells circles, and lays tables out over the cells beside their formula.
+ */
+final class Recalculation {
+    private static final int MOST_NAMED_IN_CIRCLE = 12;
+
+    /** Tables whose sizes depend on each other settle within so many rounds, or never. */
+    private static final int MOST_ROUNDS = 20;
+
+    private final Worksheet worksheet;
+    private final Links links;
+    private final Values values;
+    private final LaidOut layout;
+    private final CellEvaluation evaluation;
+    private int round;
+
+    Recalculation(LaidOut layout, CellEvaluation evaluation) {
+        this.worksheet = evaluation.worksheet();
+        this.links = evaluation.links();
+        this.values = evaluation.values();
+        this.layout = layout;
+        this.evaluation = evaluation;
+    }
+
+    /** Works out every cell again, as if all had been typed just now. */
+    void recalculateAll() {
+        round++;
+        Bounded.runDeep(() -> {
+            recalculate(links.formulas(), key -> true);
+            return true;
+        });
+    }
+
+    /** Follows what edits have touched; answers with the cells that have changed. */
+    List<CellChange> settle(Touched touched) {
+        round++;
+        return Bounded.runDeep(() -> changed(links.follow(touched), touched));
+    }
+
+    private List<CellChange> changed(LongArrayList edited, Touched touched) {
+        List<CellChange> changes = new ArrayList<>();
+        LongOpenHashSet formulas = new LongOpenHashSet();
+        LongArrayList moved = new LongArrayList(edited);
+        for (int i = 0; i < edited.size(); i++) {
+            long key = edited.getLong(i);
+            layout.forEachWaiting(key, formulas::add);
+            boolean isTyped = worksheet
+                    .cell(links.grid(CellKey.grid(key)), CellKey.address(key))
+                    .isPresent();
+            layout.owner(key).filter(owner -> isTyped).ifPresent(owner -> {
+                layout.release(owner, key);
+                formulas.add(owner.longValue());
+            });
+            if (links.isFormula(key)) {
+                formulas.add(key);
+            } else {
+                takeBack(key, Optional.empty(), moved, changes);
+                Value before = values.get(key);
+                Value after = isTyped || layout.owner(key).isEmpty() ? constant(key) : before;
+                values.set(key, after);
+                if (!before.equals(after)) {
+                    links.markChanged(key, round);
+                }
+                changes.add(change(key, before, after, true));
+            }
+        }
+        moved.forEach((long cell) -> layout.forEachWaiting(cell, formulas::add));
+        LongOpenHashSet affected = affectedBy(moved, formulas);
+        if (affected.longStream().anyMatch(layout::isTable)) {
+            // Where one table changes, all are laid out anew: who has room depends on what is typed, not on its
+            // history.
+            layout.tables().forEach((long table) -> {
+                takeBack(table, Optional.empty(), moved, changes);
+                formulas.add(table);
+            });
+            affected = affectedBy(moved, formulas);
+        }
+        formulas.removeIf(key -> !links.isFormula(key));
+        Map<Long, CellChange> followed = new LinkedHashMap<>();
+        formulas.forEach(
+                (long key) -> followed.put(key, change(key, values.get(key), values.get(key), typed(key, touched))));
+        for (CellChange change : recalculate(new LongArrayList(affected), formulas::contains)) {
+            long key = CellKey.of(links.number(change.grid()), change.cell());
+            CellChange first = followed.get(key);
+            CellChange whole = first == null
+                    ? change
+                    : new CellChange(change.grid(), change.cell(), first.before(), change.after(), false);
+            followed.put(key, typed(key, touched) ? whole.asEntered() : whole);
+        }
+        // What waited for room and still does, has been looked at and not changed.
+        followed.values()
+                .removeIf(change -> !change.entered() && change.before().equals(change.after()));
+        changes.addAll(followed.values());
+        return changes;
+    }
+
+    /** The formulas themselves and all that depend on them or on the cells. */
+    private LongOpenHashSet affectedBy(LongArrayList cells, LongOpenHashSet formulas) {
+        LongArrayList seeds = new LongArrayList(cells);
+        seeds.addAll(formulas);
+        LongOpenHashSet affected = new LongOpenHashSet(links.downstream(seeds));
+        affected.addAll(formulas);
+        affected.removeIf(key -> !links.isFormula(key));
+        return affected;
+    }
+
+    private boolean typed(long key, Touched touched) {
+        return touched.cells()
+                .getOrDefault(links.grid(CellKey.grid(key)), Set.of())
+                .contains(CellKey.address(key));
+    }
+
+    /**
+     * Works the cells out in order; answers with those whose value is another now. Cells that tables are laid out over
+     * are followed in further rounds: which they are is known only when the table is.
+     */
+    private List<CellChange> recalculate(LongArrayList cells, LongPredicate mustRun) {
+        List<CellChange> changes = new ArrayList<>();
+        LongArrayList moved = new LongArrayList();
+        LongOpenHashSet again = new LongOpenHashSet();
+        workOut(cells, mustRun, moved, again, changes);
+        for (int rounds = 0; (!moved.isEmpty() || !again.isEmpty()) && rounds < MOST_ROUNDS; rounds++) {
+            moved.forEach((long cell) -> layout.forEachWaiting(cell, again::add));
+            again.removeIf(key -> !links.isFormula(key));
+            moved.addAll(again);
+            LongOpenHashSet next = new LongOpenHashSet(links.downstream(moved));
+            next.addAll(again);
+            LongOpenHashSet forced = new LongOpenHashSet(again);
+            moved.clear();
+            again.clear();
+            workOut(new LongArrayList(next), forced::contains, moved, again, changes);
+        }
+        LongOpenHashSet endless = new LongOpenHashSet(links.downstream(moved));
+        moved.forEach((long cell) -> layout.owner(cell)
+                .filter(endless::contains)
+                .ifPresent(owner -> {
+                    // A table that depends on cells it is laid out over never comes to rest.
+                    takeBack(owner, Optional.empty(), new LongArrayList(), changes);
+                    store(
+                            owner,
+                            EvaluationErrors.circular(
+                                    List.of(CellKey.address(owner).toString())),
+                            changes);
+                }));
+        return changes;
+    }
+
+    private void workOut(
+            LongArrayList cells,
+            LongPredicate mustRun,
+            LongArrayList moved,
+            LongOpenHashSet again,
+            List<CellChange> changes) {
+        LongOpenHashSet candidates = new LongOpenHashSet(cells);
+        Order order = new Order(cells, key -> links.precedentCells(key, candidates));
+        LongOpenHashSet circular = new LongOpenHashSet();
+        for (Order.Circle circle : order.circles()) {
+            Failure failure = EvaluationErrors.circular(named(circle.trip()));
+            circle.members().forEach((long key) -> {
+                circular.add(key);
+                takeBack(key, Optional.empty(), moved, changes);
+                store(key, failure, changes);
+            });
+        }
+        LongArrayList sorted = order.sorted();
+        for (int i = 0; i < sorted.size(); i++) {
+            long key = sorted.getLong(i);
+            boolean mayDiffer = mustRun.test(key) || links.precedentChanged(key, round) || wasInCircle(key);
+            if (!circular.contains(key) && mayDiffer) {
+                layOut(key, evaluation.value(key), moved, again, changes);
+            }
+        }
+    }
+
+    /** A cell that is on a circle no longer need not refer to anything that has another value. */
+    private boolean wasInCircle(long key) {
+        return values.get(key) instanceof Failure failure
+                && failure.code() == ErrorCode.CIRCULAR
+                && failure.cause().isEmpty();
+    }
+
+    /** Stores the value of a formula; a table goes over the cells to the right and below, if they are free. */
+    private void layOut(
+            long anchor, Value value, LongArrayList moved, LongOpenHashSet again, List<CellChange> changes) {
+        if (!(value instanceof Table table)) {
+            takeBack(anchor, Optional.empty(), moved, changes);
+            store(anchor, value, changes);
+            return;
+        }
+        Address first = CellKey.address(anchor);
+        int right = first.column() + table.columns() - 1;
+        int bottom = first.row() + table.rows() - 1;
+        if (!Address.isInside(right, bottom)) {
+            takeBack(anchor, Optional.empty(), moved, changes);
+            store(anchor, EvaluationErrors.noRoom(first + ":…", "the edge of the grid"), changes);
+            return;
+        }
+        Area area = new Area(first, new Address(right, bottom));
+        if (area.size() > 1 && links.refersInto(anchor, area)) {
+            takeBack(anchor, Optional.empty(), moved, changes);
+            store(anchor, EvaluationErrors.circular(List.of(first.toString())), changes);
+            return;
+        }
+        Optional<Address> taken = firstTaken(anchor, area);
+        if (taken.isPresent()) {
+            takeBack(anchor, Optional.empty(), moved, changes);
+            layout.waitFor(anchor, area);
+            store(anchor, EvaluationErrors.noRoom(area.toString(), taken.get().toString()), changes);
+            return;
+        }
+        takeBack(anchor, Optional.of(area), moved, changes);
+        for (int row = 0; row < table.rows(); row++) {
+            for (int column = 0; column < table.columns(); column++) {
+                long cell = CellKey.of(CellKey.grid(anchor), first.column() + column, first.row() + row);
+                if (cell != anchor) {
+                    layout.take(anchor, cell).ifPresent(loser -> again.add(loser.longValue()));
+                }
+                if (store(cell, table.at(row, column), changes) && cell != anchor) {
+                    moved.add(cell);
+                }
+            }
+        }
+        if (area.size() > 1) {
+            layout.lay(anchor, area);
+        }
+    }
+
+    private Optional<Address> firstTaken(long anchor, Area area) {
+        int grid = CellKey.grid(anchor);
+        Address[] taken = new Address[1];
+        worksheet.cells(links.grid(grid)).forEach(area, (column, row, cell) -> {
+            if (taken[0] == null && CellKey.of(grid, column, row) != anchor) {
+                taken[0] = new Address(column, row);
+            }
+        });
+        for (int row = area.first().row();
+                taken[0] == null && row <= area.last().row();
+                row++) {
+            for (int column = area.first().column(); column <= area.last().column(); column++) {
+                long cell = CellKey.of(grid, column, row);
+                if (cell != anchor && !layout.isFreeFor(anchor, cell)) {
+                    taken[0] = new Address(column, row);
+                }
+            }
+        }
+        return Optional.ofNullable(taken[0]);
+    }
+
+    /** Empties the cells that a formula's table covers, but for those in {@code kept}. */
+    private void takeBack(long anchor, Optional<Area> kept, LongArrayList moved, List<CellChange> changes) {
+        Optional<Area> covered = layout.area(anchor);
+        layout.forget(anchor);
+        covered.ifPresent(area -> {
+            for (int row = area.first().row(); row <= area.last().row(); row++) {
+                for (int column = area.first().column(); column <= area.last().column(); column++) {
+                    Address at = new Address(column, row);
+                    long cell = CellKey.of(CellKey.grid(anchor), at);
+                    boolean stays = kept.map(other -> other.contains(at)).orElse(false);
+                    if (cell != anchor && !stays && layout.release(anchor, cell)) {
+                        store(cell, Blank.BLANK, changes);
+                        moved.add(cell);
+                    }
+                }
+            }
+        });
+    }
+
+    /** Whether the value is another now. */
+    private boolean store(long key, Value after, List<CellChange> changes) {
+        Value before = values.get(key);
+        if (before.equals(after)) {
+            return false;
+        }
+        values.set(key, after);
+        links.markChanged(key, round);
+        changes.add(change(key, before, after, false));
+        return true;
+    }
+
+    private CellChange change(long key, Value before, Value after, boolean entered) {
+        return new CellChange(links.grid(CellKey.grid(key)), CellKey.address(key), before, after, entered);
+    }
+
+    private List<String> named(LongArrayList trip) {
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i < Math.min(trip.size(), MOST_NAMED_IN_CIRCLE); i++) {
+            names.add(CellKey.address(trip.getLong(i)).toString());
+        }
+        return trip.size() > MOST_NAMED_IN_CIRCLE ? append(names, "…") : names;
+    }
+
+    private static List<String> append(List<String> names, String last) {
+        names.add(last);
+        return names;
+    }
+
+    private Value constant(long key) {
+        return worksheet
+                .cell(links.grid(CellKey.grid(key)), CellKey.address(key))
+                .map(Cell::entry)
+                .map(entry -> entry instanceof Entry.Constant constant
+                        ? constant.value()
+                        : entry instanceof Entry.Unreadable unreadable ? unreadable.failure() : Blank.BLANK)
+                .orElse(Blank.BLANK);
+    }
+}
