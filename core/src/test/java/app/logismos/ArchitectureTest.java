@@ -32,14 +32,14 @@ class ArchitectureTest {
     static final ArchRule displayUsesValue = floor("display", "value", "number");
 
     @ArchTest
-    static final ArchRule evaluateLooksDown = floor("evaluate", "formula", "function", "display", "value", "number");
+    static final ArchRule evaluateLooksDown = floor("evaluate", "function", "formula", "display", "value", "number");
 
     @ArchTest
     static final ArchRule sheetUsesFormula = floor("sheet", "formula", "value", "number");
 
     @ArchTest
     static final ArchRule recalculateLooksDown =
-            floor("recalculate", "sheet", "evaluate", "formula", "function", "display", "value", "number");
+            floor("recalculate", "sheet", "evaluate", "function", "formula", "display", "value", "number");
 
     @ArchTest
     static final ArchRule coreKnowsNoFramework = noClasses()

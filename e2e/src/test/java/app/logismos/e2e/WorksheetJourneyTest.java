@@ -175,6 +175,7 @@ class WorksheetJourneyTest {
         cell(page, "grid-1", "A1").click();
         page.keyboard().type("=comb");
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("combinations")))
+                .first()
                 .waitFor();
         page.keyboard().press("ArrowDown");
         page.keyboard().press("Enter");
