@@ -65,11 +65,14 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
       const word = context.matchBefore(/[\p{L}_][\p{L}\d_]*/u)
       if (!word) return null
       const entry = context.state.doc.toString()
-      const answer = await client.fetchQuery({
-        queryKey: keys.preview(now.current.id, grid, address, entry, context.pos),
-        queryFn: ({ signal }) => api.preview(now.current.id, { grid, address, entry, cursor: context.pos }, signal),
-        staleTime: Infinity,
-      })
+      const answer = await client
+        .fetchQuery({
+          queryKey: keys.preview(now.current.id, grid, address, entry, context.pos),
+          queryFn: ({ signal }) => api.preview(now.current.id, { grid, address, entry, cursor: context.pos }, signal),
+          staleTime: Infinity,
+        })
+        .catch(() => null) // forgotten because the worksheet has changed, or not answered: then nothing is offered
+      if (!answer) return null
       const options = answer.completions.map(({ word: label, kind, says }) => ({
         label,
         detail: kind,

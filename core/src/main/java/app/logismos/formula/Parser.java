@@ -413,7 +413,7 @@ public final class Parser {
             }
             throw new Refusal(SyntaxErrors.unexpected(text, token));
         }
-        Coordinate column = column(cell.group(1), cell.group(2), token);
+        Coordinate column = column(cell.group(1), cell.group(2));
         Coordinate row = row(cell.group(3), cell.group(4), token);
         if (!peek().is(":")) {
             return new CellReference(grid, column, row, start.to(token.span()));
@@ -429,7 +429,7 @@ public final class Parser {
                 Extent.CELLS,
                 column,
                 row,
-                column(corner.group(1), corner.group(2), last),
+                column(corner.group(1), corner.group(2)),
                 row(corner.group(3), corner.group(4), last),
                 start.to(last.span()));
     }
@@ -449,9 +449,9 @@ public final class Parser {
                 ? new RangeReference(
                         grid,
                         extent,
-                        column(from.group(1), from.group(2), first),
+                        column(from.group(1), from.group(2)),
                         top,
-                        column(until.group(1), until.group(2), last),
+                        column(until.group(1), until.group(2)),
                         new Coordinate(Address.ROWS - 1, true),
                         span)
                 : new RangeReference(
@@ -464,7 +464,7 @@ public final class Parser {
                         span);
     }
 
-    private Coordinate column(String dollar, String letters, Token token) {
+    private Coordinate column(String dollar, String letters) {
         return Coordinate.of(Address.columnOf(letters), !dollar.isEmpty(), origin.column());
     }
 

@@ -1,22 +1,15 @@
 package app.logismos.e2e;
 
+import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 
 /** The program in a process of its own, as people run it; it can be killed at any moment. */
 final class RunningProgram implements AutoCloseable {
-    private static final Duration PATIENCE = Duration.ofSeconds(120);
-
-    private final HttpClient client = HttpClient.newHttpClient();
     private final Process process;
     private final int port;
 
@@ -25,7 +18,7 @@ final class RunningProgram implements AutoCloseable {
         this.port = port;
     }
 
-    /** Starts it with the demo data in a folder, and waits until the examples are there. */
+    /** Starts it with the demo data in a folder, and waits until it says that it answers. */
     static RunningProgram start(Path data) {
         try (ServerSocket free = new ServerSocket(0)) {
             int port = free.getLocalPort();
@@ -41,12 +34,9 @@ final class RunningProgram implements AutoCloseable {
                             "--logismos.data=" + data,
                             "--logismos.demo=true"))
                     .redirectErrorStream(true)
-                    .redirectOutput(ProcessBuilder.Redirect.appendTo(
-                            data.resolve("server.log").toFile()))
                     .start();
-            RunningProgram program = new RunningProgram(process, port);
-            program.awaitExamples();
-            return program;
+            awaitAnswer(process);
+            return new RunningProgram(process, port);
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
@@ -56,43 +46,21 @@ final class RunningProgram implements AutoCloseable {
         return "http://127.0.0.1:" + port;
     }
 
-    String get(String path) {
-        return send(HttpRequest.newBuilder(URI.create(address() + "/api/v1" + path))
-                .GET()
-                .build());
-    }
-
-    String post(String path, String body) {
-        return send(HttpRequest.newBuilder(URI.create(address() + "/api/v1" + path))
-                .header("content-type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(body))
-                .build());
-    }
-
-    private String send(HttpRequest request) {
-        try {
-            return client.send(request, HttpResponse.BodyHandlers.ofString()).body();
-        } catch (IOException failed) {
-            throw new UncheckedIOException(failed);
-        } catch (InterruptedException interrupted) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(interrupted);
+    /** The program says when it answers; what it says before is told where it ends without. */
+    private static void awaitAnswer(Process process) throws IOException {
+        BufferedReader said = process.inputReader(StandardCharsets.UTF_8);
+        StringBuilder before = new StringBuilder();
+        String line = said.readLine();
+        while (line != null && !line.startsWith("Logismos answers at")) {
+            before.append(line).append('\n');
+            line = said.readLine();
         }
-    }
-
-    private void awaitExamples() {
-        Instant end = Instant.now().plus(PATIENCE);
-        while (Instant.now().isBefore(end) && process.isAlive()) {
-            try {
-                if (get("/worksheets").contains("Cooling cup")) {
-                    return;
-                }
-            } catch (UncheckedIOException notYet) {
-                Thread.onSpinWait(); // the port is not open yet: ask again
-            }
+        if (line == null) {
+            throw new IllegalStateException("the program must start, but ended:\n" + before);
         }
-        throw new IllegalStateException("the program must start within " + PATIENCE + ", exit value "
-                + (process.isAlive() ? "none" : process.exitValue()));
+        Thread rest = new Thread(() -> said.lines().forEach(each -> {}), "what the program says later");
+        rest.setDaemon(true);
+        rest.start();
     }
 
     /** As {@code kill -9} does. */
