@@ -1,4 +1,4 @@
-import type { Calculation, Cell, CellDetail, ChartData, Edit, Kept, Listed, Preview, Worksheet } from './types'
+import type { Cell, CellDetail, ChartData, Edit, Kept, Listed, Preview, Worksheet } from './types'
 
 /** A refusal of the server, with its sentence. */
 export class Refusal extends Error {
@@ -61,6 +61,4 @@ export const api = {
     draft: { readonly grid: string; readonly address: string; readonly entry: string; readonly cursor: number },
     signal?: AbortSignal,
   ) => ask<Preview>('POST', `${sheet(id)}/preview`, draft, signal),
-  calculate: (expression: string, signal?: AbortSignal) =>
-    ask<Calculation>('POST', '/calculate', { expression }, signal),
 }

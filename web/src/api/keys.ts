@@ -1,7 +1,6 @@
 /** All keys of the query cache. */
 export const keys = {
   worksheets: ['worksheets'] as const,
-  worksheet: (id: string) => ['worksheet', id] as const,
   outline: (id: string) => ['worksheet', id, 'outline'] as const,
   cells: (id: string, grid: string) => ['worksheet', id, 'cells', grid] as const,
   page: (id: string, grid: string, page: number, columns: number) =>

@@ -429,11 +429,12 @@ final class TableFunctions {
         if (conditions.rows() * conditions.columns() != table.rows()) {
             return Failure.of(ErrorCode.SHAPES_DIFFER, "`filter` needs one condition for each row.");
         }
+        List<List<Value>> all = rowList(table);
         List<List<Value>> rows = new ArrayList<>();
         for (int row = 0; row < table.rows(); row++) {
             Value condition = conditions.at(row / conditions.columns(), row % conditions.columns());
             if (condition instanceof Truth truth && truth.holds()) {
-                rows.add(rowList(table).get(row));
+                rows.add(all.get(row));
             }
         }
         return rows.isEmpty() ? Failure.of(ErrorCode.NOT_FOUND, "The condition holds for no row.") : ofRows(rows);

@@ -328,10 +328,4 @@ public final class Worksheet {
         }
         return Optional.empty();
     }
-
-    /** The used part of a grid, from A1 on. */
-    public Area extent(String grid) {
-        Block.Grid block = grid(grid);
-        return new Area(Address.FIRST, new Address(block.columns() - 1, block.rows() - 1));
-    }
 }
