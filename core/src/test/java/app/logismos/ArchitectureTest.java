@@ -20,26 +20,30 @@ class ArchitectureTest {
     static final ArchRule numberUsesNothing = floor("number");
 
     @ArchTest
-    static final ArchRule valueUsesNumber = floor("value", "number");
+    static final ArchRule unitUsesNumber = floor("unit", "number");
 
     @ArchTest
-    static final ArchRule formulaUsesValue = floor("formula", "value", "number");
+    static final ArchRule valueUsesUnit = floor("value", "unit", "number");
 
     @ArchTest
-    static final ArchRule functionUsesValue = floor("function", "value", "number");
+    static final ArchRule formulaUsesValue = floor("formula", "value", "unit", "number");
 
     @ArchTest
-    static final ArchRule displayUsesValue = floor("display", "value", "number");
+    static final ArchRule functionUsesValue = floor("function", "value", "unit", "number");
 
     @ArchTest
-    static final ArchRule evaluateLooksDown = floor("evaluate", "function", "formula", "display", "value", "number");
+    static final ArchRule displayUsesValue = floor("display", "value", "unit", "number");
 
     @ArchTest
-    static final ArchRule sheetUsesFormula = floor("sheet", "formula", "value", "number");
+    static final ArchRule evaluateLooksDown =
+            floor("evaluate", "function", "formula", "display", "value", "unit", "number");
+
+    @ArchTest
+    static final ArchRule sheetUsesFormula = floor("sheet", "formula", "value", "unit", "number");
 
     @ArchTest
     static final ArchRule recalculateLooksDown =
-            floor("recalculate", "sheet", "evaluate", "function", "formula", "display", "value", "number");
+            floor("recalculate", "sheet", "evaluate", "function", "formula", "display", "value", "unit", "number");
 
     @ArchTest
     static final ArchRule coreKnowsNoFramework = noClasses()

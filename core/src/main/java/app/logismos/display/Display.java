@@ -1,8 +1,11 @@
 package app.logismos.display;
 
+import app.logismos.number.Real;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
+import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
@@ -37,7 +40,21 @@ public final class Display implements Value.Visitor<String> {
 
     @Override
     public String number(NumberValue number) {
-        return (style.suits(number.real()) ? style : Automatic.STYLE).text(number.real());
+        return number(number.real());
+    }
+
+    private String number(Real number) {
+        return (style.suits(number) ? style : Automatic.STYLE).text(number);
+    }
+
+    @Override
+    public String quantity(Quantity quantity) {
+        return number(quantity.number()) + " " + quantity.unit().symbol();
+    }
+
+    @Override
+    public String moment(Moment moment) {
+        return moment.shown();
     }
 
     @Override

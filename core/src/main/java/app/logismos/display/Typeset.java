@@ -4,7 +4,9 @@ import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.value.Failure;
+import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
@@ -26,7 +28,21 @@ public final class Typeset implements Value.Visitor<String> {
 
     @Override
     public String number(NumberValue number) {
-        Real real = number.real();
+        return number(number.real());
+    }
+
+    @Override
+    public String quantity(Quantity quantity) {
+        return number(quantity.number()) + "\\,\\text{"
+                + escaped(quantity.unit().symbol()) + "}";
+    }
+
+    @Override
+    public String moment(Moment moment) {
+        return "\\text{" + moment.shown() + "}";
+    }
+
+    private static String number(Real real) {
         return real instanceof PiMultiple || real instanceof Rational rational && isShortFraction(rational)
                 ? Fractional.STYLE.latex(real)
                 : Automatic.STYLE.latex(real);

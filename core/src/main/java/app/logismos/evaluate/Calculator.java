@@ -43,7 +43,8 @@ public final class Calculator {
 
     /** The value of an expression that has been read, its steps and hints. */
     public static Calculation explain(String entry, Expression expression, Evaluator evaluator) {
-        Value value = evaluator.value(expression);
+        Value worth = evaluator.value(expression);
+        Value value = worth instanceof Failure failure ? Remedies.added(failure, entry, expression, evaluator) : worth;
         String latex =
                 entry.length() > MOST_TYPESET ? "" : LatexPrinter.latex(expression, evaluator.origin(), Typeset::latex);
         return new Calculation(

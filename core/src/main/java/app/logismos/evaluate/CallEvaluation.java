@@ -101,7 +101,8 @@ final class CallEvaluation {
                 }
             } else {
                 index = Math.min(next, parameters.size() - 1);
-                if (next >= parameters.size() && !parameters.get(index).repeated()) {
+                if (next >= parameters.size()
+                        && (index < 0 || !parameters.get(index).repeated())) {
                     return Optional.of(EvaluationErrors.tooManyArguments(
                             function.name(), parameters.size(), call.arguments().size(), call.span()));
                 }

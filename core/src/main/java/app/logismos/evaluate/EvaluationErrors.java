@@ -3,8 +3,10 @@ package app.logismos.evaluate;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.InfixOperator;
 import app.logismos.number.Undefined;
+import app.logismos.unit.Unit;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
+import app.logismos.value.Quantity;
 import app.logismos.value.Span;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
@@ -35,6 +37,20 @@ public final class EvaluationErrors {
                         + value.kind().one() + "."
                 : "`" + sign + "` needs numbers, and this is " + value.kind().one() + ".";
         return Failure.at(place, ErrorCode.WRONG_KIND, message + wayOut(value));
+    }
+
+    static Failure unitsDiffer(InfixOperator operator, Quantity left, Quantity right, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.UNITS_DIFFER,
+                called(left) + " and " + called(right) + " do not measure the same, so `"
+                        + operator.text().trim() + "` cannot join them. Give both a unit of one kind.");
+    }
+
+    private static String called(Quantity quantity) {
+        return quantity.unit().equals(Unit.ONE)
+                ? "A plain number"
+                : "`" + quantity.unit().symbol() + "`";
     }
 
     static Failure notANumber(String sign, Value value, Span place) {
@@ -86,8 +102,8 @@ public final class EvaluationErrors {
         return Failure.at(
                 place,
                 ErrorCode.WRONG_ARGUMENTS,
-                "`" + function + "` takes " + most + (most == 1 ? " argument" : " arguments") + ", and here are "
-                        + given + ".");
+                "`" + function + "` takes " + (most == 0 ? "no" : most) + (most == 1 ? " argument" : " arguments")
+                        + ", and here are " + given + ".");
     }
 
     static Failure missingArgument(String function, String parameter, String says, Span place) {

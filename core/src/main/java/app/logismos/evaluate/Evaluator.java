@@ -31,8 +31,10 @@ import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.Missing;
+import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
+import app.logismos.value.Quantity;
 import app.logismos.value.Span;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
@@ -80,9 +82,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
 
     /** What functions may ask for, the time that is left included. */
     Surroundings surroundings() {
-        return scope.surroundings()
-                .with(EntryReader::number, Evaluator::written)
-                .checkedBy(budget::check);
+        return scope.surroundings().with(EntryReader::value, Evaluator::written).checkedBy(budget::check);
     }
 
     private static Optional<String> written(Real number, String style) {
@@ -111,6 +111,16 @@ public final class Evaluator implements Expression.Visitor<Value> {
     }
 
     private static Value prefixed(PrefixOperator operator, Value value, Span place) {
+        if (value instanceof Quantity quantity && operator != PrefixOperator.ROOT) {
+            return operator == PrefixOperator.PLUS
+                    ? value
+                    : new Quantity(quantity.number().negate(), quantity.unit());
+        }
+        if (value instanceof Moment.Elapsed span && operator != PrefixOperator.ROOT) {
+            return operator == PrefixOperator.PLUS
+                    ? value
+                    : new Moment.Elapsed(span.length().negated());
+        }
         return onNumber(operator.text(), value, place, number -> switch (operator) {
             case MINUS -> number.negate();
             case PLUS -> number;

@@ -1,6 +1,7 @@
 package app.logismos.evaluate;
 
 import app.logismos.display.Display;
+import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.Infix;
@@ -16,6 +17,7 @@ import app.logismos.formula.Walk;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Span;
 import app.logismos.value.Value;
@@ -30,6 +32,9 @@ final class Hints {
 
     /** A whole number of radians from here on is rarely meant. */
     private static final Rational LOOKS_LIKE_DEGREES = Rational.of(7);
+
+    /** A number with so many digits is rarely typed from the head. */
+    private static final int LONG = 6;
 
     private final String entry;
     private final Evaluator evaluator;
@@ -54,12 +59,46 @@ final class Hints {
             switch (infix.operator()) {
                 case POWER -> powerOfPower(infix);
                 case DIVIDE -> powerThenDivide(infix);
-                case PLUS, MINUS -> sum(infix);
+                case PLUS -> sum(infix);
+                case MINUS -> {
+                    sum(infix);
+                    date(infix);
+                }
                 case EQUAL -> equality(infix);
                 default -> {}
             }
         } else if (node instanceof Call call) {
             call(call);
+        } else if (node instanceof Literal literal) {
+            repeated(literal);
+        }
+    }
+
+    /** A result that was copied by hand stays behind when the result changes, and often lacks digits. */
+    private void repeated(Literal node) {
+        if (node.value() instanceof NumberValue number
+                && typed(node).replaceAll("[^0-9]", "").length() >= LONG) {
+            evaluator
+                    .scope()
+                    .holderOf(number.real(), typed(node))
+                    .filter(cell -> !cell.equals(evaluator.origin().toString()))
+                    .ifPresent(cell -> add(
+                            "repeats-cell",
+                            "`" + typed(node) + "` is what " + cell + " shows. With `" + cell
+                                    + "` it has all its digits and follows changes.",
+                            replaced(node.span(), cell)));
+        }
+    }
+
+    private void date(Infix node) {
+        String text = typed(node);
+        if (EntryReader.value(text) instanceof Moment.Date date) {
+            String call = "date(" + date.date().getYear() + ", " + date.date().getMonthValue() + ", "
+                    + date.date().getDayOfMonth() + ")";
+            add(
+                    "date-or-difference",
+                    "This subtracts. The day is written `" + call + "`.",
+                    replaced(node.span(), call));
         }
     }
 

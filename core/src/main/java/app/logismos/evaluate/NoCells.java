@@ -7,10 +7,12 @@ import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Printer;
 import app.logismos.function.Surroundings;
+import app.logismos.number.Real;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Value;
 import java.util.List;
+import java.util.Optional;
 
 /** The scope of a calculation outside any worksheet: it has neither cells nor names. */
 public record NoCells(Surroundings surroundings) implements Scope {
@@ -39,5 +41,10 @@ public record NoCells(Surroundings surroundings) implements Scope {
     @Override
     public String called(CellReference reference, Address origin) {
         return Printer.text(reference, origin);
+    }
+
+    @Override
+    public Optional<String> holderOf(Real number, String typed) {
+        return Optional.empty();
     }
 }

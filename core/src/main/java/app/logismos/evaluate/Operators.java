@@ -11,7 +11,9 @@ import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Missing;
+import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Span;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
@@ -70,13 +72,19 @@ final class Operators {
     private Value arithmetic(InfixOperator operator, Value left, Value right, Places places) {
         Value a = left == Blank.BLANK ? new NumberValue(Rational.ZERO) : left;
         Value b = right == Blank.BLANK ? new NumberValue(Rational.ZERO) : right;
-        if (!(a instanceof NumberValue x)) {
-            return EvaluationErrors.wrongKind(operator, left, places.left());
-        }
-        if (!(b instanceof NumberValue y)) {
-            return EvaluationErrors.wrongKind(operator, right, places.right());
+        if (!(a instanceof NumberValue x) || !(b instanceof NumberValue y)) {
+            return Moments.apply(operator, a, b)
+                    .map(value -> value instanceof Failure failure ? failure.orAt(places.sign()) : value)
+                    .or(() -> Quantities.apply(operator, a, b, places))
+                    .orElseGet(() -> a instanceof NumberValue || calculates(a) && !calculates(b)
+                            ? EvaluationErrors.wrongKind(operator, right, places.right())
+                            : EvaluationErrors.wrongKind(operator, left, places.left()));
         }
         return numbers(operator, x.real(), y.real(), places);
+    }
+
+    private static boolean calculates(Value value) {
+        return value instanceof Moment || value instanceof Quantity || value instanceof NumberValue;
     }
 
     private Value numbers(InfixOperator operator, Real a, Real b, Places places) {
@@ -124,6 +132,13 @@ final class Operators {
     private static Value compare(InfixOperator operator, Value left, Value right, Places places) {
         Value a = left == Blank.BLANK ? emptyLike(right) : left;
         Value b = right == Blank.BLANK ? emptyLike(left) : right;
+        if (a instanceof Quantity x && b instanceof Quantity y) {
+            return !x.isLike(y)
+                    ? EvaluationErrors.unitsDiffer(operator, x, y, places.sign())
+                    : y.in(x.unit()) instanceof Real other
+                            ? ordered(operator, x.number().compareTo(other))
+                            : EvaluationErrors.wrongKind(operator, right, places.right());
+        }
         if (operator == InfixOperator.EQUAL || operator == InfixOperator.UNEQUAL) {
             boolean equal = a instanceof NumberValue x && b instanceof NumberValue y
                     ? x.real().compareTo(y.real()) == 0
@@ -135,6 +150,9 @@ final class Operators {
         }
         if (a instanceof Text x && b instanceof Text y) {
             return ordered(operator, x.text().compareTo(y.text()));
+        }
+        if (a instanceof Moment x && b instanceof Moment y && x.kind() == y.kind()) {
+            return ordered(operator, x.compareTo(y));
         }
         return EvaluationErrors.wrongKind(operator, right, places.right());
     }

@@ -5,7 +5,9 @@ import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.function.Surroundings;
+import app.logismos.number.Real;
 import app.logismos.value.Value;
+import java.util.Optional;
 
 /** Where an expression finds what it refers to. */
 public interface Scope {
@@ -20,6 +22,13 @@ public interface Scope {
 
     /** How the cell is called in a sentence: {@code B4}, or {@code Prices.B4} from another grid. */
     String called(CellReference reference, Address origin);
+
+    /**
+     * How a cell is called that holds this number, or shows it so.
+     *
+     * @param typed the number as it is typed
+     */
+    Optional<String> holderOf(Real number, String typed);
 
     /** What calculations here depend on besides. */
     Surroundings surroundings();

@@ -291,6 +291,7 @@ public final class Working {
     /** Whether the argument at this place is looked at only when the function asks for it. */
     static boolean isLazy(Function function, int index) {
         List<Parameter> parameters = function.parameters();
-        return parameters.get(Math.min(index, parameters.size() - 1)).accepts() == Parameter.Accepts.LAZY;
+        return !parameters.isEmpty()
+                && parameters.get(Math.min(index, parameters.size() - 1)).accepts() == Parameter.Accepts.LAZY;
     }
 }

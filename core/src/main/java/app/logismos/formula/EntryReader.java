@@ -57,9 +57,9 @@ public final class EntryReader {
                 : new Entry.Unreadable(name, ((Parser.Outcome.Refused) outcome).failure());
     }
 
-    /** The number that a text is as an entry; nothing where it is another kind of value. */
-    public static Optional<Value> number(String text) {
-        return constant(trim(text)) instanceof NumberValue number ? Optional.of(number) : Optional.empty();
+    /** The value that a text is as an entry which is no calculation: a number, a date, a truth value, or a text. */
+    public static Value value(String text) {
+        return constant(trim(text));
     }
 
     private static Value constant(String text) {
@@ -70,7 +70,11 @@ public final class EntryReader {
             case "true" -> new Truth(true);
             case "false" -> new Truth(false);
             case "missing" -> Missing.MISSING;
-            default -> real(text).<Value>map(NumberValue::new).orElseGet(() -> new Text(text));
+            default ->
+                real(text)
+                        .<Value>map(NumberValue::new)
+                        .or(() -> Moments.read(text))
+                        .orElseGet(() -> new Text(text));
         };
     }
 

@@ -17,6 +17,7 @@ import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -237,6 +238,33 @@ public final class Arguments {
         return numbers;
     }
 
+    /** The values of a repeated parameter that can be measured by one number: plain ones, quantities, or dates and times. */
+    Measured measured(String parameter) {
+        return measuredIfAny(parameter).orElseThrow(() -> wrong(parameter, "at least one number", "none"));
+    }
+
+    /** The same; nothing where there are none. */
+    Optional<Measured> measuredIfAny(String parameter) {
+        List<Value> values = new ArrayList<>();
+        for (Supplier<Value> each : each(parameter)) {
+            Value value = each.get();
+            if (value instanceof Table table) {
+                table.forEachFilled(cell -> {
+                    if (Measured.isMeasured(passing(cell))) {
+                        values.add(cell);
+                    }
+                });
+            } else if (Measured.isMeasured(value)) {
+                values.add(value);
+            } else if (value != Blank.BLANK && value != Missing.MISSING) {
+                throw wrongKind(parameter, value);
+            }
+        }
+        return values.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Measured.of(values, other -> wrongKind(parameter, other)));
+    }
+
     /** The whole numbers, 0 or more, of a repeated parameter. */
     List<BigInteger> counts(String parameter) {
         return numbers(parameter).stream()
@@ -260,13 +288,26 @@ public final class Arguments {
         return value;
     }
 
-    private Refused wrongKind(String parameter, Value value) {
+    /** The refusal of an argument of another kind than the function takes. */
+    Refused wrongKind(String parameter, Value value) {
         Parameter.Accepts accepts =
                 function.parameters().get(function.indexOf(parameter)).accepts();
         return new Refused(Failure.of(
                 ErrorCode.WRONG_KIND,
                 "`" + function.name() + "` needs " + accepts.one() + " for `" + parameter + "`, was "
-                        + value.kind().one() + "."));
+                        + value.kind().one() + "." + wayOut(accepts, value)));
+    }
+
+    private static String wayOut(Parameter.Accepts accepts, Value value) {
+        if (!(value instanceof Text text)) {
+            return "";
+        }
+        return switch (accepts) {
+            case DAY -> " `dateof(" + PlainText.of(text) + ")` reads a text as a date.";
+            case TIME_OF_DAY -> " `timeof(" + PlainText.of(text) + ")` reads a text as a time.";
+            case NUMBER, WHOLE, NUMBERS, ANGLE -> " `number(" + PlainText.of(text) + ")` reads a text as a number.";
+            case TABLE, TEXT, ANY, TRUTHS, LAZY, TRUTH -> "";
+        };
     }
 
     /** Carries a failure out of a function's code. */

@@ -35,7 +35,7 @@ final class ArithmeticFunctions {
                     .example("sum({1, 2; 3, 4})", "10")
                     .related("product", "mean", "count")
                     .works(given -> joined(given.numbers("numbers"), " + "))
-                    .computes(given -> sum(given.numbers("numbers"))),
+                    .answers(ArithmeticFunctions::sum),
             function("product", Category.ARITHMETIC)
                     .says("Multiplies numbers, and all numbers of ranges.")
                     .repeated("numbers", NUMBERS, "what to multiply")
@@ -232,6 +232,17 @@ final class ArithmeticFunctions {
     }
 
     /** A long row is abbreviated in its middle. */
+    /** Durations and quantities add up as numbers do; dates do not. */
+    private static Value sum(Arguments given) {
+        return given.measuredIfAny("numbers")
+                .map(measured -> switch (measured.back().apply(Rational.ZERO).kind()) {
+                    case DATE, DATETIME, TIME ->
+                        throw given.wrongKind("numbers", measured.back().apply(Rational.ZERO));
+                    default -> measured.made(Algebra::sum);
+                })
+                .orElse(NumberValue.of(0));
+    }
+
     static String joined(List<Real> numbers, String sign) {
         if (numbers.size() > 12) {
             return joined(numbers.subList(0, 4), sign) + sign + "…" + sign

@@ -24,6 +24,7 @@ public final class Catalogue {
                     TableFunctions.ALL,
                     LogicFunctions.ALL,
                     TextFunctions.ALL,
+                    DateFunctions.ALL,
                     MoneyFunctions.ALL)
             .flatMap(List::stream)
             .toList());

@@ -11,6 +11,7 @@ public enum Category {
     TABLES("Tables"),
     LOGIC("Logic"),
     TEXT("Text"),
+    DATES("Dates"),
     MONEY("Money over time");
 
     private final String title;

@@ -22,6 +22,10 @@ public record Parameter(String name, Accepts accepts, String says, Optional<Valu
         NUMBERS("numbers or a range"),
         /** A table as it is; a single value is a table of one. */
         TABLE("a table"),
+        /** A date, or a date with time. */
+        DAY("a date"),
+        /** A time of day, or a date with time. */
+        TIME_OF_DAY("a time"),
         /** A text. */
         TEXT("a text"),
         /** A single value of any kind. */

@@ -31,6 +31,7 @@ import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -101,7 +102,7 @@ final class StatisticsFunctions {
                     .related("median", "sum", "count")
                     .works(given -> "(" + ArithmeticFunctions.joined(given.numbers("numbers"), " + ") + ") / "
                             + given.numbers("numbers").size())
-                    .computes(given -> mean(some(given, "numbers"))),
+                    .answers(given -> given.measured("numbers").made(Algebra::mean)),
             function("geomean", Category.STATISTICS)
                     .says("The geometric mean: the n-th root of the product of n numbers.")
                     .repeated("numbers", NUMBERS, "numbers above 0")
@@ -131,7 +132,7 @@ final class StatisticsFunctions {
                     .example("median(1, 2, 3, 10)", "5/2")
                     .related("mean", "mode", "quantile")
                     .works(given -> "sorted: " + ArithmeticFunctions.joined(sorted(given.numbers("numbers")), ", "))
-                    .computes(given -> quantile(some(given, "numbers"), Rational.of(1, 2))),
+                    .answers(given -> given.measured("numbers").made(numbers -> quantile(numbers, Rational.of(1, 2)))),
             function("mode", Category.STATISTICS)
                     .says("The number that is there most often; of several the smallest.")
                     .repeated("numbers", NUMBERS, "numbers of which one repeats")
@@ -145,31 +146,25 @@ final class StatisticsFunctions {
                     .example("min(3, 1, 2)", "1")
                     .example("min({4, 9; -2, 7})", "-2")
                     .related("max", "range")
-                    .computes(given -> some(given, "numbers").stream()
-                            .min(Comparator.naturalOrder())
-                            .orElseThrow()),
+                    .answers(given -> given.measured("numbers").made(Collections::min)),
             function("max", Category.STATISTICS)
                     .says("The largest number.")
                     .repeated("numbers", NUMBERS, "at least one number")
                     .example("max(3, 1, 2)", "3")
                     .example("max(1/3, 0.33)", "1/3")
                     .related("min", "range")
-                    .computes(given -> some(given, "numbers").stream()
-                            .max(Comparator.naturalOrder())
-                            .orElseThrow()),
+                    .answers(given -> given.measured("numbers").made(Collections::max)),
             function("range", Category.STATISTICS)
                     .says("The largest number less the smallest.")
                     .repeated("numbers", NUMBERS, "at least one number")
                     .example("range(3, 10, 5)", "7")
                     .example("range(2)", "0")
                     .related("min", "max")
-                    .computes(given -> minus(
-                            some(given, "numbers").stream()
-                                    .max(Comparator.naturalOrder())
-                                    .orElseThrow(),
-                            some(given, "numbers").stream()
-                                    .min(Comparator.naturalOrder())
-                                    .orElseThrow())),
+                    .answers(given -> {
+                        Measured measured = given.measured("numbers");
+                        return measured.difference(
+                                minus(Collections.max(measured.numbers()), Collections.min(measured.numbers())));
+                    }),
             spread(
                             "variance",
                             "VAR",

@@ -1,6 +1,7 @@
 package app.logismos.function;
 
 import app.logismos.number.Real;
+import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.time.Clock;
 import java.util.Optional;
@@ -15,7 +16,7 @@ import java.util.random.RandomGenerator;
  * @param angle what a plain number means where an angle is asked for
  * @param random where chance comes from
  * @param clock what time it is, and in which zone
- * @param reading how a text is read as an entry: a number, or nothing
+ * @param reading how a text is read as an entry that is no calculation
  * @param writing how a number is written in the style that a text names, or nothing where no style is called so
  * @param check asked by long work now and then; it throws where the time is up
  */
@@ -23,7 +24,7 @@ public record Surroundings(
         Angle angle,
         RandomGenerator random,
         Clock clock,
-        Function<String, Optional<Value>> reading,
+        Function<String, Value> reading,
         BiFunction<Real, String, Optional<String>> writing,
         Runnable check) {
     /** Radians, real chance, the machine's clock. */
@@ -35,14 +36,13 @@ public record Surroundings(
                 angle,
                 new SplittableRandom(),
                 Clock.systemDefaultZone(),
-                text -> Optional.empty(),
+                Text::new,
                 (number, style) -> Optional.empty(),
                 () -> {});
     }
 
     /** The same, reading texts and writing numbers in these ways. */
-    public Surroundings with(
-            Function<String, Optional<Value>> texts, BiFunction<Real, String, Optional<String>> numbers) {
+    public Surroundings with(Function<String, Value> texts, BiFunction<Real, String, Optional<String>> numbers) {
         return new Surroundings(angle, random, clock, texts, numbers, check);
     }
 

@@ -19,6 +19,7 @@ import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
+import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
@@ -401,10 +402,13 @@ final class TableFunctions {
         return isRow ? transposed(ofRows(rows)) : ofRows(rows);
     }
 
-    /** Numbers, then texts, then truth values, then missing ones and empty cells. */
+    /** Numbers, then dates and times, then texts, then truth values, then missing ones and empty cells. */
     private static int compare(Value a, Value b) {
         if (a instanceof NumberValue x && b instanceof NumberValue y) {
             return x.real().compareTo(y.real());
+        }
+        if (a instanceof Moment x && b instanceof Moment y) {
+            return x.kind() == y.kind() ? x.compareTo(y) : x.kind().compareTo(y.kind());
         }
         return a instanceof Text x && b instanceof Text y
                 ? x.text().compareTo(y.text())
@@ -415,11 +419,12 @@ final class TableFunctions {
 
     private static int order(Value value) {
         return switch (value.kind()) {
-            case NUMBER -> 0;
-            case TEXT -> 1;
-            case TRUTH -> 2;
-            case MISSING -> 3;
-            case EMPTY, TABLE, ERROR -> 4;
+            case NUMBER, QUANTITY -> 0;
+            case DATE, DATETIME, TIME, DURATION -> 1;
+            case TEXT -> 2;
+            case TRUTH -> 3;
+            case MISSING -> 4;
+            case EMPTY, TABLE, ERROR -> 5;
         };
     }
 

@@ -14,6 +14,7 @@ import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
@@ -305,10 +306,10 @@ final class TextFunctions {
         if (value instanceof NumberValue) {
             return value;
         }
-        return given.surroundings()
-                .reading()
-                .apply(given.text("text"))
-                .orElseThrow(
-                        () -> given.wrong("text", "a number written as in an entry", "\"" + given.text("text") + "\""));
+        Value read = given.surroundings().reading().apply(given.text("text"));
+        if (read instanceof NumberValue || read instanceof Quantity) {
+            return read;
+        }
+        throw given.wrong("text", "a number written as in an entry", "\"" + given.text("text") + "\"");
     }
 }

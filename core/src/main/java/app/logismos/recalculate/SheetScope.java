@@ -1,5 +1,6 @@
 package app.logismos.recalculate;
 
+import app.logismos.display.Display;
 import app.logismos.evaluate.EvaluationErrors;
 import app.logismos.evaluate.Scope;
 import app.logismos.evaluate.Words;
@@ -10,9 +11,11 @@ import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Printer;
 import app.logismos.function.Surroundings;
+import app.logismos.number.Real;
 import app.logismos.sheet.Target;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -75,5 +78,15 @@ record SheetScope(
     @Override
     public String called(CellReference reference, Address origin) {
         return Printer.text(reference, origin);
+    }
+
+    @Override
+    public Optional<String> holderOf(Real number, String typed) {
+        return values.firstWhere(
+                        links.number(grid),
+                        value -> value instanceof NumberValue held
+                                && (held.real().equals(number)
+                                        || Display.AUTOMATIC.text(held).equals(typed)))
+                .map(Address::toString);
     }
 }

@@ -7,12 +7,16 @@ import app.logismos.value.Blank;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** The values of all cells of a worksheet, by the number of their grid. */
 final class Values {
+    private static final int MOST_LOOKED_AT = 10_000;
+
     private final List<CellStore<Value>> grids = new CopyOnWriteArrayList<>();
 
     Value get(int grid, Address cell) {
@@ -34,6 +38,18 @@ final class Values {
 
     Table range(int grid, Area area) {
         return new Range(store(grid), area);
+    }
+
+    /** The first cell of a grid, column by column, whose value fulfils a condition; only so many are looked at. */
+    Optional<Address> firstWhere(int grid, Predicate<Value> condition) {
+        Address[] found = new Address[1];
+        int[] left = {MOST_LOOKED_AT};
+        store(grid).forEach((column, row, value) -> {
+            if (found[0] == null && left[0]-- > 0 && condition.test(value)) {
+                found[0] = new Address(column, row);
+            }
+        });
+        return Optional.ofNullable(found[0]);
     }
 
     private CellStore<Value> store(int grid) {

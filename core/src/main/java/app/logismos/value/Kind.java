@@ -3,6 +3,11 @@ package app.logismos.value;
 /** The kinds of value, with the words for one of them in a sentence. */
 public enum Kind {
     NUMBER("a number"),
+    QUANTITY("a quantity"),
+    DATE("a date"),
+    TIME("a time of day"),
+    DATETIME("a date with time"),
+    DURATION("a duration"),
     TEXT("a text"),
     TRUTH("a truth value"),
     EMPTY("an empty cell"),

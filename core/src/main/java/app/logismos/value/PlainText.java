@@ -20,6 +20,16 @@ public final class PlainText implements Value.Visitor<String> {
     }
 
     @Override
+    public String quantity(Quantity quantity) {
+        return Plain.text(quantity.number()) + " " + quantity.unit().symbol();
+    }
+
+    @Override
+    public String moment(Moment moment) {
+        return moment.iso();
+    }
+
+    @Override
     public String text(Text text) {
         return '"' + text.text().replace("\"", "\"\"") + '"';
     }

@@ -1,7 +1,7 @@
 package app.logismos.value;
 
 /** What an expression is worth and a cell can hold (language, section 3). Immutable. */
-public sealed interface Value permits NumberValue, Text, Truth, Blank, Missing, Table, Failure {
+public sealed interface Value permits NumberValue, Quantity, Moment, Text, Truth, Blank, Missing, Table, Failure {
     /** The kind, as the language names it. */
     Kind kind();
 
@@ -11,6 +11,10 @@ public sealed interface Value permits NumberValue, Text, Truth, Blank, Missing, 
     /** One answer for each kind of value. */
     interface Visitor<R> {
         R number(NumberValue number);
+
+        R quantity(Quantity quantity);
+
+        R moment(Moment moment);
 
         R text(Text text);
 

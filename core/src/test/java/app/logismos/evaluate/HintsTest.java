@@ -23,6 +23,7 @@ class HintsTest {
                 "=80-5%    | percent-of-what      | =80*(1-5%)",
                 "=log(7)   | log-or-ln            | =ln(7)",
                 "=sin(30)  | radians-or-degrees   | =sin(30°)",
+                "=2027-03-01 | date-or-difference | =date(2027, 3, 1)",
                 "=4!=24    | factorial-or-unequal | =4<>24",
             })
     void whatIsOftenMeantOtherwiseIsHinted(String entry, String code, String replacement) {

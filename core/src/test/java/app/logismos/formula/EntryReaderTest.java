@@ -30,6 +30,15 @@ class EntryReaderTest {
                 "FALSE       | truth  | false",
                 "missing     | missing | missing",
                 "\"12\"      | text   | \"12\"",
+                "2027-03-01  | date   | 2027-03-01",
+                "2027-02-30  | text   | \"2027-02-30\"", // the calendar has no such day
+                "2027-3-1    | text   | \"2027-3-1\"", // ISO 8601 writes two digits
+                "14:30       | time   | 14:30:00",
+                "14:30:15.25 | time   | 14:30:15.250",
+                "24:30       | text   | \"24:30\"",
+                "2027-03-01T14:30 | datetime | 2027-03-01T14:30:00",
+                "2027-03-01 14:30 | datetime | 2027-03-01T14:30:00",
+                "\"2027-03-01\" | text | \"2027-03-01\"",
                 "5+2*3       | text   | \"5+2*3\"",
                 "Leaf lot    | text   | \"Leaf lot\"",
                 "e5          | text   | \"e5\"",

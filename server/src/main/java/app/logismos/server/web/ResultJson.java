@@ -9,6 +9,7 @@ import app.logismos.number.Real;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
+import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
@@ -21,7 +22,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A value as every answer carries it.
  *
- * @param kind {@code number}, {@code text}, {@code truth}, {@code empty}, {@code missing}, {@code table} or {@code error}
+ * @param kind {@code number}, {@code quantity}, {@code text}, {@code truth}, {@code date}, {@code time}, {@code datetime},
+ *     {@code duration}, {@code empty}, {@code missing}, {@code table} or {@code error}
  * @param value exact: a whole number, a fraction, or the shortest decimal that gives the same double
  * @param display as shown
  * @param approx the nearest double; null where none is near, or the value is no number
@@ -51,19 +53,10 @@ public record ResultJson(
     public static ResultJson of(Value value, NumberStyle style) {
         String kind = value.kind().name().toLowerCase(Locale.ROOT);
         if (value instanceof NumberValue number) {
-            Real real = number.real();
-            NumberStyle suiting = style.suits(real) ? style : Automatic.STYLE;
-            return new ResultJson(
-                    kind,
-                    real.isExact(),
-                    PlainText.of(value),
-                    null,
-                    suiting.text(real),
-                    suiting == Automatic.STYLE ? Typeset.latex(value) : suiting.latex(real),
-                    approx(real),
-                    Forms.text(real),
-                    Forms.latex(real),
-                    null);
+            return number(kind, number.real(), null, value, style);
+        }
+        if (value instanceof Quantity quantity) {
+            return number(kind, quantity.number(), quantity.unit().symbol(), value, style);
         }
         String plain = value instanceof Failure ? null : value instanceof Text text ? text.text() : PlainText.of(value);
         return new ResultJson(
@@ -77,6 +70,25 @@ public record ResultJson(
                 Map.of(),
                 Map.of(),
                 value instanceof Table table ? rows(table, style) : null);
+    }
+
+    private static ResultJson number(
+            String kind, Real real, @Nullable String unit, Value value, NumberStyle style) {
+        NumberStyle suiting = style.suits(real) ? style : Automatic.STYLE;
+        String suffix = unit == null ? "" : " " + unit;
+        return new ResultJson(
+                kind,
+                real.isExact(),
+                PlainText.of(new NumberValue(real)),
+                unit,
+                suiting.text(real) + suffix,
+                suiting == Automatic.STYLE
+                        ? Typeset.latex(value)
+                        : suiting.latex(real) + (unit == null ? "" : "\\,\\text{" + unit + "}"),
+                approx(real),
+                Forms.text(real),
+                Forms.latex(real),
+                null);
     }
 
     private static List<List<ResultJson>> rows(Table table, NumberStyle style) {

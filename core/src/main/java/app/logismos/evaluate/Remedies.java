@@ -1,0 +1,103 @@
+package app.logismos.evaluate;
+
+import app.logismos.formula.EntryReader;
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Group;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.InfixOperator;
+import app.logismos.formula.Walk;
+import app.logismos.number.Rational;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.Fix;
+import app.logismos.value.Kind;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Span;
+import app.logismos.value.Text;
+import app.logismos.value.Truth;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Finds for a failed calculation what can be written instead, from the part of the entry that is at fault. */
+final class Remedies {
+    private final String entry;
+    private final Evaluator evaluator;
+    private final List<Fix> fixes = new ArrayList<>();
+
+    private Remedies(String entry, Evaluator evaluator) {
+        this.entry = entry;
+        this.evaluator = evaluator;
+    }
+
+    /** The failure with the ways out of it that there are. */
+    static Failure added(Failure failure, String entry, Expression expression, Evaluator evaluator) {
+        if (!failure.fixes().isEmpty()
+                || failure.place().isEmpty()
+                || failure.cause().isPresent()) {
+            return failure;
+        }
+        Remedies remedies = new Remedies(entry, evaluator);
+        Span place = failure.place().get();
+        Walk.visit(expression, node -> {
+            if (node.span().equals(place)) {
+                remedies.look(failure.code(), node);
+            }
+        });
+        return new Failure(failure.code(), failure.message(), failure.place(), remedies.fixes, failure.cause());
+    }
+
+    private void look(ErrorCode code, Expression node) {
+        switch (code) {
+            case WRONG_KIND -> readAsNumber(node);
+            case NO_REAL_RESULT -> oddRoot(node);
+            default -> {}
+        }
+    }
+
+    /** {@code "12"+1} offers {@code number("12")}; a truth value offers 1 and 0. */
+    private void readAsNumber(Expression node) {
+        switch (evaluator.value(node).kind()) {
+            case TEXT -> {
+                boolean isNumber = evaluator.value(node) instanceof Text text
+                        && EntryReader.value(text.text()).kind() == Kind.NUMBER;
+                if (isNumber) {
+                    offer(node.span(), "number(" + node.span().in(entry) + ")");
+                }
+            }
+            case TRUTH -> {
+                if (evaluator.value(node) instanceof Truth) {
+                    offer(node.span(), "if(" + node.span().in(entry) + ", 1, 0)");
+                }
+            }
+            default -> {}
+        }
+    }
+
+    /** {@code (-8)^(1/3)} offers {@code cbrt(-8)}. */
+    private void oddRoot(Expression node) {
+        if (!(node instanceof Infix power)
+                || power.operator() != InfixOperator.POWER
+                || !(evaluator.value(power.right()) instanceof NumberValue exponent)
+                || !(exponent.real() instanceof Rational fraction)
+                || fraction.denominator().signum() == 0
+                || !fraction.denominator().testBit(0)
+                || fraction.isInteger()
+                || fraction.denominator().bitLength() > 30) {
+            return;
+        }
+        String base = unbracketed(power.left()).span().in(entry);
+        String root = fraction.denominator().intValue() == 3
+                ? "cbrt(" + base + ")"
+                : "root(" + base + ", " + fraction.denominator() + ")";
+        String above = fraction.numerator().toString();
+        offer(node.span(), above.equals("1") ? root : root + "^" + (fraction.signum() < 0 ? "(" + above + ")" : above));
+    }
+
+    private static Expression unbracketed(Expression node) {
+        return node instanceof Group group ? unbracketed(group.inner()) : node;
+    }
+
+    private void offer(Span place, String by) {
+        fixes.add(new Fix("Write " + by, entry.substring(0, place.start()) + by + entry.substring(place.end())));
+    }
+}

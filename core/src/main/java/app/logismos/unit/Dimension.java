@@ -1,0 +1,40 @@
+package app.logismos.unit;
+
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * What a unit measures: a product of powers of base quantities.
+ *
+ * @param exponents without zeros, so that equal dimensions are equal records
+ */
+public record Dimension(Map<Base, Rational> exponents) {
+    /** The dimension of plain numbers. */
+    public static final Dimension NONE = new Dimension(Map.of());
+
+    public Dimension {
+        exponents = Map.copyOf(exponents);
+    }
+
+    /** A base quantity itself. */
+    public static Dimension of(Base base) {
+        return new Dimension(Map.of(base, Rational.ONE));
+    }
+
+    /** The product of this one and a power of another. */
+    Dimension times(Dimension other, Rational power) {
+        Map<Base, Rational> product = new EnumMap<>(Base.class);
+        product.putAll(exponents);
+        other.exponents.forEach((base, exponent) -> {
+            Real sum = (Real) ((Real) exponent.times(power)).plus(product.getOrDefault(base, Rational.ZERO));
+            if (sum.signum() == 0) {
+                product.remove(base);
+            } else {
+                product.put(base, (Rational) sum);
+            }
+        });
+        return new Dimension(product);
+    }
+}

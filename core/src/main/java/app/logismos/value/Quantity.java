@@ -1,0 +1,30 @@
+package app.logismos.value;
+
+import app.logismos.number.Real;
+import app.logismos.number.Result;
+import app.logismos.unit.Unit;
+
+/** A number with its unit. */
+public record Quantity(Real number, Unit unit) implements Value {
+    /** The number of this quantity in another unit of the same dimension. */
+    public Result in(Unit other) {
+        return unit.equals(other) || !(number.times(unit.factor()) instanceof Real coherent)
+                ? number
+                : coherent.dividedBy(other.factor());
+    }
+
+    /** Whether the two measure the same and can be added and compared. */
+    public boolean isLike(Quantity other) {
+        return unit.dimension().equals(other.unit.dimension());
+    }
+
+    @Override
+    public Kind kind() {
+        return Kind.QUANTITY;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.quantity(this);
+    }
+}

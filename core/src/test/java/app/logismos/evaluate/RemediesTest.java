@@ -1,0 +1,46 @@
+package app.logismos.evaluate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.logismos.formula.Address;
+import app.logismos.function.Surroundings;
+import app.logismos.value.Failure;
+import app.logismos.value.Fix;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class RemediesTest {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "=\"12\"+1       | =number(\"12\")+1",
+                "=2*\"3/4\"      | =2*number(\"3/4\")",
+                "=-\"5\"         | =-number(\"5\")",
+                "=(2>1)+1        | =if((2>1), 1, 0)+1",
+                "=true*3         | =if(true, 1, 0)*3",
+                "=(-8)^(1/3)     | =cbrt(-8)",
+                "=2+(-32)^(1/5)  | =2+root(-32, 5)",
+                "=(-8)^(2/3)     | =cbrt(-8)^2",
+                "=(-8)^(-1/3)    | =cbrt(-8)^(-1)",
+            })
+    void whatCanBeWrittenInsteadIsOffered(String entry, String replacement) {
+        assertThat(fixes(entry)).extracting(Fix::replacement).containsExactly(replacement);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"=\"ab\"+1", "=(-8)^(1/2)", "=1/0", "=sqrt(-2)", "=(-8)^0.3"})
+    void whereNothingIsNearNothingIsOffered(String entry) {
+        assertThat(fixes(entry)).isEmpty();
+    }
+
+    private static List<Fix> fixes(String entry) {
+        return ((Failure) new Calculator(Limits.USUAL)
+                        .calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST)
+                        .value())
+                .fixes();
+    }
+}
