@@ -10,6 +10,9 @@ import java.util.Map;
  * quotes, unusual spaces (language, sections 2 and 10).
  */
 final class Lexer {
+    /** The second is OpenFormula's (section 5.12). */
+    private static final List<String> GONE_SPELLINGS = List.of(Printer.GONE, "#REF!");
+
     private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
     private static final String DOUBLE_QUOTES = "\"“”„‟";
     private static final String SINGLE_QUOTES = "'‘’";
@@ -61,6 +64,10 @@ final class Lexer {
             number();
         } else if (isWordStart(text.codePointAt(at)) || c == '$') {
             word();
+        } else if (c == '#' && !goneAt().isEmpty()) {
+            int start = at;
+            at += goneAt().length();
+            add(Token.Type.WORD, start, Printer.GONE);
         } else if (DOUBLE_QUOTES.indexOf(c) >= 0) {
             quoted(DOUBLE_QUOTES, Token.Type.TEXT);
         } else if (SINGLE_QUOTES.indexOf(c) >= 0) {
@@ -70,6 +77,14 @@ final class Lexer {
         } else {
             sign();
         }
+    }
+
+    /** How a gone reference is spelled here: as ours, or as the open standard does; empty where there is none. */
+    private String goneAt() {
+        return GONE_SPELLINGS.stream()
+                .filter(spelling -> text.regionMatches(true, at, spelling, 0, spelling.length()))
+                .findFirst()
+                .orElse("");
     }
 
     private void number() {

@@ -371,6 +371,9 @@ public final class Parser {
         if (word.equalsIgnoreCase("true") || word.equalsIgnoreCase("false")) {
             return new Literal(new Truth(word.equalsIgnoreCase("true")), word, token.span());
         }
+        if (word.equals(Printer.GONE)) {
+            return new Literal(SyntaxErrors.gone(token.span()), word, token.span());
+        }
         if (word.equalsIgnoreCase("missing")) {
             return new Literal(Missing.MISSING, word, token.span());
         }

@@ -24,6 +24,9 @@ import java.util.Map;
  * same expression again.
  */
 public final class Printer implements Expression.Visitor<Void> {
+    /** Stands in a formula for a reference whose cell is gone. */
+    public static final String GONE = "#gone";
+
     private final Address origin;
     private final StringBuilder out = new StringBuilder();
     private final Map<Expression, Span> places = new IdentityHashMap<>();

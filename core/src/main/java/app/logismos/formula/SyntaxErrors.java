@@ -152,6 +152,11 @@ final class SyntaxErrors {
                 word.span(), ErrorCode.UNKNOWN_UNIT, "`" + word.text() + "` is not a unit that is known here.");
     }
 
+    static Failure gone(Span place) {
+        return Failure.at(
+                place, ErrorCode.MISSING_REFERENCE, "The cell that was meant here is gone. Point at another one.");
+    }
+
     static Failure unitExpected(Token sign) {
         return syntax(sign.span(), "Behind `to` stands a unit.");
     }

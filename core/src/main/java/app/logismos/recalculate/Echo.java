@@ -3,11 +3,14 @@ package app.logismos.recalculate;
 import app.logismos.display.Display;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.Value;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What followed from edits, in words.
@@ -35,8 +38,9 @@ public record Echo(String message, List<Line> results) {
     public static Echo of(List<Edit> edits, Change change, LiveWorksheet live) {
         List<CellChange> typed =
                 change.cells().stream().filter(CellChange::entered).toList();
-        List<CellChange> followed =
-                change.cells().stream().filter(cell -> !cell.entered()).toList();
+        List<CellChange> followed = edits.stream().anyMatch(Edit.Restructure.class::isInstance)
+                ? carried(edits, change, live)
+                : change.cells().stream().filter(cell -> !cell.entered()).toList();
         String follows = followed.isEmpty()
                 ? ""
                 : ": " + followed.size() + (followed.size() == 1 ? " result changed" : " results changed");
@@ -46,6 +50,30 @@ public record Echo(String message, List<Line> results) {
                         .limit(MOST_LINES)
                         .map(cell -> line(cell, live))
                         .toList());
+    }
+
+    /** Where cells have changed their places, a result has changed if it is another than at the cell's former place. */
+    private static List<CellChange> carried(List<Edit> edits, Change change, LiveWorksheet live) {
+        List<CellChange> carried = new ArrayList<>();
+        for (CellChange cell : change.cells()) {
+            Optional<Edit.Place> now = Optional.of(new Edit.Place(cell.grid(), new Area(cell.cell(), cell.cell())));
+            for (Edit edit : edits) {
+                now = edit instanceof Edit.Restructure restructure ? now.flatMap(restructure.displacement()::of) : now;
+            }
+            now.filter(place -> live.worksheet()
+                            .cell(place.grid(), place.area().first())
+                            .filter(Cell::isCalculated)
+                            .isPresent())
+                    .map(place -> new CellChange(
+                            place.grid(),
+                            place.area().first(),
+                            cell.before(),
+                            live.value(place.grid(), place.area().first()),
+                            false))
+                    .filter(moved -> !moved.before().equals(moved.after()) && moved.before() != Blank.BLANK)
+                    .ifPresent(carried::add);
+        }
+        return carried;
     }
 
     private static Line line(CellChange change, LiveWorksheet live) {
@@ -96,6 +124,27 @@ public record Echo(String message, List<Line> results) {
         }
         if (edit instanceof Edit.AddSection || edit instanceof Edit.AddBlock) {
             return "Added to the page";
+        }
+        if (edit instanceof Edit.InsertLines insert) {
+            return insert.axis().counted(insert.count()) + " put in before "
+                    + insert.axis().called(insert.at());
+        }
+        if (edit instanceof Edit.DeleteLines delete) {
+            return delete.axis().counted(delete.count()) + " taken out from "
+                    + delete.axis().called(delete.at());
+        }
+        if (edit instanceof Edit.MoveLines move) {
+            return move.axis().counted(move.count()) + " moved from "
+                    + move.axis().called(move.at());
+        }
+        if (edit instanceof Edit.MoveCells move) {
+            return move.area() + " moved to " + move.to();
+        }
+        if (edit instanceof Edit.CopyCells copy) {
+            return copy.area() + " copied to " + copy.into();
+        }
+        if (edit instanceof Edit.Rename rename) {
+            return "Name " + rename.name() + " is " + rename.to() + " now";
         }
         return edit instanceof Edit.RemoveSection || edit instanceof Edit.RemoveBlock
                 ? "Taken off the page"

@@ -15,6 +15,11 @@ public sealed interface Edit {
      */
     List<Edit> apply(Worksheet worksheet);
 
+    /** Whether cells may stand elsewhere afterwards, or be written that the edit does not list. */
+    default boolean movesCells() {
+        return this instanceof Restructure || this instanceof CopyCells || this instanceof Rename;
+    }
+
     /** Types into cells of a grid, which grows where it must. */
     record Enter(String grid, List<Typed> cells) implements Edit {
         public Enter {
@@ -106,6 +111,86 @@ public sealed interface Edit {
         @Override
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.changeBlock(this);
+        }
+    }
+
+    /** An edit after which cells are elsewhere, and what refers to them follows. */
+    sealed interface Restructure extends Edit {
+        /** Where the cells go. */
+        Displacement displacement();
+
+        @Override
+        default List<Edit> apply(Worksheet worksheet) {
+            return worksheet.restructure(this);
+        }
+    }
+
+    /**
+     * Puts empty rows or columns in.
+     *
+     * @param at the line before which they are put, from 0
+     */
+    record InsertLines(String grid, Axis axis, int at, int count) implements Restructure {
+        @Override
+        public Displacement displacement() {
+            return new Displacement.Inserted(grid, axis, at, count);
+        }
+    }
+
+    /**
+     * Takes rows or columns out with all they hold.
+     *
+     * @param at the first of them, from 0
+     */
+    record DeleteLines(String grid, Axis axis, int at, int count) implements Restructure {
+        @Override
+        public Displacement displacement() {
+            return new Displacement.Deleted(grid, axis, at, count);
+        }
+    }
+
+    /**
+     * Moves rows or columns among the others.
+     *
+     * @param at the first of them, from 0
+     * @param to the line before which they are put, as numbered before
+     */
+    record MoveLines(String grid, Axis axis, int at, int count, int to) implements Restructure {
+        @Override
+        public Displacement displacement() {
+            return new Displacement.Moved(grid, axis, at, count, to);
+        }
+    }
+
+    /**
+     * Moves cells to another place, also of another grid; what was there is overwritten.
+     *
+     * @param to where the upper left cell comes
+     */
+    record MoveCells(String grid, Area area, String toGrid, Address to) implements Restructure {
+        @Override
+        public Displacement displacement() {
+            return new Displacement.CellsMoved(grid, area, toGrid, to);
+        }
+    }
+
+    /**
+     * Copies cells; continuing a formula down a column is this.
+     *
+     * @param into one cell for a copy of the same size, or an area to fill
+     */
+    record CopyCells(String grid, Area area, String toGrid, Area into) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.applyAll(Copying.edits(worksheet, this));
+        }
+    }
+
+    /** Gives what has a name another one; formulas that use it follow. */
+    record Rename(String name, String to) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.rename(this);
         }
     }
 }

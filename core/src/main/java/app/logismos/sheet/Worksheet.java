@@ -6,15 +6,15 @@ import app.logismos.formula.Entry;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Parser;
 import app.logismos.formula.Printer;
+import app.logismos.formula.Respelling;
 import app.logismos.formula.Vocabulary;
 import app.logismos.formula.Walk;
-import app.logismos.value.Span;
 import app.logismos.value.Text;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,6 +24,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiFunction;
+import java.util.regex.Matcher;
 
 /**
  * What a person has typed and laid out. Mutable, for one writer; it changes by {@link Edit}s only.
@@ -245,6 +246,112 @@ public final class Worksheet {
         return inverse;
     }
 
+    /** Applies edits, all or none; answers with the edits that take all of them back. */
+    List<Edit> applyAll(List<Edit> edits) {
+        List<Edit> inverse = new ArrayList<>();
+        try {
+            edits.forEach(edit -> inverse.addAll(0, edit.apply(this)));
+        } catch (EditRefused refused) {
+            inverse.forEach(edit -> edit.apply(this));
+            throw refused;
+        }
+        return inverse;
+    }
+
+    List<Edit> restructure(Edit.Restructure edit) {
+        Displacement displacement = edit.displacement();
+        Block.Grid grid = grid(displacement.grid());
+        if (displacement instanceof Displacement.Lines lines) {
+            check(edit, lines.axis(), lines.axis() == Axis.ROWS ? grid.rows() : grid.columns());
+        } else if (edit instanceof Edit.MoveCells move) {
+            grid(move.toGrid());
+            int right = move.to().column() + move.area().columns() - 1;
+            int bottom = move.to().row() + move.area().rows() - 1;
+            if (!Address.isInside(right, bottom)) {
+                throw new EditRefused("There is no room for " + move.area() + " at " + move.to() + ".");
+            }
+        }
+        return applyAll(Restructuring.edits(this, displacement));
+    }
+
+    private static void check(Edit.Restructure edit, Axis axis, int size) {
+        if (edit instanceof Edit.InsertLines insert) {
+            checkLines(axis, insert.at(), insert.count(), Math.min(insert.at(), size) == insert.at(), size);
+        } else if (edit instanceof Edit.DeleteLines delete) {
+            checkLines(axis, delete.at(), delete.count(), delete.at() + (long) delete.count() <= size, size);
+            if (delete.count() == size) {
+                throw new EditRefused(
+                        "A grid keeps at least one " + axis.called(0).split(" ")[0] + ".");
+            }
+        } else if (edit instanceof Edit.MoveLines move) {
+            checkLines(axis, move.at(), move.count(), move.at() + (long) move.count() <= size, size);
+            if (move.to() < 0 || move.to() > size || move.to() > move.at() && move.to() < move.at() + move.count()) {
+                throw new EditRefused("Lines move to a place outside themselves, and this is inside.");
+            }
+        }
+    }
+
+    private static void checkLines(Axis axis, int at, int count, boolean fits, int size) {
+        if (at < 0 || count < 1 || !fits || size + (long) count > axis.most() + (long) count) {
+            throw new EditRefused("The grid has " + axis.counted(size) + ", and this reaches beyond them.");
+        }
+    }
+
+    List<Edit> rename(Edit.Rename edit) {
+        Target target = names.find(edit.name())
+                .orElseThrow(() -> new EditRefused("Nothing is called `" + edit.name() + "` here."));
+        Edit.Place place = new Edit.Place(target.grid(), target.area());
+        boolean isSame = edit.name().equalsIgnoreCase(edit.to());
+        Optional<String> clash = isSame ? Optional.empty() : names.clash(edit.to(), Optional.of(place));
+        boolean isOther = !isSame && names.find(edit.to()).isPresent();
+        if (clash.isPresent() || isOther) {
+            throw new EditRefused(clash.orElse("`" + edit.to() + "` is a name of these cells already."));
+        }
+        List<Edit> edits = new ArrayList<>();
+        if (names.defined(edit.name()).isPresent()) {
+            edits.add(new Edit.Define(edit.name(), Optional.empty()));
+            edits.add(new Edit.Define(edit.to(), Optional.of(place)));
+        }
+        outline.grids().forEach(grid -> {
+            List<Edit.Typed> typed = new ArrayList<>();
+            store(grid.id()).forEach((column, row, cell) -> {
+                Address at = new Address(column, row);
+                String text = renamed(cell, at, edit);
+                if (!text.equals(cell.text())) {
+                    typed.add(new Edit.Typed(at, text));
+                }
+            });
+            if (!typed.isEmpty()) {
+                edits.add(new Edit.Enter(grid.id(), typed));
+            }
+        });
+        return applyAll(edits);
+    }
+
+    private String renamed(Cell cell, Address at, Edit.Rename edit) {
+        boolean uses = cell.entry() instanceof Entry.Calculation shared && uses(shared.expression(), edit.name());
+        boolean claims =
+                nameIn(cell.entry()).filter(edit.name()::equalsIgnoreCase).isPresent();
+        String text = cell.text();
+        if (uses && EntryReader.read(text, at, vocabulary) instanceof Entry.Calculation own) {
+            text = Respelling.of(
+                    text,
+                    own.expression(),
+                    node -> node instanceof Name name && name.name().equalsIgnoreCase(edit.name())
+                            ? Optional.of(edit.to())
+                            : Optional.empty());
+        }
+        return claims ? text.replaceFirst("\\S+?(?=\\s*=)", Matcher.quoteReplacement(edit.to())) : text;
+    }
+
+    private static boolean uses(Expression expression, String wanted) {
+        boolean[] found = {false};
+        Walk.visit(
+                expression,
+                node -> found[0] |= node instanceof Name name && name.name().equalsIgnoreCase(wanted));
+        return found[0];
+    }
+
     /** The cells whose formulas name one of the grids by title, in lower case, each with a text for it. */
     private List<Edit.Enter> usersOf(Set<String> titles, BiFunction<Cell, Address, String> text) {
         List<Edit.Enter> edits = new ArrayList<>();
@@ -278,16 +385,13 @@ public final class Worksheet {
         if (!cell.isCalculated() || !(EntryReader.read(cell.text(), at, vocabulary) instanceof Entry.Calculation own)) {
             return cell.text();
         }
-        List<Span> places = new ArrayList<>();
-        Walk.visit(
+        return Respelling.of(
+                cell.text(),
                 own.expression(),
-                node -> gridOf(node).filter(before::equalsIgnoreCase).ifPresent(grid -> places.add(node.span())));
-        StringBuilder text = new StringBuilder(cell.text());
-        places.stream().sorted(Comparator.comparingInt(Span::start).reversed()).forEach(place -> {
-            int point = pointIn(place.in(cell.text()));
-            text.replace(place.start(), place.start() + point, Printer.quotedGrid(after));
-        });
-        return text.toString();
+                node -> gridOf(node).filter(before::equalsIgnoreCase).map(grid -> {
+                    String reference = node.span().in(cell.text());
+                    return Printer.quotedGrid(after) + reference.substring(pointIn(reference));
+                }));
     }
 
     private static Optional<String> gridOf(Expression node) {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.Seeded;
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.sheet.Axis;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
@@ -81,6 +83,25 @@ class RandomSheetsTest {
         });
     }
 
+    @Test
+    void puttingLinesInAndTakingThemOutRestoresEveryFormula() {
+        Seeded.cases(150, random -> {
+            LiveWorksheet live = Sheets.empty();
+            for (int i = 0; i < 20; i++) {
+                tried(live, edits(random, live));
+            }
+            State before = State.of(live);
+            Axis axis = Axis.values()[random.nextInt(2)];
+            int at = random.nextInt(5);
+            int count = 1 + random.nextInt(3);
+            if (!tried(live, List.of(new Edit.InsertLines("a", axis, at, count)))
+                    .isEmpty()) {
+                live.apply(List.of(new Edit.DeleteLines("a", axis, at, count)));
+                assertThat(State.of(live)).isEqualTo(before);
+            }
+        });
+    }
+
     /** Applies edits, some of which clash with a name and are refused; answers with what takes them back. */
     private static List<Edit> tried(LiveWorksheet live, List<Edit> edits) {
         State before = State.of(live);
@@ -104,10 +125,28 @@ class RandomSheetsTest {
     }
 
     private static List<Edit> edits(Random random, LiveWorksheet live) {
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(8)) {
             case 0 -> naming(random, live);
             case 1 -> List.of(new Edit.ChangeBlock(renamed(random, live)));
+            case 2 -> List.of(restructuring(random));
             default -> typing(random);
+        };
+    }
+
+    private static Edit restructuring(Random random) {
+        Axis axis = Axis.values()[random.nextInt(2)];
+        String grid = List.of("a", "b").get(random.nextInt(2));
+        int at = random.nextInt(4);
+        int count = 1 + random.nextInt(2);
+        Area area = Area.between(Sheets.at(cell(random)), Sheets.at(cell(random)));
+        return switch (random.nextInt(6)) {
+            case 0 -> new Edit.InsertLines(grid, axis, at, count);
+            case 1 -> new Edit.DeleteLines(grid, axis, at, count);
+            case 2 -> new Edit.MoveLines(grid, axis, at, count, random.nextInt(6));
+            case 3 -> new Edit.MoveCells(grid, area, List.of("a", "b").get(random.nextInt(2)), Sheets.at(cell(random)));
+            case 4 -> new Edit.Rename("rate0_", "rate1_");
+            default ->
+                new Edit.CopyCells(grid, area, "a", Area.between(Sheets.at(cell(random)), Sheets.at(cell(random))));
         };
     }
 

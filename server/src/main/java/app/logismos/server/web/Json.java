@@ -45,7 +45,13 @@ class Json {
         @JsonSubTypes.Type(value = Edit.ChangeSection.class, name = "changeSection"),
         @JsonSubTypes.Type(value = Edit.AddBlock.class, name = "addBlock"),
         @JsonSubTypes.Type(value = Edit.RemoveBlock.class, name = "removeBlock"),
-        @JsonSubTypes.Type(value = Edit.ChangeBlock.class, name = "changeBlock")
+        @JsonSubTypes.Type(value = Edit.ChangeBlock.class, name = "changeBlock"),
+        @JsonSubTypes.Type(value = Edit.InsertLines.class, name = "insertLines"),
+        @JsonSubTypes.Type(value = Edit.DeleteLines.class, name = "deleteLines"),
+        @JsonSubTypes.Type(value = Edit.MoveLines.class, name = "moveLines"),
+        @JsonSubTypes.Type(value = Edit.MoveCells.class, name = "moveCells"),
+        @JsonSubTypes.Type(value = Edit.CopyCells.class, name = "copyCells"),
+        @JsonSubTypes.Type(value = Edit.Rename.class, name = "rename")
     })
     private interface EditMixin {}
 

@@ -72,8 +72,7 @@ public record ResultJson(
                 value instanceof Table table ? rows(table, style) : null);
     }
 
-    private static ResultJson number(
-            String kind, Real real, @Nullable String unit, Value value, NumberStyle style) {
+    private static ResultJson number(String kind, Real real, @Nullable String unit, Value value, NumberStyle style) {
         NumberStyle suiting = style.suits(real) ? style : Automatic.STYLE;
         String suffix = unit == null ? "" : " " + unit;
         return new ResultJson(

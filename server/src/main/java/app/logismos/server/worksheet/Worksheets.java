@@ -24,6 +24,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /**
@@ -146,7 +147,10 @@ public class Worksheets {
                     .orElse("");
             both.add(new Conflict.Cell(grid, own.cell().toString(), now, own.text()));
         });
-        if (layout || !both.isEmpty()) {
+        // Where cells have changed their places, addresses that were typed before mean other cells.
+        boolean moved = !since.isEmpty()
+                && Stream.concat(edits.stream(), since.stream()).anyMatch(Edit::movesCells);
+        if (layout || moved || !both.isEmpty()) {
             throw new Conflict(worksheet.revision, both);
         }
     }
