@@ -1,8 +1,11 @@
 package app.logismos.evaluate;
 
+import app.logismos.formula.Area;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.RangeReference;
 import app.logismos.function.Arguments;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
@@ -71,7 +74,21 @@ final class CallEvaluation {
     }
 
     private Arguments arguments() {
-        return new Arguments(function, positions, this::argument, evaluator.surroundings());
+        return new Arguments(function, positions, this::argument, this::place, evaluator.surroundings());
+    }
+
+    /** Where an argument points; with −1 where the formula stands. */
+    private Optional<Arguments.Place> place(int index) {
+        if (index < 0) {
+            return Optional.of(new Arguments.Place(
+                    evaluator.origin().row(), evaluator.origin().column(), 1, 1));
+        }
+        Expression expression = given.get(index).value().orElseThrow();
+        Optional<Area> area = expression instanceof CellReference cell
+                ? cell.from(evaluator.origin()).map(at -> new Area(at, at))
+                : expression instanceof RangeReference range ? range.from(evaluator.origin()) : Optional.empty();
+        return area.map(found ->
+                new Arguments.Place(found.first().row(), found.first().column(), found.rows(), found.columns()));
     }
 
     private Value argument(int index) {
@@ -158,8 +175,8 @@ final class CallEvaluation {
         @Nullable Value[] whole = Arrays.copyOf(values, values.length);
         for (int row = 0; row < shape.rows(); row++) {
             for (int column = 0; column < shape.columns(); column++) {
-                all.add(function.call(
-                        new Arguments(function, positions, single(whole, row, column), evaluator.surroundings())));
+                all.add(function.call(new Arguments(
+                        function, positions, single(whole, row, column), this::place, evaluator.surroundings())));
             }
         }
         return new ArrayTable(shape.rows(), shape.columns(), all);

@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.display.Display;
 import app.logismos.display.Styles;
 import app.logismos.formula.Address;
 import app.logismos.formula.EntryReader;
@@ -82,7 +83,9 @@ public final class Evaluator implements Expression.Visitor<Value> {
 
     /** What functions may ask for, the time that is left included. */
     Surroundings surroundings() {
-        return scope.surroundings().with(EntryReader::value, Evaluator::written).checkedBy(budget::check);
+        return scope.surroundings()
+                .with(EntryReader::value, Evaluator::written, Display.AUTOMATIC::text)
+                .checkedBy(budget::check);
     }
 
     private static Optional<String> written(Real number, String style) {

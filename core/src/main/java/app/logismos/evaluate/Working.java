@@ -34,8 +34,11 @@ import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -56,6 +59,7 @@ public final class Working {
 
     private final Evaluator evaluator;
     private final List<Step> steps = new ArrayList<>();
+    private final Set<Expression> meantThemselves = Collections.newSetFromMap(new IdentityHashMap<>());
     private final Expression whole;
     private final Value value;
     private Expression current;
@@ -85,7 +89,12 @@ public final class Working {
     private boolean putValuesIn() {
         List<Expression> references = new ArrayList<>();
         Walk.visit(current, node -> {
-            if (isReference(node)) {
+            if (node instanceof Call call) {
+                noteMeantThemselves(call);
+            }
+        });
+        Walk.visit(current, node -> {
+            if (isReference(node) && !meantThemselves.contains(node)) {
                 references.add(node);
             }
         });
@@ -102,7 +111,21 @@ public final class Working {
     }
 
     private @Nullable Expression valueOfReference(Expression node, Optional<Expression> parent) {
-        return isReference(node) ? written(evaluator.value(node), parent, node) : null;
+        return isReference(node) && !meantThemselves.contains(node)
+                ? written(evaluator.value(node), parent, node)
+                : null;
+    }
+
+    /** References whose place is asked for stay: their value is of no use. */
+    private void noteMeantThemselves(Call call) {
+        Function function = Catalogue.STANDARD.function(call.function()).orElseThrow();
+        for (int i = 0;
+                i < Math.min(call.arguments().size(), function.parameters().size());
+                i++) {
+            if (function.parameters().get(i).accepts() == Parameter.Accepts.REFERENCE) {
+                call.arguments().get(i).value().ifPresent(meantThemselves::add);
+            }
+        }
     }
 
     private static boolean isReference(Expression node) {
@@ -291,7 +314,11 @@ public final class Working {
     /** Whether the argument at this place is looked at only when the function asks for it. */
     static boolean isLazy(Function function, int index) {
         List<Parameter> parameters = function.parameters();
-        return !parameters.isEmpty()
-                && parameters.get(Math.min(index, parameters.size() - 1)).accepts() == Parameter.Accepts.LAZY;
+        if (parameters.isEmpty()) {
+            return false;
+        }
+        Parameter.Accepts accepts =
+                parameters.get(Math.min(index, parameters.size() - 1)).accepts();
+        return accepts == Parameter.Accepts.LAZY || accepts == Parameter.Accepts.REFERENCE;
     }
 }

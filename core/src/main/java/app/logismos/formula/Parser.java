@@ -360,9 +360,15 @@ public final class Parser {
     }
 
     private Expression word() {
-        Token token = next();
+        Token token = dotted(next());
         String word = token.text();
-        if (peek().is("(")) {
+        boolean isValue =
+                vocabulary.isConstant(word) || word.equalsIgnoreCase("true") || word.equalsIgnoreCase("false");
+        if (peek().is("(") && isValue && tokens.get(at + 1).is(")")) {
+            // As documents write constants: PI(), TRUE().
+            next();
+            next();
+        } else if (peek().is("(")) {
             return call(token);
         }
         if (peek().is(".")) {
@@ -387,6 +393,25 @@ public final class Parser {
             return vocabulary.isConstant(word) ? new Constant(word, token.span()) : new Name(word, token.span());
         }
         return reference(Optional.empty(), token, token.span());
+    }
+
+    /** The names of some functions in documents hold points: {@code LEGACY.FDIST(}. */
+    private Token dotted(Token first) {
+        StringBuilder name = new StringBuilder(first.text());
+        int ahead = at;
+        while (tokens.get(ahead).is(".") && tokens.get(ahead + 1).type() == Token.Type.WORD) {
+            name.append('.').append(tokens.get(ahead + 1).text());
+            ahead += 2;
+        }
+        boolean isFunction = ahead > at
+                && tokens.get(ahead).is("(")
+                && vocabulary.parameters(name.toString()).isPresent();
+        if (!isFunction) {
+            return first;
+        }
+        Token last = tokens.get(ahead - 1);
+        at = ahead;
+        return new Token(Token.Type.WORD, name.toString(), first.span().to(last.span()));
     }
 
     private boolean isReference(Token token) {

@@ -11,6 +11,7 @@ import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Undefined;
+import app.logismos.value.ErrorCode;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.util.FastMath;
@@ -25,45 +26,55 @@ final class AngleFunctions {
             angle("sin", "The sine of an angle.", Elementary::sin)
                     .example("sin(30°)", "1/2")
                     .example("sin(π)", "0")
+                    .refuses("sin(\"30\")", ErrorCode.WRONG_KIND)
                     .related("cos", "tan", "asin")
                     .from(EXACT),
             angle("cos", "The cosine of an angle.", Elementary::cos)
                     .example("cos(60°)", "1/2")
                     .example("cos(0)", "1")
+                    .refuses("cos(true)", ErrorCode.WRONG_KIND)
                     .related("sin", "tan", "acos")
                     .from(EXACT),
             angle("tan", "The tangent of an angle.", Elementary::tan)
                     .example("tan(45°)", "1")
                     .example("tan(0)", "0")
+                    .refuses("tan(90°)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("sin", "cos", "atan")
                     .from(EXACT),
             angle("sec", "The secant of an angle: 1/cos(x).", x -> inverse(Elementary.cos(x)))
                     .example("sec(60°)", "2")
                     .example("sec(0)", "1")
+                    .refuses("sec(90°)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("cos"),
             angle("csc", "The cosecant of an angle: 1/sin(x).", x -> inverse(Elementary.sin(x)))
                     .example("csc(30°)", "2")
                     .example("csc(90°)", "1")
+                    .refuses("csc(0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("sin"),
             angle("cot", "The cotangent of an angle: cos(x)/sin(x).", AngleFunctions::cot)
                     .example("cot(45°)", "1")
                     .example("cot(90°)", "0")
+                    .refuses("cot(0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("tan", "acot"),
             plain("asin", "The angle from -π/2 to π/2 with this sine.", "-1 to 1", InverseAngles::asin)
                     .example("asin(1/2)", "π/6")
                     .example("asin(0)", "0")
+                    .refuses("asin(2)", ErrorCode.NO_REAL_RESULT)
                     .related("sin", "acos"),
             plain("acos", "The angle from 0 to π with this cosine.", "-1 to 1", InverseAngles::acos)
                     .example("acos(1/2)", "π/3")
                     .example("acos(-1)", "π")
+                    .refuses("acos(2)", ErrorCode.NO_REAL_RESULT)
                     .related("cos", "asin"),
             plain("atan", "The angle between -π/2 and π/2 with this tangent.", "any number", InverseAngles::atan)
                     .example("atan(1)", "π/4")
                     .example("atan(-1)", "-π/4")
+                    .refuses("atan(\"1\")", ErrorCode.WRONG_KIND)
                     .related("tan", "atan2"),
             plain("acot", "The angle between 0 and π with this cotangent.", "any number", AngleFunctions::acot)
                     .example("acot(1)", "π/4")
                     .example("acot(0)", "π/2")
+                    .refuses("acot(\"1\")", ErrorCode.WRONG_KIND)
                     .related("cot", "atan"),
             function("atan2", Category.ANGLES)
                     .says("The angle of the point x across and y up, from -π to π.")
@@ -71,17 +82,20 @@ final class AngleFunctions {
                     .argument("x", NUMBER, "how far across")
                     .example("atan2(1, 1)", "π/4")
                     .example("atan2(1, -1)", "3π/4")
+                    .refuses("atan2(0, 0)", ErrorCode.NO_REAL_RESULT)
                     .related("atan")
                     .computes(given -> InverseAngles.atan2(given.number("y"), given.number("x"))),
             odd("sinh", "The hyperbolic sine: (e^x - e^-x)/2.", Math::sinh)
                     .example("sinh(0)", "0")
                     .example("sinh(1)", "1.1752011936438014")
+                    .refuses("sinh(\"1\")", ErrorCode.WRONG_KIND)
                     .related("cosh", "asinh"),
             function("cosh", Category.ANGLES)
                     .says("The hyperbolic cosine: (e^x + e^-x)/2.")
                     .argument("x", NUMBER, "any number")
                     .example("cosh(0)", "1")
                     .example("cosh(1)", "1.543080634815244")
+                    .refuses("cosh(\"1\")", ErrorCode.WRONG_KIND)
                     .related("sinh", "acosh")
                     .computes(given ->
                             given.number("x").isExact() && given.number("x").signum() == 0
@@ -90,19 +104,76 @@ final class AngleFunctions {
             odd("tanh", "The hyperbolic tangent: sinh(x)/cosh(x).", Math::tanh)
                     .example("tanh(0)", "0")
                     .example("tanh(1)", "0.7615941559557649")
+                    .refuses("tanh(\"1\")", ErrorCode.WRONG_KIND)
                     .related("sinh", "atanh"),
             odd("asinh", "The number whose hyperbolic sine is x.", FastMath::asinh)
                     .example("asinh(0)", "0")
                     .example("round(asinh(1), 12)", "44068679351/50000000000")
+                    .refuses("asinh(\"1\")", ErrorCode.WRONG_KIND)
                     .related("sinh"),
             plain("acosh", "The number, 0 or more, whose hyperbolic cosine is x.", "1 or more", AngleFunctions::acosh)
                     .example("acosh(1)", "0")
                     .example("acosh(2)", "1.3169578969248166")
+                    .refuses("acosh(1/2)", ErrorCode.NO_REAL_RESULT)
                     .related("cosh"),
             plain("atanh", "The number whose hyperbolic tangent is x.", "between -1 and 1", AngleFunctions::atanh)
                     .example("atanh(0)", "0")
                     .example("atanh(1/2)", "0.5493061443340549")
+                    .refuses("atanh(1)", ErrorCode.NO_REAL_RESULT)
                     .related("tanh"),
+            plain(
+                            "sech",
+                            "The hyperbolic secant: 1/cosh(x).",
+                            "any number",
+                            x -> inverse(InverseAngles.finite(x, FastMath::cosh)))
+                    .example("sech(0)", "1")
+                    .example("sech(1)", "0.6480542736638855")
+                    .refuses("sech(\"a\")", ErrorCode.WRONG_KIND)
+                    .related("cosh"),
+            plain(
+                            "csch",
+                            "The hyperbolic cosecant: 1/sinh(x).",
+                            "not 0",
+                            x -> inverse(InverseAngles.odd(x, FastMath::sinh)))
+                    .example("csch(1)", "0.8509181282393216")
+                    .example("csch(-1)", "-0.8509181282393216")
+                    .refuses("csch(0)", ErrorCode.DIVIDE_BY_ZERO)
+                    .related("sinh"),
+            plain(
+                            "coth",
+                            "The hyperbolic cotangent: cosh(x)/sinh(x).",
+                            "not 0",
+                            x -> inverse(InverseAngles.odd(x, FastMath::tanh)))
+                    .example("coth(1)", "1.3130352854993315")
+                    .example("coth(-1)", "-1.3130352854993315")
+                    .refuses("coth(0)", ErrorCode.DIVIDE_BY_ZERO)
+                    .related("tanh", "acoth"),
+            plain(
+                            "acoth",
+                            "The number whose hyperbolic cotangent is x.",
+                            "below -1 or above 1",
+                            x -> inverse(x) instanceof Real y ? atanh(y) : Undefined.NO_REAL_RESULT)
+                    .example("acoth(2)", "0.5493061443340549")
+                    .example("acoth(-2)", "-0.5493061443340549")
+                    .refuses("acoth(1/2)", ErrorCode.NO_REAL_RESULT)
+                    .related("coth", "atanh"),
+            plain(
+                            "fisher",
+                            "Fisher's transformation of a correlation: the number whose hyperbolic tangent it is.",
+                            "between -1 and 1",
+                            AngleFunctions::atanh)
+                    .example("fisher(0)", "0")
+                    .example("fisher(1/2)", "0.5493061443340549")
+                    .refuses("fisher(1)", ErrorCode.NO_REAL_RESULT)
+                    .related("fisherinv", "atanh", "correlation"),
+            odd(
+                            "fisherinv",
+                            "The correlation that Fisher's transformation comes from: the hyperbolic tangent.",
+                            FastMath::tanh)
+                    .example("fisherinv(0)", "0")
+                    .example("fisherinv(1)", "0.7615941559557649")
+                    .refuses("fisherinv(\"a\")", ErrorCode.WRONG_KIND)
+                    .related("fisher", "tanh"),
             plain(
                             "degrees",
                             "How many degrees an angle in radians has.",
@@ -110,6 +181,7 @@ final class AngleFunctions {
                             x -> x.times(HALF_TURN) instanceof Real turned ? turned.dividedBy(PI) : Undefined.TOO_LARGE)
                     .example("degrees(π/6)", "30")
                     .example("degrees(π)", "180")
+                    .refuses("degrees(\"π\")", ErrorCode.WRONG_KIND)
                     .related("radians"),
             plain(
                             "radians",
@@ -118,6 +190,7 @@ final class AngleFunctions {
                             x -> x.times(PI) instanceof Real turned ? turned.dividedBy(HALF_TURN) : Undefined.TOO_LARGE)
                     .example("radians(30)", "π/6")
                     .example("radians(180)", "π")
+                    .refuses("radians(\"180\")", ErrorCode.WRONG_KIND)
                     .related("degrees"));
 
     private AngleFunctions() {}

@@ -29,19 +29,44 @@ public final class Arguments {
     private final Function function;
     private final List<Integer> positions;
     private final IntFunction<Value> values;
+    private final IntFunction<Optional<Place>> places;
     private final Surroundings surroundings;
+
+    /**
+     * Where a reference points.
+     *
+     * @param row of its first cell, from 0
+     * @param column of its first cell, from 0
+     */
+    public record Place(int row, int column, int rows, int columns) {}
 
     /**
      * The arguments of a call.
      *
      * @param positions for each argument the index of its parameter
      * @param values works an argument out, by its place in the call
+     * @param places where an argument points, by its place in the call; with −1 where the formula stands
      */
-    public Arguments(Function function, List<Integer> positions, IntFunction<Value> values, Surroundings surroundings) {
+    public Arguments(
+            Function function,
+            List<Integer> positions,
+            IntFunction<Value> values,
+            IntFunction<Optional<Place>> places,
+            Surroundings surroundings) {
         this.function = function;
         this.positions = positions;
         this.values = values;
+        this.places = places;
         this.surroundings = surroundings;
+    }
+
+    /** Where an argument points that is a reference; where the formula stands, if it was left out. */
+    Place place(String parameter) {
+        int argument = positions.indexOf(function.indexOf(parameter));
+        return places.apply(argument)
+                .orElseThrow(() -> new Refused(Failure.of(
+                        ErrorCode.WRONG_KIND,
+                        "`" + function.name() + "` needs a reference like B7 for `" + parameter + "`.")));
     }
 
     /** The value of a parameter: its argument, or what it falls back to. */
@@ -63,6 +88,11 @@ public final class Arguments {
     /** Whether an argument was given for the parameter. */
     boolean isGiven(String parameter) {
         return positions.contains(function.indexOf(parameter));
+    }
+
+    /** Whether the function has such a parameter at all; functions that share code may differ in it. */
+    boolean has(String parameter) {
+        return function.parameters().stream().anyMatch(each -> each.name().equals(parameter));
     }
 
     /** The arguments of a repeated parameter, in order, each worked out when it is asked for. */
@@ -306,7 +336,7 @@ public final class Arguments {
             case DAY -> " `dateof(" + PlainText.of(text) + ")` reads a text as a date.";
             case TIME_OF_DAY -> " `timeof(" + PlainText.of(text) + ")` reads a text as a time.";
             case NUMBER, WHOLE, NUMBERS, ANGLE -> " `number(" + PlainText.of(text) + ")` reads a text as a number.";
-            case TABLE, TEXT, ANY, TRUTHS, LAZY, TRUTH -> "";
+            case TABLE, TEXT, ANY, TRUTHS, LAZY, REFERENCE, TRUTH -> "";
         };
     }
 

@@ -7,6 +7,7 @@ import static app.logismos.function.Parameter.Accepts.TABLE;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
 import app.logismos.number.Elementary;
+import app.logismos.number.PiMultiple;
 import app.logismos.number.Plain;
 import app.logismos.number.Powers;
 import app.logismos.number.Rational;
@@ -23,6 +24,7 @@ import java.math.BigInteger;
 import java.math.RoundingMode;
 import java.util.List;
 import java.util.function.BiFunction;
+import java.util.function.BinaryOperator;
 import java.util.stream.Collectors;
 
 /** Arithmetic. */
@@ -33,6 +35,7 @@ final class ArithmeticFunctions {
                     .repeated("numbers", NUMBERS, "what to add; texts and empty cells in ranges are passed over")
                     .example("sum(1, 2, 3.5)", "13/2")
                     .example("sum({1, 2; 3, 4})", "10")
+                    .refuses("sum(1, \"2\")", ErrorCode.WRONG_KIND)
                     .related("product", "mean", "count")
                     .works(given -> joined(given.numbers("numbers"), " + "))
                     .answers(ArithmeticFunctions::sum),
@@ -41,6 +44,7 @@ final class ArithmeticFunctions {
                     .repeated("numbers", NUMBERS, "what to multiply")
                     .example("product(2, 3, 4)", "24")
                     .example("product(1/2, 1/3)", "1/6")
+                    .refuses("product(2, true)", ErrorCode.WRONG_KIND)
                     .related("sum", "factorial")
                     .works(given -> joined(given.numbers("numbers"), " × "))
                     .computes(given -> folded(given.numbers("numbers"), Rational.ONE, Real::times)),
@@ -49,12 +53,14 @@ final class ArithmeticFunctions {
                     .argument("x", NUMBER, "any number")
                     .example("abs(-7/3)", "7/3")
                     .example("abs(4)", "4")
+                    .refuses("abs(\"7\")", ErrorCode.WRONG_KIND)
                     .computes(given -> given.number("x").abs()),
             function("sqrt", Category.ARITHMETIC)
                     .says("The square root: the number, 0 or more, whose square is x.")
                     .argument("x", NUMBER, "0 or more")
                     .example("sqrt(196)", "14")
                     .example("sqrt(9/16)", "3/4")
+                    .refuses("sqrt(-4)", ErrorCode.NO_REAL_RESULT)
                     .related("exp")
                     .computes(given -> Powers.sqrt(given.number("x"))),
             function("exp", Category.ARITHMETIC)
@@ -62,6 +68,7 @@ final class ArithmeticFunctions {
                     .argument("x", NUMBER, "any number")
                     .example("exp(0)", "1")
                     .example("exp(1)", "2.718281828459045")
+                    .refuses("exp(1000)", ErrorCode.TOO_LARGE)
                     .related("ln")
                     .from("DLMF 4.2")
                     .computes(given -> Elementary.exp(given.number("x"))),
@@ -70,6 +77,7 @@ final class ArithmeticFunctions {
                     .argument("x", NUMBER, "more than 0")
                     .example("ln(1)", "0")
                     .example("ln(2)", "0.6931471805599453")
+                    .refuses("ln(0)", ErrorCode.NO_REAL_RESULT)
                     .related("log", "exp")
                     .from("DLMF 4.2")
                     .computes(given -> Elementary.ln(given.number("x"))),
@@ -79,6 +87,7 @@ final class ArithmeticFunctions {
                     .optional("base", NUMBER, NumberValue.of(10), "more than 0, not 1")
                     .example("log(1000)", "3")
                     .example("log(8, base: 2)", "3")
+                    .refuses("log(100, base: 1)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("ln", "exp")
                     .from("DLMF 4.2")
                     .computes(given -> Elementary.log(given.number("x"), given.number("base"))),
@@ -88,6 +97,7 @@ final class ArithmeticFunctions {
                     .argument("divisor", NUMBER, "any number but 0")
                     .example("mod(17, 5)", "2")
                     .example("mod(-7, 3)", "2")
+                    .refuses("mod(7, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("round")
                     .computes(given -> given.number("x").modulo(given.number("divisor"))),
             function("sign", Category.ARITHMETIC)
@@ -95,6 +105,7 @@ final class ArithmeticFunctions {
                     .argument("x", NUMBER, "any number")
                     .example("sign(-7/3)", "-1")
                     .example("sign(0)", "0")
+                    .refuses("sign(\"7\")", ErrorCode.WRONG_KIND)
                     .related("abs")
                     .computes(given -> Rational.of(given.number("x").signum())),
             function("cbrt", Category.ARITHMETIC)
@@ -102,6 +113,7 @@ final class ArithmeticFunctions {
                     .argument("x", NUMBER, "any number")
                     .example("cbrt(27)", "3")
                     .example("cbrt(-8)", "-2")
+                    .refuses("cbrt(\"8\")", ErrorCode.WRONG_KIND)
                     .related("sqrt", "root")
                     .computes(given -> root(given, given.number("x"), BigInteger.valueOf(3))),
             function("root", Category.ARITHMETIC)
@@ -110,6 +122,7 @@ final class ArithmeticFunctions {
                     .argument("n", WHOLE, "which root, not 0")
                     .example("root(32, 5)", "2")
                     .example("root(-27, 3)", "-3")
+                    .refuses("root(-16, 4)", ErrorCode.NO_REAL_RESULT)
                     .related("sqrt", "cbrt", "power")
                     .computes(given -> root(given, given.number("x"), given.whole("n"))),
             function("power", Category.ARITHMETIC)
@@ -118,6 +131,7 @@ final class ArithmeticFunctions {
                     .argument("exponent", NUMBER, "how often")
                     .example("power(2, 10)", "1024")
                     .example("power(9/16, 1/2)", "3/4")
+                    .refuses("power(0, -1)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("root", "exp")
                     .computes(given -> given.number("base").power(given.number("exponent"))),
             function("log10", Category.ARITHMETIC)
@@ -125,6 +139,7 @@ final class ArithmeticFunctions {
                     .argument("x", NUMBER, "more than 0")
                     .example("log10(1000)", "3")
                     .example("log10(1/100)", "-2")
+                    .refuses("log10(-1)", ErrorCode.NO_REAL_RESULT)
                     .related("log", "ln", "log2")
                     .computes(given -> Elementary.log(given.number("x"), Rational.of(10))),
             function("log2", Category.ARITHMETIC)
@@ -132,6 +147,7 @@ final class ArithmeticFunctions {
                     .argument("x", NUMBER, "more than 0")
                     .example("log2(1024)", "10")
                     .example("log2(1/8)", "-3")
+                    .refuses("log2(0)", ErrorCode.NO_REAL_RESULT)
                     .related("log", "ln", "log10")
                     .computes(given -> Elementary.log(given.number("x"), Rational.of(2))),
             function("hypot", Category.ARITHMETIC)
@@ -139,6 +155,7 @@ final class ArithmeticFunctions {
                     .repeated("numbers", NUMBERS, "the sides")
                     .example("hypot(3, 4)", "5")
                     .example("hypot(1, 2, 2)", "3")
+                    .refuses("hypot(3, \"4\")", ErrorCode.WRONG_KIND)
                     .related("sqrt", "norm")
                     .works(given -> "√(" + joined(given.numbers("numbers"), "² + ") + "²)")
                     .computes(given -> sumOfSquares(given.numbers("numbers")) instanceof Real sum
@@ -150,6 +167,7 @@ final class ArithmeticFunctions {
                     .argument("divisor", NUMBER, "any number but 0")
                     .example("quotient(17, 5)", "3")
                     .example("quotient(-7, 2)", "-3")
+                    .refuses("quotient(1, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("mod")
                     .computes(given -> given.number("x").dividedBy(given.number("divisor")) instanceof Real quotient
                             ? Rounding.places(quotient, 0, RoundingMode.DOWN)
@@ -159,6 +177,7 @@ final class ArithmeticFunctions {
                     .repeated("numbers", NUMBERS, "what to square and add")
                     .example("sumsq(3, 4)", "25")
                     .example("sumsq(1/2, 1/2)", "1/2")
+                    .refuses("sumsq(true)", ErrorCode.WRONG_KIND)
                     .related("sum", "sumproduct")
                     .works(given -> joined(given.numbers("numbers"), "² + ") + "²")
                     .computes(given -> sumOfSquares(given.numbers("numbers"))),
@@ -167,8 +186,49 @@ final class ArithmeticFunctions {
                     .repeated("tables", TABLE, "tables of one shape")
                     .example("sumproduct({1, 2, 3}, {4, 5, 6})", "32")
                     .example("sumproduct({2; 3})", "5")
+                    .refuses("sumproduct({1, 2}, {3; 4})", ErrorCode.SHAPES_DIFFER)
                     .related("dot", "sum")
-                    .answers(given -> sumOfProducts(given.tables("tables"))));
+                    .answers(given -> sumOfProducts(given.tables("tables"))),
+            function("sqrtpi", Category.ARITHMETIC)
+                    .says("The square root of x times π.")
+                    .argument("x", NUMBER, "0 or more")
+                    .example("sqrtpi(1)", "1.7724538509055159")
+                    .example("sqrtpi(0)", "0")
+                    .refuses("sqrtpi(-1)", ErrorCode.NO_REAL_RESULT)
+                    .related("sqrt")
+                    .works(given -> "√(" + Plain.text(given.number("x")) + "·π)")
+                    .computes(given -> Powers.sqrt(Algebra.times(given.number("x"), PiMultiple.of(Rational.ONE)))),
+            function("powerseries", Category.ARITHMETIC)
+                    .alsoRead("SERIESSUM")
+                    .says("The sum of coefficients times rising powers of x.")
+                    .argument("x", NUMBER, "the base of the powers")
+                    .argument("first", NUMBER, "the first exponent")
+                    .argument("step", NUMBER, "by how much the exponent rises")
+                    .argument("coefficients", TABLE, "a number for each power")
+                    .example("powerseries(2, 0, 1, {1, 2, 3})", "17")
+                    .example("powerseries(1/2, 1, 2, {1, 1})", "5/8")
+                    .refuses("powerseries(0, -1, 1, {1})", ErrorCode.DIVIDE_BY_ZERO)
+                    .related("sumproduct", "power")
+                    .from("OpenFormula 6.16.53")
+                    .computes(ArithmeticFunctions::powerSeries),
+            pairSum("sumofsquaredifferences", "SUMX2MY2", "Adds a² - b² over pairs of numbers.")
+                    .example("sumofsquaredifferences({3, 4}, {1, 2})", "20")
+                    .example("sumofsquaredifferences({1}, {1})", "0")
+                    .related("sumofsquares", "squaresofdifferences")
+                    .computes(given ->
+                            pairSum(given, (a, b) -> Algebra.minus(Algebra.times(a, a), Algebra.times(b, b)))),
+            pairSum("sumofsquares", "SUMX2PY2", "Adds a² + b² over pairs of numbers.")
+                    .example("sumofsquares({3, 4}, {1, 2})", "30")
+                    .example("sumofsquares({1}, {1})", "2")
+                    .related("sumsq", "squaresofdifferences")
+                    .computes(given ->
+                            pairSum(given, (a, b) -> Algebra.plus(Algebra.times(a, a), Algebra.times(b, b)))),
+            pairSum("squaresofdifferences", "SUMXMY2", "Adds (a - b)² over pairs of numbers.")
+                    .example("squaresofdifferences({3, 4}, {1, 1})", "13")
+                    .example("squaresofdifferences({1}, {1})", "0")
+                    .related("sumofsquaredifferences")
+                    .computes(given ->
+                            pairSum(given, (a, b) -> Algebra.times(Algebra.minus(a, b), Algebra.minus(a, b)))));
 
     private ArithmeticFunctions() {}
 
@@ -189,6 +249,43 @@ final class ArithmeticFunctions {
                 (sum, number) -> number.times(number) instanceof Real square ? sum.plus(square) : Undefined.TOO_LARGE);
     }
 
+    private static Function pairSum(String name, String identifier, String says) {
+        return function(name, Category.ARITHMETIC)
+                .alsoRead(identifier)
+                .says(says)
+                .argument("a", TABLE, "numbers")
+                .argument("b", TABLE, "as many numbers")
+                .refuses(name + "({1, 2}, {1})", ErrorCode.SHAPES_DIFFER)
+                .from("OpenFormula 6.16");
+    }
+
+    /** Over pairs of cells that both hold numbers. */
+    private static Real pairSum(Arguments given, BinaryOperator<Real> term) {
+        Table a = given.table("a");
+        Table b = given.table("b");
+        if (a.rows() != b.rows() || a.columns() != b.columns()) {
+            throw new Arguments.Refused(Failure.of(ErrorCode.SHAPES_DIFFER, "Both tables must have one shape."));
+        }
+        Real sum = Rational.ZERO;
+        for (int i = 0; i < a.rows() * a.columns(); i++) {
+            if (a.at(i / a.columns(), i % a.columns()) instanceof NumberValue x
+                    && b.at(i / a.columns(), i % a.columns()) instanceof NumberValue y) {
+                sum = Algebra.plus(sum, term.apply(x.real(), y.real()));
+            }
+        }
+        return sum;
+    }
+
+    private static Real powerSeries(Arguments given) {
+        Real exponent = given.number("first");
+        Real sum = Rational.ZERO;
+        for (Real coefficient : given.numbersIn("coefficients")) {
+            sum = Algebra.plus(sum, Algebra.times(coefficient, Algebra.power(given.number("x"), exponent)));
+            exponent = Algebra.plus(exponent, given.number("step"));
+        }
+        return sum;
+    }
+
     /** Texts and empty cells count as 0, as in OpenFormula. */
     private static Value sumOfProducts(List<Table> tables) {
         Table first = tables.get(0);
@@ -207,9 +304,9 @@ final class ArithmeticFunctions {
                         return failure;
                     }
                     Real factor = value instanceof NumberValue number ? number.real() : Rational.ZERO;
-                    product = product.times(factor) instanceof Real next ? next : product;
+                    product = Algebra.times(product, factor);
                 }
-                sum = sum.plus(product) instanceof Real next ? next : sum;
+                sum = Algebra.plus(sum, product);
             }
         }
         return new NumberValue(sum);

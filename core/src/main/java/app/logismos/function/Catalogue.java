@@ -20,12 +20,24 @@ public final class Catalogue {
                     CountingFunctions.ALL,
                     AngleFunctions.ALL,
                     StatisticsFunctions.ALL,
+                    SpreadFunctions.ALL,
+                    RegressionFunctions.ALL,
+                    SignificanceFunctions.ALL,
                     DistributionFunctions.ALL,
+                    ChanceFunctions.ALL,
+                    BesselFunctions.ALL,
                     TableFunctions.ALL,
+                    LookupFunctions.ALL,
+                    RecordFunctions.ALL,
                     LogicFunctions.ALL,
+                    KindFunctions.ALL,
                     TextFunctions.ALL,
+                    WritingFunctions.ALL,
                     DateFunctions.ALL,
-                    MoneyFunctions.ALL)
+                    MoneyFunctions.ALL,
+                    LoanFunctions.ALL,
+                    SecurityFunctions.ALL,
+                    BitFunctions.ALL)
             .flatMap(List::stream)
             .toList());
 

@@ -21,9 +21,47 @@ public final class CataloguePage {
         groups.forEach((category, functions) -> {
             page.append("\n## ")
                     .append(category.title())
-                    .append("\n\n| call | what it does | examples | also read |\n| --- | --- | --- | --- |\n");
+                    .append(
+                            "\n\n| call | what it does | examples | fails | also read |\n| --- | --- | --- | --- | --- |\n");
             functions.forEach(function -> page.append(row(function)));
         });
+        page.append(coverage(catalogue));
+        return page.toString();
+    }
+
+    private static String coverage(Catalogue catalogue) {
+        StringBuilder page = new StringBuilder("\n## The groups of OpenFormula\n\n"
+                + "The functions of OASIS ODF 1.3, part 4, section 2.3, by the group that adds them, and what they are"
+                + " called here. Every one that is covered is read by its identifier, too.\n");
+        for (OpenFormula.Group group : OpenFormula.Group.values()) {
+            List<String> identifiers = OpenFormula.STANDARD.identifiers(group);
+            List<String> covered = identifiers.stream()
+                    .filter(identifier ->
+                            OpenFormula.STANDARD.covering(identifier, catalogue).isPresent())
+                    .toList();
+            List<String> open = identifiers.stream()
+                    .filter(identifier -> !covered.contains(identifier))
+                    .toList();
+            String name = group.name().charAt(0) + group.name().substring(1).toLowerCase(Locale.ROOT);
+            page.append("\n### ")
+                    .append(name)
+                    .append(": ")
+                    .append(covered.size())
+                    .append(" of ")
+                    .append(identifiers.size())
+                    .append("\n\n| identifier | here |\n| --- | --- |\n");
+            covered.forEach(identifier -> page.append("| ")
+                    .append(code(identifier))
+                    .append(" | ")
+                    .append(code(
+                            OpenFormula.STANDARD.covering(identifier, catalogue).orElseThrow()))
+                    .append(" |\n"));
+            if (!open.isEmpty()) {
+                page.append("\nNot covered: ")
+                        .append(open.stream().map(CataloguePage::code).collect(Collectors.joining(", ")))
+                        .append(".\n");
+            }
+        }
         return page.toString();
     }
 
@@ -37,10 +75,14 @@ public final class CataloguePage {
         String examples = function.examples().stream()
                 .map(example -> code(example.expression()) + " is " + code(example.value()))
                 .collect(Collectors.joining("<br>"));
+        String refusals = function.refusals().stream()
+                .map(refusal -> code(refusal.expression()) + " is " + code(refusal.value()))
+                .collect(Collectors.joining("<br>"));
         String synonyms = function.synonyms().stream()
                 .map(name -> code(name.toUpperCase(Locale.ROOT)))
                 .collect(Collectors.joining(", "));
-        return "| " + code(call) + " | " + function.says() + " | " + examples + " | " + synonyms + " |\n";
+        return "| " + code(call) + " | " + function.says() + " | " + examples + " | " + refusals + " | " + synonyms
+                + " |\n";
     }
 
     private static String code(String text) {

@@ -8,11 +8,14 @@ public enum Category {
     COUNTING("Counting"),
     ANGLES("Angles"),
     STATISTICS("Statistics"),
+    DISTRIBUTIONS("Distributions and special functions"),
     TABLES("Tables"),
     LOGIC("Logic"),
     TEXT("Text"),
     DATES("Dates"),
-    MONEY("Money over time");
+    MONEY("Money over time"),
+    SECURITIES("Securities"),
+    BITS("Bits");
 
     private final String title;
 

@@ -30,6 +30,7 @@ final class CountingFunctions {
                     .argument("n", WHOLE, "how many things there are, 0 or more")
                     .example("factorial(5)", "120")
                     .example("factorial(0)", "1")
+                    .refuses("factorial(-1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("permutations", "multinomial")
                     .from("DLMF 5.4.1")
                     .works(given -> factors(given.count("n")))
@@ -41,6 +42,7 @@ final class CountingFunctions {
                     .argument("k", WHOLE, "how many of them are chosen, 0 or more")
                     .example("permutations(9, 4)", "3024")
                     .example("permutations(3, 5)", "0")
+                    .refuses("permutations(5, -1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("combinations", "factorial")
                     .works(given -> given.count("k").compareTo(given.count("n")) > 0
                             ? "more are chosen than there are: 0 ways"
@@ -53,6 +55,7 @@ final class CountingFunctions {
                     .argument("k", WHOLE, "how many of them are chosen, 0 or more")
                     .example("combinations(9, 4)", "126")
                     .example("combinations(5, 7)", "0")
+                    .refuses("combinations(5, 1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("permutations", "multinomial")
                     .from("DLMF 1.2.1")
                     .works(given -> given.count("k").compareTo(given.count("n")) > 0
@@ -65,6 +68,7 @@ final class CountingFunctions {
                     .repeated("k", NUMBERS, "how often each thing is there, 0 or more")
                     .example("multinomial(3, 2, 2)", "210")
                     .example("multinomial(1, 4, 4, 2)", "34650")
+                    .refuses("multinomial(2, -1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("combinations", "factorial")
                     .from("DLMF 26.4.2")
                     .works(given -> multinomialWorking(given.counts("k")))
@@ -75,6 +79,7 @@ final class CountingFunctions {
                     .argument("n", WHOLE, "0 or more")
                     .example("doublefactorial(7)", "105")
                     .example("doublefactorial(6)", "48")
+                    .refuses("doublefactorial(-3)", ErrorCode.WRONG_ARGUMENTS)
                     .related("factorial")
                     .computes(given -> Counting.doubleFactorial(given.count("n"))),
             function("permutationsrep", Category.COUNTING)
@@ -85,6 +90,7 @@ final class CountingFunctions {
                     .argument("k", WHOLE, "how often one is chosen, 0 or more")
                     .example("permutationsrep(9, 4)", "6561")
                     .example("permutationsrep(2, 10)", "1024")
+                    .refuses("permutationsrep(-1, 2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("permutations", "combinationsrep")
                     .works(given -> given.count("n") + "^" + given.count("k"))
                     .computes(given -> Rational.of(given.count("n")).power(Rational.of(given.count("k")))),
@@ -96,6 +102,7 @@ final class CountingFunctions {
                     .argument("k", WHOLE, "how often one is chosen, 0 or more")
                     .example("combinationsrep(4, 2)", "10")
                     .example("combinationsrep(9, 4)", "495")
+                    .refuses("combinationsrep(-1, 2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("combinations", "permutationsrep")
                     .works(given -> "(" + given.count("n") + " + " + given.count("k") + " − 1)! / (" + given.count("k")
                             + "! × (" + given.count("n") + " − 1)!)")
@@ -105,6 +112,7 @@ final class CountingFunctions {
                     .argument("n", WHOLE, "0 or more")
                     .example("derangements(4)", "9")
                     .example("derangements(1)", "0")
+                    .refuses("derangements(-1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("factorial")
                     .from("OEIS A000166")
                     .computes(CountingFunctions::derangements),
@@ -113,6 +121,7 @@ final class CountingFunctions {
                     .repeated("values", LAZY, "the values, or tables of them")
                     .example("arrangements(\"a\", \"b\", \"a\")", "3")
                     .example("arrangements({1; 1; 2; 2})", "6")
+                    .refuses("arrangements(1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("multinomial", "listpermutations")
                     .works(given -> multinomialWorking(repeats(given)))
                     .computes(given -> multinomial(repeats(given))),
@@ -122,6 +131,7 @@ final class CountingFunctions {
                     .argument("k", WHOLE, "how many are chosen, 1 or more")
                     .example("listcombinations({1; 2; 3}, 2)", "{1, 2; 1, 3; 2, 3}")
                     .example("listcombinations({4, 5}, 1)", "{4; 5}")
+                    .refuses("listcombinations({1, 2}, 3)", ErrorCode.WRONG_ARGUMENTS)
                     .related("combinations", "listpermutations")
                     .answers(given -> choices(given, false)),
             function("listpermutations", Category.COUNTING)
@@ -130,6 +140,7 @@ final class CountingFunctions {
                     .argument("k", WHOLE, "how many are chosen, 1 or more")
                     .example("listpermutations({1; 2; 3}, 2)", "{1, 2; 1, 3; 2, 1; 2, 3; 3, 1; 3, 2}")
                     .example("listpermutations({4, 5}, 1)", "{4; 5}")
+                    .refuses("listpermutations({1, 2}, 3)", ErrorCode.WRONG_ARGUMENTS)
                     .related("permutations", "listcombinations")
                     .answers(given -> choices(given, true)));
 

@@ -55,6 +55,7 @@ final class DateFunctions {
                     .argument("day", WHOLE, "1 to the last of the month")
                     .example("date(2027, 3, 1)", "2027-03-01")
                     .example("date(2028, 2, 29) + 1", "2028-03-01")
+                    .refuses("date(2027, 2, 29)", ErrorCode.WRONG_ARGUMENTS)
                     .related("time", "dateof", "year")
                     .answers(given -> new Moment.Date(day(given))),
             function("time", Category.DATES)
@@ -64,6 +65,7 @@ final class DateFunctions {
                     .optional("second", NUMBER, ZERO, "0 or more and less than 60")
                     .example("time(14, 30)", "14:30:00")
                     .example("time(14, 30) - time(13, 0)", "PT1H30M")
+                    .refuses("time(24, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("date", "timeof", "hour")
                     .answers(DateFunctions::time),
             function("dateof", Category.DATES)
@@ -72,6 +74,7 @@ final class DateFunctions {
                     .argument("text", ANY, "a text like \"2027-03-01\", or a date with time")
                     .example("dateof(\"2027-03-01\")", "2027-03-01")
                     .example("year(dateof(\"2027-12-31T10:00\"))", "2027")
+                    .refuses("dateof(\"2027-02-30\")", ErrorCode.WRONG_ARGUMENTS)
                     .related("timeof", "date")
                     .answers(given -> new Moment.Date(
                             dateTime(given, "text", "a date like 2027-03-01").toLocalDate())),
@@ -81,12 +84,14 @@ final class DateFunctions {
                     .argument("text", ANY, "a text like \"14:30\", or a date with time")
                     .example("timeof(\"14:30\")", "14:30:00")
                     .example("timeof(\"2027-03-01T09:15\")", "09:15:00")
+                    .refuses("timeof(\"25:00\")", ErrorCode.WRONG_ARGUMENTS)
                     .related("dateof", "time")
                     .answers(given -> new Moment.Time(timeOfDay(given))),
             function("today", Category.DATES)
                     .says("The date of today.")
                     .example("today() >= date(2020, 1, 1)", "true")
                     .example("today() - today()", "0 day")
+                    .refuses("today(1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("now", "date")
                     .answers(given ->
                             new Moment.Date(LocalDate.now(given.surroundings().clock()))),
@@ -94,6 +99,7 @@ final class DateFunctions {
                     .says("The date and time of this moment, to the second.")
                     .example("year(now()) >= 2020", "true")
                     .example("second(now()) < 60", "true")
+                    .refuses("now(1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("today", "time")
                     .answers(given -> new Moment.DateTime(
                             LocalDateTime.now(given.surroundings().clock()).truncatedTo(ChronoUnit.SECONDS))),
@@ -113,6 +119,7 @@ final class DateFunctions {
                             "1: Sunday is 1; 2: Monday is 1; 3: Monday is 0; 11 to 17: Monday to Sunday is 1")
                     .example("weekday(date(2027, 3, 1))", "1")
                     .example("weekday(date(2027, 3, 1), type: 1)", "2")
+                    .refuses("weekday(date(2027, 3, 1), 4)", ErrorCode.WRONG_ARGUMENTS)
                     .related("isoweek", "workdays")
                     .from("OpenFormula 6.10.20")
                     .computes(DateFunctions::weekday),
@@ -122,6 +129,7 @@ final class DateFunctions {
                     .argument("date", DAY, "the day")
                     .example("isoweek(date(2027, 1, 1))", "53")
                     .example("isoweek(date(2027, 1, 4))", "1")
+                    .refuses("isoweek(7)", ErrorCode.WRONG_KIND)
                     .related("weekday", "weeknumber")
                     .from("ISO 8601")
                     .computes(given -> Rational.of(day(given, "date").get(IsoFields.WEEK_OF_WEEK_BASED_YEAR))),
@@ -136,6 +144,7 @@ final class DateFunctions {
                             "1: weeks begin on Sunday; 2: on Monday; 11 to 17: on Monday to Sunday; 21: as isoweek")
                     .example("weeknumber(date(2027, 1, 1))", "1")
                     .example("weeknumber(date(2027, 1, 3))", "2")
+                    .refuses("weeknumber(date(2027, 1, 1), 3)", ErrorCode.WRONG_ARGUMENTS)
                     .related("isoweek")
                     .from("OpenFormula 6.10.21")
                     .computes(DateFunctions::weekNumber),
@@ -144,6 +153,7 @@ final class DateFunctions {
                     .argument("time", TIME_OF_DAY, "a time, or a date with time")
                     .example("hour(time(14, 30))", "14")
                     .example("hour(time(0, 59))", "0")
+                    .refuses("hour(14)", ErrorCode.WRONG_KIND)
                     .related("minute", "second")
                     .computes(given -> Rational.of(timeOfDay(given, "time").getHour())),
             function("minute", Category.DATES)
@@ -151,6 +161,7 @@ final class DateFunctions {
                     .argument("time", TIME_OF_DAY, "a time, or a date with time")
                     .example("minute(time(14, 30))", "30")
                     .example("minute(date(2027, 3, 1))", "0")
+                    .refuses("minute(\"14:30\")", ErrorCode.WRONG_KIND)
                     .related("hour", "second")
                     .computes(given -> Rational.of(timeOfDay(given, "time").getMinute())),
             function("second", Category.DATES)
@@ -158,6 +169,7 @@ final class DateFunctions {
                     .argument("time", TIME_OF_DAY, "a time, or a date with time")
                     .example("second(time(14, 30, 15))", "15")
                     .example("second(time(14, 30, 15.25))", "61/4")
+                    .refuses("second(30)", ErrorCode.WRONG_KIND)
                     .related("hour", "minute")
                     .computes(given -> {
                         LocalTime time = timeOfDay(given, "time");
@@ -169,6 +181,7 @@ final class DateFunctions {
                     .argument("to", DAY, "the second")
                     .example("daysbetween(date(2027, 3, 1), date(2027, 4, 1))", "31")
                     .example("daysbetween(date(2027, 3, 2), date(2027, 3, 1))", "-1")
+                    .refuses("daysbetween(date(2027, 3, 1), 7)", ErrorCode.WRONG_KIND)
                     .related("workdays", "yearfraction", "days")
                     .computes(given -> Rational.of(ChronoUnit.DAYS.between(day(given, "from"), day(given, "to")))),
             function("days", Category.DATES)
@@ -177,6 +190,7 @@ final class DateFunctions {
                     .argument("start", DAY, "the first")
                     .example("days(date(2027, 4, 1), date(2027, 3, 1))", "31")
                     .example("days(date(2027, 3, 1), date(2027, 3, 1))", "0")
+                    .refuses("days(7, 5)", ErrorCode.WRONG_KIND)
                     .related("daysbetween")
                     .from("OpenFormula 6.10.6")
                     .computes(given -> Rational.of(ChronoUnit.DAYS.between(day(given, "start"), day(given, "end")))),
@@ -187,6 +201,7 @@ final class DateFunctions {
                     .optional("european", TRUTH, new Truth(false), "true where the 31st is always taken as the 30th")
                     .example("days360(date(2027, 1, 31), date(2027, 3, 31))", "60")
                     .example("days360(date(2027, 1, 1), date(2028, 1, 1))", "360")
+                    .refuses("days360(7, 5)", ErrorCode.WRONG_KIND)
                     .related("daysbetween", "yearfraction")
                     .from("OpenFormula 6.10.7")
                     .computes(given -> Rational.of(
@@ -202,6 +217,7 @@ final class DateFunctions {
                             "\"y\" years, \"m\" months, \"d\" days; \"md\" days past the months, \"ym\" months past the years, \"yd\" days past the years")
                     .example("dateparts(date(2027, 3, 15), date(2029, 3, 14), \"y\")", "1")
                     .example("dateparts(date(2027, 3, 15), date(2029, 3, 14), \"ym\")", "11")
+                    .refuses("dateparts(date(2027, 3, 1), date(2027, 4, 1), \"x\")", ErrorCode.WRONG_ARGUMENTS)
                     .related("daysbetween", "yearfraction")
                     .from("OpenFormula 6.10.3")
                     .computes(DateFunctions::parts),
@@ -214,6 +230,7 @@ final class DateFunctions {
                     .optional("holidays", TABLE, Blank.BLANK, "dates that do not count")
                     .example("workdays(date(2027, 3, 1), date(2027, 3, 7))", "5")
                     .example("workdays(date(2027, 3, 1), date(2027, 3, 7), {date(2027, 3, 3)})", "4")
+                    .refuses("workdays(date(2027, 3, 1), date(2027, 3, 7), {3})", ErrorCode.WRONG_ARGUMENTS)
                     .related("workday", "daysbetween", "weekday")
                     .from("OpenFormula 6.10.13")
                     .computes(given -> Rational.of(workdays(given))),
@@ -224,6 +241,7 @@ final class DateFunctions {
                     .optional("holidays", TABLE, Blank.BLANK, "dates that do not count")
                     .example("workday(date(2027, 3, 5), 1)", "2027-03-08")
                     .example("workday(date(2027, 3, 8), -1)", "2027-03-05")
+                    .refuses("workday(date(2027, 3, 1), 1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("workdays")
                     .from("OpenFormula 6.10.22")
                     .answers(DateFunctions::workday),
@@ -234,6 +252,7 @@ final class DateFunctions {
                     .argument("months", WHOLE, "how many; negative ones go back")
                     .example("addmonths(date(2027, 1, 31), 1)", "2027-02-28")
                     .example("addmonths(date(2027, 3, 1), -12)", "2026-03-01")
+                    .refuses("addmonths(date(9999, 12, 1), 1)", ErrorCode.TOO_LARGE)
                     .related("endofmonth")
                     .from("OpenFormula 6.10.8")
                     .answers(given -> dated(months(given))),
@@ -244,6 +263,7 @@ final class DateFunctions {
                     .optional("months", WHOLE, ZERO, "how many later; negative ones go back")
                     .example("endofmonth(date(2028, 2, 10))", "2028-02-29")
                     .example("endofmonth(date(2027, 1, 31), 1)", "2027-02-28")
+                    .refuses("endofmonth(7)", ErrorCode.WRONG_KIND)
                     .related("addmonths")
                     .from("OpenFormula 6.10.9")
                     .answers(given -> dated(months(given).with(TemporalAdjusters.lastDayOfMonth()))),
@@ -259,6 +279,7 @@ final class DateFunctions {
                             "0: months of 30 days; 1: true days and years; 2: true days by 360; 3: true days by 365; 4: months of 30 days, European")
                     .example("yearfraction(date(2027, 1, 1), date(2027, 7, 1), basis: 0)", "1/2")
                     .example("yearfraction(date(2027, 1, 1), date(2027, 12, 31))", "364/365")
+                    .refuses("yearfraction(date(2027, 1, 1), date(2027, 7, 1), 5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("daysbetween", "days360")
                     .from("OpenFormula 6.10.24 and 4.11.7")
                     .computes(given ->
@@ -269,6 +290,7 @@ final class DateFunctions {
                     .argument("year", WHOLE, "1583 to 9999")
                     .example("easter(2027)", "2027-03-28")
                     .example("easter(2028)", "2028-04-16")
+                    .refuses("easter(1500)", ErrorCode.WRONG_ARGUMENTS)
                     .related("date")
                     .from("J.-M. Oudin, Ecclesiastical calendar, 1940")
                     .answers(given -> new Moment.Date(easter(given.whole("year", 1_583, LAST_YEAR)))));
@@ -281,6 +303,7 @@ final class DateFunctions {
                 .says(says)
                 .argument("date", DAY, "a date, or a date with time")
                 .example(name + "(date(2027, 3, 1))", ofExample)
+                .refuses(name + "(\"2027-03-01\")", ErrorCode.WRONG_KIND)
                 .related("date", "weekday")
                 .computes(given -> Rational.of(part.applyAsInt(day(given, "date"))));
     }
@@ -306,7 +329,7 @@ final class DateFunctions {
     }
 
     /** The day of a date or a date with time. */
-    private static LocalDate day(Arguments given, String parameter) {
+    static LocalDate day(Arguments given, String parameter) {
         Value value = given.value(parameter);
         if (value instanceof Moment.Date date) {
             return date.date();

@@ -11,10 +11,12 @@ import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Undefined;
+import app.logismos.value.ErrorCode;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Truth;
 import java.math.BigInteger;
 import java.util.List;
+import org.hipparchus.distribution.RealDistribution;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.hipparchus.distribution.continuous.TDistribution;
@@ -27,7 +29,7 @@ final class DistributionFunctions {
     private static final String HIPPARCHUS = "Hipparchus";
 
     static final List<Function> ALL = List.of(
-            function("normal", Category.STATISTICS)
+            function("normal", Category.DISTRIBUTIONS)
                     .alsoRead("NORMDIST")
                     .says("The normal distribution: the chance of a value up to x, or the height of the bell at x.")
                     .argument("x", NUMBER, "the value")
@@ -36,6 +38,7 @@ final class DistributionFunctions {
                     .optional("cumulative", TRUTH, new Truth(true), "true for the chance, false for the height")
                     .example("normal(0)", "0.5")
                     .example("normal(1.959963984540054)", "0.975")
+                    .refuses("normal(0, 0, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("normalinv", "zscore", "student")
                     .from(HIPPARCHUS)
                     .computes(given -> {
@@ -45,7 +48,7 @@ final class DistributionFunctions {
                         return Real.from(
                                 given.truth("cumulative") ? normal.cumulativeProbability(x) : normal.density(x));
                     }),
-            function("normalinv", Category.STATISTICS)
+            function("normalinv", Category.DISTRIBUTIONS)
                     .alsoRead("NORMINV")
                     .says("The value up to which a normal distribution has the chance p.")
                     .argument("p", NUMBER, "between 0 and 1")
@@ -53,6 +56,7 @@ final class DistributionFunctions {
                     .optional("sd", NUMBER, NumberValue.of(1), "the standard deviation, more than 0")
                     .example("normalinv(0.5)", "0")
                     .example("normalinv(0.5, 100, 15)", "100")
+                    .refuses("normalinv(1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("normal")
                     .from(HIPPARCHUS)
                     .computes(given -> given.number("p").equals(Rational.of(1, 2))
@@ -60,7 +64,7 @@ final class DistributionFunctions {
                             : Real.from(
                                     new NormalDistribution(given.number("mean").toDouble(), above(given, "sd", 0))
                                             .inverseCumulativeProbability(probability(given)))),
-            function("binomial", Category.STATISTICS)
+            function("binomial", Category.DISTRIBUTIONS)
                     .alsoRead("BINOMDIST")
                     .says("The chance of k successes in n tries, or of k at the most.")
                     .argument("k", WHOLE, "how many successes")
@@ -69,41 +73,44 @@ final class DistributionFunctions {
                     .optional("cumulative", TRUTH, new Truth(false), "true for k at the most")
                     .example("binomial(2, 4, 1/2)", "3/8")
                     .example("binomial(1, 3, 1/2, cumulative: true)", "1/2")
+                    .refuses("binomial(5, 4, 1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("combinations", "poisson")
                     .from("DLMF 1.2.1; exact for an exact p")
                     .computes(DistributionFunctions::binomial),
-            function("poisson", Category.STATISTICS)
+            function("poisson", Category.DISTRIBUTIONS)
                     .says("The chance of k events at the most where so many are expected, or of exactly k.")
                     .argument("k", WHOLE, "how many events, 0 or more")
                     .argument("mean", NUMBER, "how many are expected, more than 0")
                     .optional("cumulative", TRUTH, new Truth(true), "false for exactly k")
                     .example("poisson(0, 2)", "0.1353352832366127")
                     .example("poisson(0, 2, cumulative: false)", "0.1353352832366127")
+                    .refuses("poisson(-1, 2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("binomial")
                     .computes(DistributionFunctions::poisson),
-            function("student", Category.STATISTICS)
+            function("student", Category.DISTRIBUTIONS)
                     .says("Student's distribution: the chance of a value up to x.")
                     .argument("x", NUMBER, "the value")
                     .argument("df", NUMBER, "degrees of freedom, more than 0")
                     .example("student(0, 5)", "0.5")
                     .example("round(student(1, 1), 12)", "3/4")
+                    .refuses("student(0, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("studentinv", "normal")
                     .from(HIPPARCHUS)
                     .computes(given -> Real.from(new TDistribution(above(given, "df", 0))
                             .cumulativeProbability(given.number("x").toDouble()))),
-            function("studentinv", Category.STATISTICS)
+            function("studentinv", Category.DISTRIBUTIONS)
                     .says("The value up to which Student's distribution has the chance p.")
                     .argument("p", NUMBER, "between 0 and 1")
                     .argument("df", NUMBER, "degrees of freedom, more than 0")
                     .example("studentinv(0.5, 5)", "0")
                     .example("round(studentinv(0.75, 1), 9)", "1")
+                    .refuses("studentinv(0, 5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("student")
                     .from(HIPPARCHUS)
                     .computes(given -> given.number("p").equals(Rational.of(1, 2))
                             ? Rational.ZERO
-                            : Real.from(new TDistribution(above(given, "df", 0))
-                                    .inverseCumulativeProbability(probability(given)))),
-            function("chisquared", Category.STATISTICS)
+                            : Real.from(inverse(new TDistribution(above(given, "df", 0)), probability(given)))),
+            function("chisquared", Category.DISTRIBUTIONS)
                     .alsoRead("CHISQDIST")
                     .says("The chi-squared distribution: the chance of a value up to x, or the height at x.")
                     .argument("x", NUMBER, "0 or more")
@@ -111,6 +118,7 @@ final class DistributionFunctions {
                     .optional("cumulative", TRUTH, new Truth(true), "false for the height")
                     .example("chisquared(0, 3)", "0")
                     .example("round(chisquared(2, 2), 10)", "1580301397/2500000000")
+                    .refuses("chisquared(1, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("normal")
                     .from(HIPPARCHUS)
                     .computes(given -> {
@@ -121,65 +129,97 @@ final class DistributionFunctions {
                         }
                         return Real.from(given.truth("cumulative") ? chi.cumulativeProbability(x) : chi.density(x));
                     }),
-            function("random", Category.STATISTICS)
+            function("random", Category.DISTRIBUTIONS)
                     .alsoRead("RAND")
                     .says("A number by chance, 0 or more and less than 1; another at each recalculation.")
                     .optional("below", NUMBER, NumberValue.of(1), "the number it stays below")
                     .example("random() < 1", "true")
                     .example("random(6) >= 0", "true")
+                    .refuses("random(\"a\")", ErrorCode.WRONG_KIND)
                     .related("randomint")
                     .computes(given -> given.number("below")
                             .times(Real.from(given.surroundings().random().nextDouble()))),
-            function("randomint", Category.STATISTICS)
+            function("randomint", Category.DISTRIBUTIONS)
                     .alsoRead("RANDBETWEEN")
                     .says("A whole number by chance between two, both included.")
                     .argument("from", WHOLE, "the smallest")
                     .argument("to", WHOLE, "the largest")
                     .example("randomint(3, 3)", "3")
                     .example("randomint(1, 6) <= 6", "true")
+                    .refuses("randomint(6, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("random")
                     .computes(DistributionFunctions::randomInt),
-            function("erf", Category.STATISTICS)
+            function("erf", Category.DISTRIBUTIONS)
                     .says("The error function: 2/√π times the integral of e^(-t²) from 0 to x.")
                     .argument("x", NUMBER, "any number")
                     .example("erf(0)", "0")
                     .example("round(erf(1), 12)", "16854015859/20000000000")
+                    .refuses("erf(\"a\")", ErrorCode.WRONG_KIND)
                     .related("normal")
                     .from(HIPPARCHUS + ", DLMF 7.2.1")
                     .computes(given -> given.number("x").signum() == 0
                             ? Rational.ZERO
                             : Real.from(Erf.erf(given.number("x").toDouble()))),
-            function("gamma", Category.STATISTICS)
+            function("erfc", Category.DISTRIBUTIONS)
+                    .says(
+                            "The complement of the error function: 1 - erf(x), without losing digits where that is small.")
+                    .argument("x", NUMBER, "any number")
+                    .example("erfc(0)", "1")
+                    .example("round(erfc(1), 12)", "3145984141/20000000000")
+                    .refuses("erfc(\"a\")", ErrorCode.WRONG_KIND)
+                    .related("erf")
+                    .from(HIPPARCHUS + ", DLMF 7.2.2")
+                    .computes(given -> given.number("x").signum() == 0
+                            ? Rational.ONE
+                            : Real.from(Erf.erfc(given.number("x").toDouble()))),
+            function("gamma", Category.DISTRIBUTIONS)
                     .says("The gamma function: (n - 1)! for whole numbers, and in between.")
                     .argument("x", NUMBER, "any number but 0, -1, -2 …")
                     .example("gamma(5)", "24")
                     .example("gamma(1/2)", "1.772453850905516")
+                    .refuses("gamma(-1)", ErrorCode.NO_REAL_RESULT)
                     .related("factorial", "lngamma", "beta")
                     .from(HIPPARCHUS + ", DLMF 5.2.1")
                     .computes(DistributionFunctions::gamma),
-            function("lngamma", Category.STATISTICS)
+            function("lngamma", Category.DISTRIBUTIONS)
                     .alsoRead("GAMMALN")
                     .says("The natural logarithm of the gamma function.")
                     .argument("x", NUMBER, "more than 0")
                     .example("lngamma(1)", "0")
                     .example("lngamma(10)", "12.801827480081469")
+                    .refuses("lngamma(0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("gamma", "ln")
                     .from(HIPPARCHUS)
                     .computes(given -> {
                         double x = above(given, "x", 0);
                         return x == 1 || x == 2 ? Rational.ZERO : Real.from(Gamma.logGamma(x));
                     }),
-            function("beta", Category.STATISTICS)
+            function("beta", Category.DISTRIBUTIONS)
                     .says("The beta function: gamma(a) gamma(b) / gamma(a + b).")
                     .argument("a", NUMBER, "more than 0")
                     .argument("b", NUMBER, "more than 0")
                     .example("round(beta(2, 3), 12)", "83333333333/1000000000000")
                     .example("round(beta(1, 1), 12)", "1")
+                    .refuses("beta(0, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("gamma")
                     .from(HIPPARCHUS + ", DLMF 5.12.1")
                     .computes(given -> Real.from(Math.exp(Beta.logBeta(above(given, "a", 0), above(given, "b", 0))))));
 
     private DistributionFunctions() {}
+
+    /** The solver's answer is good to 1e-9; Newton's method makes it good to the last digits. */
+    static double inverse(RealDistribution distribution, double p) {
+        double x = distribution.inverseCumulativeProbability(p);
+        for (int i = 0; i < 4; i++) {
+            double density = distribution.density(x);
+            double better = x - (distribution.cumulativeProbability(x) - p) / density;
+            if (!(density > 0) || !Double.isFinite(better) || better <= distribution.getSupportLowerBound()) {
+                return x;
+            }
+            x = better;
+        }
+        return x;
+    }
 
     private static double above(Arguments given, String parameter, double least) {
         double number = given.number(parameter).toDouble();
@@ -200,6 +240,9 @@ final class DistributionFunctions {
     private static Result binomial(Arguments given) {
         BigInteger n = given.count("n");
         BigInteger k = given.count("k");
+        if (n.bitLength() > 40) {
+            throw given.wrong("n", "fewer tries", n.toString());
+        }
         Real p = given.number("p");
         if (p.signum() < 0 || p.compareTo(Rational.ONE) > 0) {
             throw given.wrong("p", "0 to 1", String.valueOf(p.toDouble()));
@@ -211,13 +254,17 @@ final class DistributionFunctions {
         Real sum = Rational.ZERO;
         for (BigInteger i = first; i.compareTo(k) <= 0; i = i.add(BigInteger.ONE)) {
             given.check();
-            Real ways = Algebra.answer(Counting.combinations(n, i));
-            Real failures = Algebra.minus(Rational.ONE, p);
-            Real chance = Algebra.times(
-                    Algebra.power(p, Rational.of(i)), Algebra.power(failures, Rational.of(n.subtract(i))));
-            sum = Algebra.plus(sum, Algebra.times(ways, chance));
+            sum = Algebra.plus(sum, binomial(n.longValue(), i.longValue(), p));
         }
         return sum;
+    }
+
+    /** The chance of exactly k successes in n tries. */
+    static Real binomial(long n, long k, Real p) {
+        Real ways = Algebra.answer(Counting.combinations(BigInteger.valueOf(n), BigInteger.valueOf(k)));
+        Real failures = Algebra.minus(Rational.ONE, p);
+        Real chance = Algebra.times(Algebra.power(p, Rational.of(k)), Algebra.power(failures, Rational.of(n - k)));
+        return Algebra.times(ways, chance);
     }
 
     /** e^(−m) m^k / k!, added up from 0 where all up to k are wanted. */

@@ -19,6 +19,7 @@ public final class Function {
     private final List<String> synonyms = new ArrayList<>();
     private final List<Parameter> parameters = new ArrayList<>();
     private final List<Example> examples = new ArrayList<>();
+    private final List<Example> refusals = new ArrayList<>();
     private final List<String> related = new ArrayList<>();
     private String says = "";
     private String source = "";
@@ -64,6 +65,12 @@ public final class Function {
 
     Function example(String expression, String value) {
         examples.add(new Example(expression, value));
+        return this;
+    }
+
+    /** A call that fails, with the code of its error. */
+    Function refuses(String expression, ErrorCode error) {
+        refusals.add(new Example(expression, error.code()));
         return this;
     }
 
@@ -172,6 +179,11 @@ public final class Function {
     /** Calls with their values. */
     public List<Example> examples() {
         return List.copyOf(examples);
+    }
+
+    /** Calls that fail, with the codes of their errors. */
+    public List<Example> refusals() {
+        return List.copyOf(refusals);
     }
 
     /** Names of functions to look at next. */

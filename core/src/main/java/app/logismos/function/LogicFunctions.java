@@ -29,6 +29,7 @@ final class LogicFunctions {
                     .optional("otherwise", LAZY, Blank.BLANK, "the value where it does not")
                     .example("if(2 < 3, 10, 20)", "10")
                     .example("if(1 = 2, 1/0, 7)", "7")
+                    .refuses("if(1, 2, 3)", ErrorCode.WRONG_KIND)
                     .related("ifs", "pick", "and")
                     .chooses(given -> given.truth("condition") ? "then" : "otherwise"),
             function("ifs", Category.LOGIC)
@@ -37,6 +38,7 @@ final class LogicFunctions {
                             "conditions", LAZY, "a condition and its value, another condition and its value, and so on")
                     .example("ifs(1 > 2, 10, 2 > 1, 20)", "20")
                     .example("ifs(true, 5)", "5")
+                    .refuses("ifs(1 > 2, 10)", ErrorCode.NOT_FOUND)
                     .related("if", "pick")
                     .answers(LogicFunctions::firstThatHolds),
             function("and", Category.LOGIC)
@@ -44,6 +46,7 @@ final class LogicFunctions {
                     .repeated("conditions", TRUTHS, "conditions, or tables of them")
                     .example("and(1 < 2, 2 < 3)", "true")
                     .example("and(false, 1/0 = 1)", "false")
+                    .refuses("and(true, 1)", ErrorCode.WRONG_KIND)
                     .related("or", "not", "xor")
                     .answers(given -> new Truth(conditions(given, false) < 0)),
             function("or", Category.LOGIC)
@@ -51,6 +54,7 @@ final class LogicFunctions {
                     .repeated("conditions", TRUTHS, "conditions, or tables of them")
                     .example("or(1 > 2, 2 < 3)", "true")
                     .example("or(false, false)", "false")
+                    .refuses("or(false, 1)", ErrorCode.WRONG_KIND)
                     .related("and", "not", "xor")
                     .answers(given -> new Truth(conditions(given, true) >= 0)),
             function("not", Category.LOGIC)
@@ -58,6 +62,7 @@ final class LogicFunctions {
                     .argument("condition", TRUTH, "true or false")
                     .example("not(true)", "false")
                     .example("not(1 > 2)", "true")
+                    .refuses("not(1)", ErrorCode.WRONG_KIND)
                     .related("and", "or")
                     .answers(given -> new Truth(!given.truth("condition"))),
             function("xor", Category.LOGIC)
@@ -65,6 +70,7 @@ final class LogicFunctions {
                     .repeated("conditions", TRUTHS, "conditions, or tables of them")
                     .example("xor(true, false)", "true")
                     .example("xor(true, true)", "false")
+                    .refuses("xor(true, 1)", ErrorCode.WRONG_KIND)
                     .related("and", "or")
                     .answers(given ->
                             new Truth(all(given).stream().filter(each -> each).count() % 2 == 1)),
@@ -75,28 +81,34 @@ final class LogicFunctions {
                     .argument("fallback", LAZY, "what stands in for it")
                     .example("orelse(1/0, 7)", "7")
                     .example("orelse(5, 1/0)", "5")
+                    .refuses("orelse(1/0, 1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("iserror", "if")
                     .chooses(given -> given.raw("value") instanceof Failure ? "fallback" : "value"),
             test("iserror", "Whether a calculation fails.", Kind.ERROR::equals)
                     .example("iserror(1/0)", "true")
                     .example("iserror(5)", "false")
+                    .refuses("iserror()", ErrorCode.WRONG_ARGUMENTS)
                     .related("orelse"),
             test("isempty", "Whether a cell is empty; the empty text is not.", Kind.EMPTY::equals)
                     .alsoRead("ISBLANK")
                     .example("isempty(\"\")", "false")
                     .example("isempty(0)", "false")
+                    .refuses("isempty()", ErrorCode.WRONG_ARGUMENTS)
                     .related("ismissing"),
             test("ismissing", "Whether a value is missing.", Kind.MISSING::equals)
                     .example("ismissing(missing)", "true")
                     .example("ismissing(missing + 1)", "true")
+                    .refuses("ismissing()", ErrorCode.WRONG_ARGUMENTS)
                     .related("isempty"),
             test("isnumber", "Whether a value is a number.", Kind.NUMBER::equals)
                     .example("isnumber(1/3)", "true")
                     .example("isnumber(\"1\")", "false")
+                    .refuses("isnumber()", ErrorCode.WRONG_ARGUMENTS)
                     .related("istext"),
             test("istext", "Whether a value is a text.", Kind.TEXT::equals)
                     .example("istext(\"1\")", "true")
                     .example("istext(1)", "false")
+                    .refuses("istext()", ErrorCode.WRONG_ARGUMENTS)
                     .related("isnumber"),
             function("pick", Category.LOGIC)
                     .alsoRead("CHOOSE")
@@ -105,12 +117,13 @@ final class LogicFunctions {
                     .repeated("values", LAZY, "the values")
                     .example("pick(2, 10, 20, 30)", "20")
                     .example("pick(1, 5, 1/0)", "5")
+                    .refuses("pick(3, 10, 20)", ErrorCode.WRONG_ARGUMENTS)
                     .related("if", "at")
                     .answers(LogicFunctions::picked));
 
     private LogicFunctions() {}
 
-    private static Function test(String name, String says, Predicate<Kind> kind) {
+    static Function test(String name, String says, Predicate<Kind> kind) {
         return function(name, Category.LOGIC)
                 .says(says)
                 .argument("value", LAZY, "the value")

@@ -43,6 +43,7 @@ final class MoneyFunctions {
                     .optional("atstart", TRUTH, AT_END, "true where payments are made at the start of a period")
                     .example("payment(0, 10, 1000)", "-100")
                     .example("payment(10%, 2, 2100)", "-1210")
+                    .refuses("payment(10%, 0, 1000)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("presentvalue", "periods", "rate")
                     .from("OpenFormula 6.12.36")
                     .computes(given -> over(
@@ -59,6 +60,7 @@ final class MoneyFunctions {
                     .optional("atstart", TRUTH, AT_END, "true where payments are made at the start of a period")
                     .example("presentvalue(10%, 2, -1210)", "2100")
                     .example("presentvalue(0, 3, -5)", "15")
+                    .refuses("presentvalue(\"a\", 2, 3)", ErrorCode.WRONG_KIND)
                     .related("futurevalue", "payment", "netpresentvalue")
                     .from("OpenFormula 6.12.41")
                     .computes(given -> over(
@@ -75,6 +77,7 @@ final class MoneyFunctions {
                     .optional("atstart", TRUTH, AT_END, "true where payments are made at the start of a period")
                     .example("futurevalue(10%, 2, -100)", "210")
                     .example("futurevalue(10%, 2, 0, -100)", "121")
+                    .refuses("futurevalue(10%, \"a\", 3)", ErrorCode.WRONG_KIND)
                     .related("presentvalue", "payment")
                     .from("OpenFormula 6.12.20")
                     .computes(given -> plus(
@@ -91,6 +94,7 @@ final class MoneyFunctions {
                     .optional("atstart", TRUTH, AT_END, "true where payments are made at the start of a period")
                     .example("periods(0, -100, 1000)", "10")
                     .example("round(periods(10%, -1210, 2100), 10)", "2")
+                    .refuses("periods(0, 0, 1000)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("payment", "rate")
                     .from("OpenFormula 6.12.29")
                     .computes(MoneyFunctions::periods),
@@ -103,6 +107,7 @@ final class MoneyFunctions {
                     .optional("atstart", TRUTH, AT_END, "true where payments are made at the start of a period")
                     .example("round(rate(2, -1210, 2100), 10)", "1/10")
                     .example("round(rate(1, -110, 100), 10)", "1/10")
+                    .refuses("rate(2, 100, 100)", ErrorCode.NOT_FOUND)
                     .related("payment", "internalrate")
                     .from("OpenFormula 6.12.42; bracketing Brent solver of Hipparchus")
                     .computes(given -> root(r -> balance(given, r), 0.1)),
@@ -113,6 +118,7 @@ final class MoneyFunctions {
                     .repeated("values", NUMBERS, "the sums, one a period")
                     .example("netpresentvalue(10%, 110, 121)", "200")
                     .example("netpresentvalue(0, 1, 2, 3)", "6")
+                    .refuses("netpresentvalue(-1, 110)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("internalrate", "presentvalue")
                     .from("OpenFormula 6.12.30")
                     .computes(given -> {
@@ -131,6 +137,7 @@ final class MoneyFunctions {
                     .optional("guess", NUMBER, new NumberValue(Rational.of(1, 10)), "a rate to begin with")
                     .example("round(internalrate({-100; 110}), 10)", "1/10")
                     .example("round(internalrate({-200, 110, 121}), 10)", "1/10")
+                    .refuses("internalrate({1, 2})", ErrorCode.NOT_FOUND)
                     .related("netpresentvalue", "rate")
                     .from("OpenFormula 6.12.24; bracketing Brent solver of Hipparchus")
                     .computes(given -> {
@@ -147,6 +154,7 @@ final class MoneyFunctions {
                     .argument("life", NUMBER, "how many periods, not 0")
                     .example("straightline(1000, 100, 9)", "100")
                     .example("straightline(10, 0, 4)", "5/2")
+                    .refuses("straightline(1000, 100, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("declining")
                     .from("OpenFormula 6.12.45")
                     .computes(
@@ -161,6 +169,7 @@ final class MoneyFunctions {
                     .optional("factor", NUMBER, NumberValue.of(2), "how many times the even share")
                     .example("declining(1000, 100, 10, 1)", "200")
                     .example("declining(1000, 100, 10, 2)", "160")
+                    .refuses("declining(1000, 100, 10, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("straightline")
                     .from("OpenFormula 6.12.14")
                     .computes(MoneyFunctions::declining));
@@ -215,7 +224,7 @@ final class MoneyFunctions {
     }
 
     /** The root nearest to the guess: the bracket grows from it until the sign changes. */
-    private static Real root(UnivariateFunction function, double guess) {
+    static Real root(UnivariateFunction function, double guess) {
         double low = guess;
         double high = guess;
         double width = 0.01;

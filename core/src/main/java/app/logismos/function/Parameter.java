@@ -32,6 +32,8 @@ public record Parameter(String name, Accepts accepts, String says, Optional<Valu
         ANY("a value"),
         /** Truth values, or tables of them, each looked at only when it is needed. */
         TRUTHS("conditions"),
+        /** A cell or range itself, and not its value. */
+        REFERENCE("a reference"),
         /** Anything, evaluated only when it is asked for. */
         LAZY("a value"),
         /** A truth value. */
@@ -50,7 +52,7 @@ public record Parameter(String name, Accepts accepts, String says, Optional<Valu
 
         /** Whether a table is taken as it is. */
         public boolean takesTables() {
-            return this == NUMBERS || this == LAZY || this == TABLE || this == TRUTHS;
+            return this == NUMBERS || this == LAZY || this == REFERENCE || this == TABLE || this == TRUTHS;
         }
     }
 

@@ -9,6 +9,7 @@ import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Rounding;
 import app.logismos.number.Undefined;
+import app.logismos.value.ErrorCode;
 import app.logismos.value.NumberValue;
 import java.math.BigInteger;
 import java.math.RoundingMode;
@@ -30,6 +31,7 @@ final class RoundingFunctions {
                     .optional("places", WHOLE, ZERO, "how many; negative ones round to tens, hundreds and so on")
                     .example("round(2.5)", "3")
                     .example("round(1234.567, places: -2)", "1200")
+                    .refuses("round(2.5, 0.5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("roundup", "rounddown", "significant", "roundto")
                     .computes(given -> rounded(given, RoundingMode.HALF_UP)),
             function("roundup", Category.ROUNDING)
@@ -38,6 +40,7 @@ final class RoundingFunctions {
                     .optional("places", WHOLE, ZERO, "how many decimal places")
                     .example("roundup(2.01)", "3")
                     .example("roundup(-2.345, 2)", "-47/20")
+                    .refuses("roundup(\"2\")", ErrorCode.WRONG_KIND)
                     .related("round", "rounddown", "ceiling")
                     .computes(given -> rounded(given, RoundingMode.UP)),
             function("rounddown", Category.ROUNDING)
@@ -46,6 +49,7 @@ final class RoundingFunctions {
                     .optional("places", WHOLE, ZERO, "how many decimal places")
                     .example("rounddown(2.99)", "2")
                     .example("rounddown(-2.345, 2)", "-117/50")
+                    .refuses("rounddown(2, 1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("round", "roundup", "truncate")
                     .computes(given -> rounded(given, RoundingMode.DOWN)),
             function("floor", Category.ROUNDING)
@@ -56,6 +60,7 @@ final class RoundingFunctions {
                     .optional("step", NUMBER, ONE, "more than 0")
                     .example("floor(-2.5)", "-3")
                     .example("floor(7.3, 0.5)", "7")
+                    .refuses("floor(7, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("ceiling", "truncate", "roundto")
                     .computes(given -> multiple(given, RoundingMode.FLOOR)),
             function("ceiling", Category.ROUNDING)
@@ -65,6 +70,7 @@ final class RoundingFunctions {
                     .optional("step", NUMBER, ONE, "more than 0")
                     .example("ceiling(2.1)", "3")
                     .example("ceiling(7.3, 0.5)", "15/2")
+                    .refuses("ceiling(7, -2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("floor", "roundup", "roundto")
                     .computes(given -> multiple(given, RoundingMode.CEILING)),
             function("truncate", Category.ROUNDING)
@@ -74,6 +80,7 @@ final class RoundingFunctions {
                     .optional("places", WHOLE, ZERO, "how many decimal places")
                     .example("truncate(-2.7)", "-2")
                     .example("truncate(3.14159, 2)", "157/50")
+                    .refuses("truncate(\"2\")", ErrorCode.WRONG_KIND)
                     .related("rounddown", "frac", "floor")
                     .computes(given -> rounded(given, RoundingMode.DOWN)),
             function("frac", Category.ROUNDING)
@@ -81,6 +88,7 @@ final class RoundingFunctions {
                     .argument("x", NUMBER, "any number")
                     .example("frac(7/3)", "1/3")
                     .example("frac(-2.75)", "-3/4")
+                    .refuses("frac(true)", ErrorCode.WRONG_KIND)
                     .related("truncate")
                     .computes(given -> Rounding.places(given.number("x"), 0, RoundingMode.DOWN) instanceof Real whole
                             ? given.number("x").minus(whole)
@@ -92,6 +100,7 @@ final class RoundingFunctions {
                     .argument("step", NUMBER, "more than 0")
                     .example("roundto(17, 5)", "15")
                     .example("roundto(2.13, 0.05)", "43/20")
+                    .refuses("roundto(7, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("round", "floor", "ceiling")
                     .computes(given -> multiple(given, RoundingMode.HALF_UP)),
             function("significant", Category.ROUNDING)
@@ -100,6 +109,7 @@ final class RoundingFunctions {
                     .argument("digits", WHOLE, "how many, 1 or more")
                     .example("significant(12345, 2)", "12000")
                     .example("significant(0.012345, 3)", "123/10000")
+                    .refuses("significant(7, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("round")
                     .computes(RoundingFunctions::significant),
             function("even", Category.ROUNDING)
@@ -107,6 +117,7 @@ final class RoundingFunctions {
                     .argument("x", NUMBER, "any number")
                     .example("even(3)", "4")
                     .example("even(-1.2)", "-2")
+                    .refuses("even(\"3\")", ErrorCode.WRONG_KIND)
                     .related("odd", "iseven")
                     .computes(given -> nextOf(given.number("x"), Rational.ZERO)),
             function("odd", Category.ROUNDING)
@@ -114,6 +125,7 @@ final class RoundingFunctions {
                     .argument("x", NUMBER, "any number")
                     .example("odd(2)", "3")
                     .example("odd(0)", "1")
+                    .refuses("odd(\"3\")", ErrorCode.WRONG_KIND)
                     .related("even", "isodd")
                     .computes(given -> nextOf(given.number("x"), Rational.ONE)));
 

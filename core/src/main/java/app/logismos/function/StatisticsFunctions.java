@@ -48,6 +48,7 @@ final class StatisticsFunctions {
                     .repeated("numbers", NUMBERS, "what to count")
                     .example("count(4, 5, 6)", "3")
                     .example("count({1, \"a\"; 2, 3})", "3")
+                    .refuses("count(1, \"a\")", ErrorCode.WRONG_KIND)
                     .related("counta", "countif", "sum")
                     .computes(given -> Rational.of(given.numbers("numbers").size())),
             function("counta", Category.STATISTICS)
@@ -55,6 +56,7 @@ final class StatisticsFunctions {
                     .repeated("values", LAZY, "what to count")
                     .example("counta({1, \"a\"; true, 3})", "4")
                     .example("counta(1, \"\")", "2")
+                    .refuses("counta()", ErrorCode.WRONG_ARGUMENTS)
                     .related("count")
                     .computes(given -> Rational.of(filled(given))),
             function("countif", Category.STATISTICS)
@@ -63,6 +65,7 @@ final class StatisticsFunctions {
                     .argument("condition", ANY, "a value, or a comparison like \">3\"")
                     .example("countif({1, 5, 7}, \">3\")", "2")
                     .example("countif({\"red\", \"green\", \"red\"}, \"red\")", "2")
+                    .refuses("countif({1, 2})", ErrorCode.WRONG_ARGUMENTS)
                     .related("sumif", "meanif")
                     .computes(given ->
                             Rational.of(matching(given, "range", "range").size())),
@@ -77,6 +80,7 @@ final class StatisticsFunctions {
                             "what to add, of the same shape; the range itself, if nothing is said")
                     .example("sumif({1, 5, 7}, \">3\")", "12")
                     .example("sumif({\"a\"; \"b\"; \"a\"}, \"a\", {1; 2; 3})", "4")
+                    .refuses("sumif({1; 2}, 1, {1; 2; 3})", ErrorCode.SHAPES_DIFFER)
                     .related("countif", "meanif", "sum")
                     .computes(given -> Algebra.sum(matchingNumbers(given))),
             function("meanif", Category.STATISTICS)
@@ -91,6 +95,7 @@ final class StatisticsFunctions {
                             "the numbers, of the same shape; the range itself, if nothing is said")
                     .example("meanif({1, 5, 7}, \">3\")", "6")
                     .example("meanif({\"a\"; \"b\"; \"a\"}, \"a\", {1; 2; 4})", "5/2")
+                    .refuses("meanif({1, 2}, \">9\")", ErrorCode.DIVIDE_BY_ZERO)
                     .related("sumif", "mean")
                     .computes(given -> mean(matchingNumbers(given))),
             function("mean", Category.STATISTICS)
@@ -99,6 +104,7 @@ final class StatisticsFunctions {
                     .repeated("numbers", NUMBERS, "at least one number")
                     .example("mean(1, 2, 4)", "7/3")
                     .example("mean({10; 20; 30})", "20")
+                    .refuses("mean({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("median", "sum", "count")
                     .works(given -> "(" + ArithmeticFunctions.joined(given.numbers("numbers"), " + ") + ") / "
                             + given.numbers("numbers").size())
@@ -108,6 +114,7 @@ final class StatisticsFunctions {
                     .repeated("numbers", NUMBERS, "numbers above 0")
                     .example("geomean(2, 8)", "4")
                     .example("geomean(1, 3, 9)", "3")
+                    .refuses("geomean(2, -8)", ErrorCode.WRONG_ARGUMENTS)
                     .related("mean", "harmean")
                     .works(given -> "(" + ArithmeticFunctions.joined(given.numbers("numbers"), " × ") + ")^(1/"
                             + given.numbers("numbers").size() + ")")
@@ -119,6 +126,7 @@ final class StatisticsFunctions {
                     .repeated("numbers", NUMBERS, "numbers above 0")
                     .example("harmean(40, 60)", "48")
                     .example("harmean(1, 2)", "4/3")
+                    .refuses("harmean(2, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("mean", "geomean")
                     .computes(given -> over(
                             Rational.of(positive(given).size()),
@@ -130,6 +138,7 @@ final class StatisticsFunctions {
                     .repeated("numbers", NUMBERS, "at least one number")
                     .example("median(5, 1, 3)", "3")
                     .example("median(1, 2, 3, 10)", "5/2")
+                    .refuses("median({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("mean", "mode", "quantile")
                     .works(given -> "sorted: " + ArithmeticFunctions.joined(sorted(given.numbers("numbers")), ", "))
                     .answers(given -> given.measured("numbers").made(numbers -> quantile(numbers, Rational.of(1, 2)))),
@@ -138,6 +147,7 @@ final class StatisticsFunctions {
                     .repeated("numbers", NUMBERS, "numbers of which one repeats")
                     .example("mode(3, 1, 3, 2)", "3")
                     .example("mode(2, 1, 1, 2)", "1")
+                    .refuses("mode(1, 2, 3)", ErrorCode.NOT_FOUND)
                     .related("median", "frequency")
                     .computes(given -> mode(some(given, "numbers"))),
             function("min", Category.STATISTICS)
@@ -145,6 +155,7 @@ final class StatisticsFunctions {
                     .repeated("numbers", NUMBERS, "at least one number")
                     .example("min(3, 1, 2)", "1")
                     .example("min({4, 9; -2, 7})", "-2")
+                    .refuses("min({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("max", "range")
                     .answers(given -> given.measured("numbers").made(Collections::min)),
             function("max", Category.STATISTICS)
@@ -152,6 +163,7 @@ final class StatisticsFunctions {
                     .repeated("numbers", NUMBERS, "at least one number")
                     .example("max(3, 1, 2)", "3")
                     .example("max(1/3, 0.33)", "1/3")
+                    .refuses("max(1, \"a\")", ErrorCode.WRONG_KIND)
                     .related("min", "range")
                     .answers(given -> given.measured("numbers").made(Collections::max)),
             function("range", Category.STATISTICS)
@@ -159,6 +171,7 @@ final class StatisticsFunctions {
                     .repeated("numbers", NUMBERS, "at least one number")
                     .example("range(3, 10, 5)", "7")
                     .example("range(2)", "0")
+                    .refuses("range({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("min", "max")
                     .answers(given -> {
                         Measured measured = given.measured("numbers");
@@ -171,11 +184,13 @@ final class StatisticsFunctions {
                             "The variance of a sample: squared deviations from the mean, added and divided by n - 1.")
                     .example("variance(1, 2, 3, 4)", "5/3")
                     .example("variance(2, 4)", "2")
+                    .refuses("variance(5)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("stdev", "variancep")
                     .computes(given -> variance(some(given, "numbers"), 1)),
             spread("stdev", "STDEV", "The standard deviation of a sample: the square root of its variance.")
                     .example("stdev(2, 4, 6)", "2")
                     .example("stdev(1, 3, 5, 7, 9)", "3.1622776601683795")
+                    .refuses("stdev(5)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("variance", "stdevp", "standarderror")
                     .computes(given -> sqrt(variance(some(given, "numbers"), 1))),
             spread(
@@ -184,11 +199,13 @@ final class StatisticsFunctions {
                             "The variance of a whole population: squared deviations from the mean, added and divided by n.")
                     .example("variancep(1, 2, 3, 4)", "5/4")
                     .example("variancep(2, 4)", "1")
+                    .refuses("variancep({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("variance", "stdevp")
                     .computes(given -> variance(some(given, "numbers"), 0)),
             spread("stdevp", "STDEVP", "The standard deviation of a whole population: the square root of its variance.")
                     .example("stdevp(2, 4)", "1")
                     .example("stdevp(2, 4, 4, 4, 5, 5, 7, 9)", "2")
+                    .refuses("stdevp({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("stdev", "variancep")
                     .computes(given -> sqrt(variance(some(given, "numbers"), 0))),
             spread(
@@ -197,6 +214,7 @@ final class StatisticsFunctions {
                             "The standard deviation of the mean of a sample: stdev divided by the square root of n.")
                     .example("standarderror(2, 6)", "2")
                     .example("standarderror(1, 3, 5, 7)", "1.2909944487358056")
+                    .refuses("standarderror(5)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("stdev", "mean")
                     .computes(given -> sqrt(over(
                             variance(some(given, "numbers"), 1),
@@ -209,6 +227,7 @@ final class StatisticsFunctions {
                     .argument("p", NUMBER, "0 to 1")
                     .example("quantile({1, 2, 3, 4, 5}, 0.25)", "2")
                     .example("quantile({1, 2}, 0.5)", "3/2")
+                    .refuses("quantile({1, 2}, 2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("quartile", "median")
                     .from("OpenFormula 6.18.47 PERCENTILE")
                     .computes(given -> quantile(data(given, "data"), share(given, "p"))),
@@ -218,6 +237,7 @@ final class StatisticsFunctions {
                     .argument("q", WHOLE, "0 to 4")
                     .example("quartile({1, 2, 3, 4, 5}, 1)", "2")
                     .example("quartile({1, 2, 3, 4}, 4)", "4")
+                    .refuses("quartile({1, 2}, 5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("quantile", "median")
                     .computes(given -> quantile(data(given, "data"), Rational.of(given.whole("q", 0, 4), 4))),
             function("rank", Category.STATISTICS)
@@ -227,6 +247,7 @@ final class StatisticsFunctions {
                     .optional("ascending", TRUTH, new Truth(false), "true where the smallest is 1")
                     .example("rank(7, {3, 9, 7})", "2")
                     .example("rank(3, {3, 9, 7}, ascending: true)", "1")
+                    .refuses("rank(4, {1, 2})", ErrorCode.NOT_FOUND)
                     .related("sort", "quantile")
                     .computes(StatisticsFunctions::rank),
             function("frequency", Category.STATISTICS)
@@ -236,6 +257,7 @@ final class StatisticsFunctions {
                     .argument("limits", TABLE, "upper limits of the classes, ascending")
                     .example("frequency({1, 2, 3, 4, 9}, {2; 4})", "{2; 2; 1}")
                     .example("frequency({5}, {1; 2})", "{0; 0; 1}")
+                    .refuses("frequency({1, 2}, {\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("countif", "mode")
                     .answers(StatisticsFunctions::frequency),
             pairs(
@@ -247,6 +269,7 @@ final class StatisticsFunctions {
                     .alsoRead("PEARSON")
                     .example("correlation({1, 2, 3}, {2, 4, 6})", "1")
                     .example("correlation({1, 2, 3}, {3, 2, 1})", "-1")
+                    .refuses("correlation({1, 1}, {2, 4})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("covariance", "rsquared", "slope")
                     .computes(paired((y, x) ->
                             over(deviations(y, x), sqrt(times(deviations(y, y), deviations(x, x)))))),
@@ -258,6 +281,7 @@ final class StatisticsFunctions {
                             "How two lists vary together: products of deviations, added and divided by n - 1.")
                     .example("covariance({1, 2, 3}, {2, 4, 6})", "2")
                     .example("covariance({1, 2}, {5, 3})", "-1")
+                    .refuses("covariance({1}, {2})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("correlation", "covariancep")
                     .computes(paired((y, x) -> over(deviations(y, x), Rational.of(y.size() - 1L)))),
             pairs(
@@ -268,11 +292,13 @@ final class StatisticsFunctions {
                             "The covariance of a whole population: products of deviations, added and divided by n.")
                     .example("covariancep({1, 2, 3}, {2, 4, 6})", "4/3")
                     .example("covariancep({1, 2}, {5, 3})", "-1/2")
+                    .refuses("covariancep({1, 2}, {1, 2, 3})", ErrorCode.SHAPES_DIFFER)
                     .related("covariance")
                     .computes(paired((y, x) -> over(deviations(y, x), Rational.of(y.size())))),
             pairs("slope", "SLOPE", "y", "x", "How steep the straight line is that fits points best.")
                     .example("slope({2, 4, 6}, {1, 2, 3})", "2")
                     .example("slope({1, 2, 4}, {1, 2, 3})", "3/2")
+                    .refuses("slope({1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("intercept", "rsquared", "forecast")
                     .computes(paired((y, x) -> over(deviations(y, x), deviations(x, x)))),
             pairs(
@@ -283,6 +309,7 @@ final class StatisticsFunctions {
                             "Where the straight line that fits points best meets the vertical axis.")
                     .example("intercept({3, 5, 7}, {1, 2, 3})", "1")
                     .example("intercept({1, 2, 4}, {1, 2, 3})", "-2/3")
+                    .refuses("intercept({1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("slope", "forecast")
                     .computes(paired((y, x) -> lineAt(Rational.ZERO, y, x))),
             pairs(
@@ -293,6 +320,7 @@ final class StatisticsFunctions {
                             "The square of the correlation: the share of the spread that a line explains.")
                     .example("rsquared({2, 4, 6}, {1, 2, 3})", "1")
                     .example("rsquared({1, 2, 4}, {1, 2, 3})", "27/28")
+                    .refuses("rsquared({1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("correlation", "slope")
                     .computes(paired((y, x) -> over(
                             times(deviations(y, x), deviations(y, x)), times(deviations(y, y), deviations(x, x))))),
@@ -303,6 +331,7 @@ final class StatisticsFunctions {
                     .argument("x", TABLE, "their places")
                     .example("forecast(4, {3, 5, 7}, {1, 2, 3})", "9")
                     .example("forecast(0, {1, 2, 4}, {1, 2, 3})", "-2/3")
+                    .refuses("forecast(1, {1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("slope", "intercept")
                     .computes(given ->
                             paired((y, x) -> lineAt(given.number("at"), y, x)).apply(given)),
@@ -314,6 +343,7 @@ final class StatisticsFunctions {
                     .argument("sd", NUMBER, "the standard deviation, more than 0")
                     .example("zscore(7, 5, 2)", "1")
                     .example("zscore(4, 5, 2)", "-1/2")
+                    .refuses("zscore(7, 5, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("normal", "mean", "stdev")
                     .computes(given -> over(minus(given.number("x"), given.number("mean")), given.number("sd"))));
 
@@ -333,7 +363,7 @@ final class StatisticsFunctions {
     }
 
     /** Pairs of cells that both hold numbers; the others are passed over. */
-    private static java.util.function.Function<Arguments, app.logismos.number.Result> paired(
+    static java.util.function.Function<Arguments, app.logismos.number.Result> paired(
             BiFunction<List<Real>, List<Real>, Real> code) {
         return given -> {
             Table y = given.table("y");
@@ -394,7 +424,7 @@ final class StatisticsFunctions {
         return numbers.stream().sorted().toList();
     }
 
-    private static Real variance(List<Real> numbers, int less) {
+    static Real variance(List<Real> numbers, int less) {
         return over(deviations(numbers, numbers), Rational.of((long) numbers.size() - less));
     }
 

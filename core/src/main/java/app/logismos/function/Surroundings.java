@@ -1,6 +1,7 @@
 package app.logismos.function;
 
 import app.logismos.number.Real;
+import app.logismos.value.PlainText;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.time.Clock;
@@ -18,6 +19,7 @@ import java.util.random.RandomGenerator;
  * @param clock what time it is, and in which zone
  * @param reading how a text is read as an entry that is no calculation
  * @param writing how a number is written in the style that a text names, or nothing where no style is called so
+ * @param showing how a value is shown where nothing is said about its style
  * @param check asked by long work now and then; it throws where the time is up
  */
 public record Surroundings(
@@ -26,6 +28,7 @@ public record Surroundings(
         Clock clock,
         Function<String, Value> reading,
         BiFunction<Real, String, Optional<String>> writing,
+        Function<Value, String> showing,
         Runnable check) {
     /** Radians, real chance, the machine's clock. */
     public static final Surroundings USUAL = of(Angle.RADIANS);
@@ -38,17 +41,21 @@ public record Surroundings(
                 Clock.systemDefaultZone(),
                 Text::new,
                 (number, style) -> Optional.empty(),
+                PlainText::of,
                 () -> {});
     }
 
-    /** The same, reading texts and writing numbers in these ways. */
-    public Surroundings with(Function<String, Value> texts, BiFunction<Real, String, Optional<String>> numbers) {
-        return new Surroundings(angle, random, clock, texts, numbers, check);
+    /** The same, reading texts, writing numbers and showing values in these ways. */
+    public Surroundings with(
+            Function<String, Value> texts,
+            BiFunction<Real, String, Optional<String>> numbers,
+            Function<Value, String> values) {
+        return new Surroundings(angle, random, clock, texts, numbers, values, check);
     }
 
     /** The same, with time that can be up. */
     public Surroundings checkedBy(Runnable other) {
-        return new Surroundings(angle, random, clock, reading, writing, other);
+        return new Surroundings(angle, random, clock, reading, writing, showing, other);
     }
 
     /** The unit of plain numbers as angles. */

@@ -43,10 +43,12 @@ final class TableFunctions {
             of("rows", "How many rows a table has.", table -> NumberValue.of(table.rows()))
                     .example("rows({1, 2; 3, 4; 5, 6})", "3")
                     .example("rows(7)", "1")
+                    .refuses("rows(1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("columns", "size"),
             of("columns", "How many columns a table has.", table -> NumberValue.of(table.columns()))
                     .example("columns({1, 2; 3, 4; 5, 6})", "2")
                     .example("columns(7)", "1")
+                    .refuses("columns(1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("rows", "size"),
             of(
                             "size",
@@ -55,6 +57,7 @@ final class TableFunctions {
                                     1, 2, List.of(NumberValue.of(table.rows()), NumberValue.of(table.columns()))))
                     .example("size({1, 2; 3, 4; 5, 6})", "{3, 2}")
                     .example("size(7)", "{1, 1}")
+                    .refuses("size(1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("rows", "columns"),
             function("at", Category.TABLES)
                     .alsoRead("INDEX")
@@ -64,6 +67,7 @@ final class TableFunctions {
                     .optional("column", WHOLE, ONE, "which column, from 1; negative from the end")
                     .example("at({1, 2; 3, 4}, 2, 1)", "3")
                     .example("at({5; 6; 7}, -1)", "7")
+                    .refuses("at({1, 2}, 3, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("slice", "last", "lookup")
                     .answers(TableFunctions::at),
             of(
@@ -74,6 +78,7 @@ final class TableFunctions {
                                     : single(rowsOf(table, table.rows() - 1, table.rows())))
                     .example("last({1; 2; 3})", "3")
                     .example("last({1, 2; 3, 4})", "{3, 4}")
+                    .refuses("last(1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("at", "slice"),
             function("slice", Category.TABLES)
                     .says("A part of a table, from row to row and column to column, all included.")
@@ -84,11 +89,13 @@ final class TableFunctions {
                     .optional("lastcolumn", WHOLE, LAST, "from 1; negative from the end")
                     .example("slice({1, 2; 3, 4; 5, 6}, 2, 3)", "{3, 4; 5, 6}")
                     .example("slice({1, 2; 3, 4; 5, 6}, 1, -1, 2)", "{2; 4; 6}")
+                    .refuses("slice({1; 2}, 2, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("at", "last")
                     .answers(TableFunctions::slice),
             of("transpose", "The table turned over: its rows become columns.", TableFunctions::transposed)
                     .example("transpose({1, 2; 3, 4})", "{1, 3; 2, 4}")
                     .example("transpose({1, 2})", "{1; 2}")
+                    .refuses("transpose(1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("reverse"),
             function("series", Category.TABLES)
                     .says("Numbers from one to another in even steps, as a column.")
@@ -97,6 +104,7 @@ final class TableFunctions {
                     .optional("step", NUMBER, ONE, "not 0")
                     .example("series(1, 4)", "{1; 2; 3; 4}")
                     .example("series(1, 0, -0.5)", "{1; 1/2; 0}")
+                    .refuses("series(1, 5, step: -1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("spaced")
                     .answers(TableFunctions::series),
             function("spaced", Category.TABLES)
@@ -106,6 +114,7 @@ final class TableFunctions {
                     .argument("count", WHOLE, "how many, 2 or more")
                     .example("spaced(0, 1, 5)", "{0; 1/4; 1/2; 3/4; 1}")
                     .example("spaced(3, 9, 2)", "{3; 9}")
+                    .refuses("spaced(0, 1, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("series")
                     .answers(TableFunctions::spaced),
             function("sort", Category.TABLES)
@@ -115,6 +124,7 @@ final class TableFunctions {
                     .optional("descending", TRUTH, new Truth(false), "true for the largest first")
                     .example("sort({3; 1; 2})", "{1; 2; 3}")
                     .example("sort({1, \"b\"; 2, \"a\"}, 2)", "{2, \"a\"; 1, \"b\"}")
+                    .refuses("sort({1; 2}, 2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("reverse", "unique", "rank")
                     .answers(TableFunctions::sorted),
             of(
@@ -123,6 +133,7 @@ final class TableFunctions {
                             table -> ofRows(new ArrayList<>(new LinkedHashSet<>(rowList(table)))))
                     .example("unique({2; 1; 2})", "{2; 1}")
                     .example("unique({1, 2; 1, 2; 3, 4})", "{1, 2; 3, 4}")
+                    .refuses("unique(1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("sort", "filter"),
             function("filter", Category.TABLES)
                     .says("The rows of a table beside which a condition holds.")
@@ -130,6 +141,7 @@ final class TableFunctions {
                     .argument("conditions", TABLE, "a truth value for each row")
                     .example("filter({1; 2; 3}, {1; 2; 3} > 1)", "{2; 3}")
                     .example("filter({1, 5; 2, 6}, {false; true})", "{2, 6}")
+                    .refuses("filter({1; 2}, {false; false})", ErrorCode.NOT_FOUND)
                     .related("unique", "countif")
                     .answers(TableFunctions::filtered),
             of("reverse", "The rows of a table from the last to the first; a row of values likewise.", table -> {
@@ -140,12 +152,14 @@ final class TableFunctions {
                     })
                     .example("reverse({1; 2; 3})", "{3; 2; 1}")
                     .example("reverse({1, 2, 3})", "{3, 2, 1}")
+                    .refuses("reverse(1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("sort"),
             function("cumulate", Category.TABLES)
                     .says("Running totals down each column.")
                     .argument("table", TABLE, "numbers")
                     .example("cumulate({1; 2; 3})", "{1; 3; 6}")
                     .example("cumulate({1, 10; 2, 20})", "{1, 10; 3, 30}")
+                    .refuses("cumulate({1; \"a\"})", ErrorCode.WRONG_KIND)
                     .related("sum")
                     .answers(given -> {
                         Real[][] m = given.matrix("table");
@@ -173,6 +187,7 @@ final class TableFunctions {
                             "true for the largest that is not above the value, in a sorted column")
                     .example("lookup(2, {1, \"a\"; 2, \"b\"})", "\"b\"")
                     .example("lookup(2.5, {1; 2; 3}, {10; 20; 30}, nearest: true)", "20")
+                    .refuses("lookup(4, {1; 2})", ErrorCode.NOT_FOUND)
                     .related("position", "at")
                     .answers(TableFunctions::lookup),
             function("position", Category.TABLES)
@@ -181,6 +196,7 @@ final class TableFunctions {
                     .argument("table", TABLE, "where, row by row")
                     .example("position(7, {5; 7; 9})", "2")
                     .example("position(\"b\", {\"a\", \"b\"})", "2")
+                    .refuses("position(4, {1, 2})", ErrorCode.NOT_FOUND)
                     .related("lookup", "find")
                     .answers(TableFunctions::position),
             function("stack", Category.TABLES)
@@ -188,6 +204,7 @@ final class TableFunctions {
                     .repeated("tables", TABLE, "tables with as many columns")
                     .example("stack({1, 2}, {3, 4})", "{1, 2; 3, 4}")
                     .example("stack(1, 2)", "{1; 2}")
+                    .refuses("stack({1, 2}, {1, 2, 3})", ErrorCode.SHAPES_DIFFER)
                     .related("beside")
                     .answers(given -> stacked(given.tables("tables"))),
             function("beside", Category.TABLES)
@@ -195,6 +212,7 @@ final class TableFunctions {
                     .repeated("tables", TABLE, "tables with as many rows")
                     .example("beside({1; 2}, {3; 4})", "{1, 3; 2, 4}")
                     .example("beside(1, 2)", "{1, 2}")
+                    .refuses("beside({1; 2}, {1; 2; 3})", ErrorCode.SHAPES_DIFFER)
                     .related("stack")
                     .answers(given -> transposed(stacked(given.tables("tables").stream()
                             .<Table>map(TableFunctions::transposed)
@@ -206,6 +224,7 @@ final class TableFunctions {
                     .argument("b", TABLE, "as many rows as a has columns")
                     .example("matmul({1, 2; 3, 4}, {5; 6})", "{17; 39}")
                     .example("matmul({1, 2}, {3; 4})", "{11}")
+                    .refuses("matmul({1, 2}, {3, 4})", ErrorCode.SHAPES_DIFFER)
                     .related("inverse", "dot")
                     .answers(given -> of(Matrices.product(given.matrix("a"), given.matrix("b")))),
             function("det", Category.TABLES)
@@ -214,6 +233,7 @@ final class TableFunctions {
                     .argument("a", TABLE, "as many rows as columns")
                     .example("det({1, 2; 3, 4})", "-2")
                     .example("det({2})", "2")
+                    .refuses("det({1, 2})", ErrorCode.SHAPES_DIFFER)
                     .related("inverse", "trace")
                     .computes(given -> Matrices.determinant(given.matrix("a"))),
             function("inverse", Category.TABLES)
@@ -222,6 +242,7 @@ final class TableFunctions {
                     .argument("a", TABLE, "as many rows as columns, not singular")
                     .example("inverse({1, 2; 3, 4})", "{-2, 1; 3/2, -1/2}")
                     .example("inverse({4})", "{1/4}")
+                    .refuses("inverse({1, 2; 2, 4})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("linsolve", "det", "identity")
                     .answers(given -> of(Matrices.solve(
                             given.matrix("a"),
@@ -232,6 +253,7 @@ final class TableFunctions {
                     .argument("n", WHOLE, "how many rows and columns, 1 to 1000")
                     .example("identity(2)", "{1, 0; 0, 1}")
                     .example("identity(1)", "{1}")
+                    .refuses("identity(0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("inverse", "matmul")
                     .answers(given -> of(Matrices.identity(given.whole("n", 1, 1_000)))),
             function("linsolve", Category.TABLES)
@@ -240,6 +262,7 @@ final class TableFunctions {
                     .argument("b", TABLE, "the right sides, as a column")
                     .example("linsolve({2, 1; 1, 3}, {3; 5})", "{4/5; 7/5}")
                     .example("linsolve({4}, {2})", "{1/2}")
+                    .refuses("linsolve({1, 2; 2, 4}, {1; 2})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("inverse", "det")
                     .from("Gaussian elimination, exact for exact numbers")
                     .answers(given -> of(Matrices.solve(given.matrix("a"), given.matrix("b")))),
@@ -249,6 +272,7 @@ final class TableFunctions {
                     .argument("b", TABLE, "as many numbers")
                     .example("dot({1, 2, 3}, {4, 5, 6})", "32")
                     .example("dot({1; 0}, {0; 1})", "0")
+                    .refuses("dot({1, 2}, {1, 2, 3})", ErrorCode.SHAPES_DIFFER)
                     .related("cross", "norm", "sumproduct")
                     .computes(given -> dot(vector(given, "a"), vector(given, "b"))),
             function("cross", Category.TABLES)
@@ -257,6 +281,7 @@ final class TableFunctions {
                     .argument("b", TABLE, "three numbers")
                     .example("cross({1, 0, 0}, {0, 1, 0})", "{0; 0; 1}")
                     .example("cross({1, 2, 3}, {4, 5, 6})", "{-3; 6; -3}")
+                    .refuses("cross({1, 2}, {3, 4})", ErrorCode.WRONG_ARGUMENTS)
                     .related("dot")
                     .answers(given -> cross(given, vector(given, "a"), vector(given, "b"))),
             function("norm", Category.TABLES)
@@ -264,6 +289,7 @@ final class TableFunctions {
                     .argument("a", TABLE, "numbers")
                     .example("norm({3, 4})", "5")
                     .example("norm({1, 2; 2, 4})", "5")
+                    .refuses("norm({1, \"a\"})", ErrorCode.WRONG_KIND)
                     .related("dot", "hypot")
                     .computes(given -> sqrt(dot(vector(given, "a"), vector(given, "a")))),
             function("trace", Category.TABLES)
@@ -271,6 +297,7 @@ final class TableFunctions {
                     .argument("a", TABLE, "as many rows as columns")
                     .example("trace({1, 2; 3, 4})", "5")
                     .example("trace({7})", "7")
+                    .refuses("trace({1, 2})", ErrorCode.SHAPES_DIFFER)
                     .related("det")
                     .computes(given -> {
                         Real[][] a = Matrices.square(given.matrix("a"));
@@ -403,7 +430,7 @@ final class TableFunctions {
     }
 
     /** Numbers, then dates and times, then texts, then truth values, then missing ones and empty cells. */
-    private static int compare(Value a, Value b) {
+    static int compare(Value a, Value b) {
         if (a instanceof NumberValue x && b instanceof NumberValue y) {
             return x.real().compareTo(y.real());
         }

@@ -37,15 +37,18 @@ final class TextFunctions {
                     .argument("text", TEXT, "the text")
                     .example("length(\"tea\")", "3")
                     .example("length(\"\")", "0")
+                    .refuses("length(12)", ErrorCode.WRONG_KIND)
                     .related("left", "middle")
                     .computes(given -> Rational.of(points(given.text("text")).length)),
             changed("upper", "The text in capitals.", text -> text.toUpperCase(Locale.ROOT))
                     .example("upper(\"tea\")", "\"TEA\"")
                     .example("upper(\"é1\")", "\"É1\"")
+                    .refuses("upper(12)", ErrorCode.WRONG_KIND)
                     .related("lower", "proper"),
             changed("lower", "The text in small letters.", text -> text.toLowerCase(Locale.ROOT))
                     .example("lower(\"TEA\")", "\"tea\"")
                     .example("lower(\"Ab\")", "\"ab\"")
+                    .refuses("lower(12)", ErrorCode.WRONG_KIND)
                     .related("upper", "proper"),
             changed(
                             "proper",
@@ -53,6 +56,7 @@ final class TextFunctions {
                             TextFunctions::proper)
                     .example("proper(\"first flush\")", "\"First Flush\"")
                     .example("proper(\"RIVER red\")", "\"River Red\"")
+                    .refuses("proper(12)", ErrorCode.WRONG_KIND)
                     .related("upper", "lower"),
             changed(
                             "trim",
@@ -60,6 +64,7 @@ final class TextFunctions {
                             text -> text.strip().replaceAll("[ \\t\\u00a0]+", " "))
                     .example("trim(\"  a   b \")", "\"a b\"")
                     .example("trim(\"a\")", "\"a\"")
+                    .refuses("trim(12)", ErrorCode.WRONG_KIND)
                     .related("substitute"),
             function("left", Category.TEXT)
                     .says("The first characters of a text.")
@@ -67,6 +72,7 @@ final class TextFunctions {
                     .optional("count", WHOLE, ONE, "how many")
                     .example("left(\"Harbour\", 4)", "\"Harb\"")
                     .example("left(\"tea\")", "\"t\"")
+                    .refuses("left(\"leaf\", -1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("right", "middle")
                     .answers(given -> part(given, 0, count(given))),
             function("right", Category.TEXT)
@@ -75,6 +81,7 @@ final class TextFunctions {
                     .optional("count", WHOLE, ONE, "how many")
                     .example("right(\"Harbour\", 3)", "\"our\"")
                     .example("right(\"tea\")", "\"a\"")
+                    .refuses("right(\"leaf\", -1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("left", "middle")
                     .answers(given -> part(given, points(given.text("text")).length - count(given), LONGEST)),
             function("middle", Category.TEXT)
@@ -85,6 +92,7 @@ final class TextFunctions {
                     .argument("count", WHOLE, "how many")
                     .example("middle(\"Harbour\", 2, 3)", "\"arb\"")
                     .example("middle(\"tea\", 3, 9)", "\"a\"")
+                    .refuses("middle(\"leaf\", 0, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("left", "right", "find")
                     .answers(given -> part(given, given.whole("start", 1, LONGEST) - 1, count(given))),
             function("join", Category.TEXT)
@@ -93,6 +101,7 @@ final class TextFunctions {
                     .optional("separator", TEXT, new Text(""), "what stands between them")
                     .example("join({\"a\", \"b\"}, \"-\")", "\"a-b\"")
                     .example("join({1; 2; 3})", "\"123\"")
+                    .refuses("join(1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("split")
                     .answers(TextFunctions::joined),
             function("split", Category.TEXT)
@@ -101,6 +110,7 @@ final class TextFunctions {
                     .argument("separator", TEXT, "what stands between the parts")
                     .example("split(\"a-b-c\", \"-\")", "{\"a\"; \"b\"; \"c\"}")
                     .example("split(\"abc\", \",\")", "{\"abc\"}")
+                    .refuses("split(\"a,b\", \"\")", ErrorCode.WRONG_ARGUMENTS)
                     .related("join", "find")
                     .answers(TextFunctions::split),
             function("replace", Category.TEXT)
@@ -111,6 +121,7 @@ final class TextFunctions {
                     .argument("new", TEXT, "what comes in their place")
                     .example("replace(\"Harbour\", 1, 3, \"B\")", "\"Bbour\"")
                     .example("replace(\"tea\", 4, 0, \"s\")", "\"teas\"")
+                    .refuses("replace(\"leaf\", 0, 1, \"x\")", ErrorCode.WRONG_ARGUMENTS)
                     .related("substitute")
                     .answers(TextFunctions::replaced),
             function("substitute", Category.TEXT)
@@ -122,6 +133,7 @@ final class TextFunctions {
                     .optional("which", WHOLE, Blank.BLANK, "which of them, from 1; all, if nothing is said")
                     .example("substitute(\"a-b-c\", \"-\", \"+\")", "\"a+b+c\"")
                     .example("substitute(\"a-b-c\", \"-\", \"+\", 2)", "\"a-b+c\"")
+                    .refuses("substitute(\"leaf\", \"a\", \"o\", 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("replace")
                     .answers(TextFunctions::substituted),
             function("find", Category.TEXT)
@@ -131,6 +143,7 @@ final class TextFunctions {
                     .optional("start", WHOLE, ONE, "from which character on")
                     .example("find(\"b\", \"Harbour\")", "4")
                     .example("find(\"a\", \"banana\", 3)", "4")
+                    .refuses("find(\"x\", \"leaf\")", ErrorCode.NOT_FOUND)
                     .related("middle", "substitute")
                     .answers(TextFunctions::found),
             function("repeat", Category.TEXT)
@@ -140,6 +153,7 @@ final class TextFunctions {
                     .argument("times", WHOLE, "how often, 0 or more")
                     .example("repeat(\"ab\", 3)", "\"ababab\"")
                     .example("repeat(\"a\", 0)", "\"\"")
+                    .refuses("repeat(\"a\", -1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("join")
                     .answers(TextFunctions::repeated),
             function("text", Category.TEXT)
@@ -148,6 +162,7 @@ final class TextFunctions {
                     .argument("style", TEXT, "like \"fixed 2\", \"scientific\", \"fraction\", \"percent 1\"")
                     .example("text(7/3, \"fixed 2\")", "\"2.33\"")
                     .example("text(7/3, \"mixed\")", "\"2 1/3\"")
+                    .refuses("text(5, \"loud\")", ErrorCode.WRONG_ARGUMENTS)
                     .related("number")
                     .answers(given -> given.surroundings()
                             .writing()
@@ -163,6 +178,7 @@ final class TextFunctions {
                     .argument("text", ANY, "the text")
                     .example("number(\"12.5\")", "25/2")
                     .example("number(\"20%\")", "1/5")
+                    .refuses("number(\"leaf\")", ErrorCode.WRONG_ARGUMENTS)
                     .related("text")
                     .answers(TextFunctions::number),
             function("code", Category.TEXT)
@@ -171,6 +187,7 @@ final class TextFunctions {
                     .argument("text", TEXT, "not empty")
                     .example("code(\"A\")", "65")
                     .example("code(\"€\")", "8364")
+                    .refuses("code(\"\")", ErrorCode.WRONG_ARGUMENTS)
                     .related("char")
                     .computes(given -> {
                         if (given.text("text").isEmpty()) {
@@ -184,6 +201,7 @@ final class TextFunctions {
                     .argument("code", WHOLE, "1 to 1114111")
                     .example("char(65)", "\"A\"")
                     .example("char(8364)", "\"€\"")
+                    .refuses("char(-1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("code")
                     .answers(given -> new Text(Character.toString(given.whole("code", 1, Character.MAX_CODE_POINT)))));
 

@@ -10,6 +10,7 @@ import app.logismos.number.Result;
 import app.logismos.number.Undefined;
 import app.logismos.number.WholeNumbers;
 import app.logismos.value.ArrayTable;
+import app.logismos.value.ErrorCode;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
@@ -33,6 +34,7 @@ final class WholeNumberFunctions {
                     .repeated("numbers", NUMBERS, "whole numbers, 0 or more")
                     .example("gcd(84, 36)", "12")
                     .example("gcd(15, 10, 25)", "5")
+                    .refuses("gcd(1/2, 3)", ErrorCode.WRONG_ARGUMENTS)
                     .related("lcm", "factorise")
                     .computes(given ->
                             Rational.of(given.counts("numbers").stream().reduce(BigInteger.ZERO, BigInteger::gcd))),
@@ -41,6 +43,7 @@ final class WholeNumberFunctions {
                     .repeated("numbers", NUMBERS, "whole numbers, 0 or more")
                     .example("lcm(4, 6)", "12")
                     .example("lcm(2, 3, 7)", "42")
+                    .refuses("lcm(1/2, 3)", ErrorCode.WRONG_ARGUMENTS)
                     .related("gcd")
                     .computes(given -> Rational.of(
                             given.counts("numbers").stream().reduce(BigInteger.ONE, WholeNumberFunctions::lcm))),
@@ -49,6 +52,7 @@ final class WholeNumberFunctions {
                     .argument("n", WHOLE, "a whole number")
                     .example("isprime(97)", "true")
                     .example("isprime(91)", "false")
+                    .refuses("isprime(1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("nextprime", "factorise")
                     .from("Miller–Rabin with the bases of Sorenson and Webster, Math. Comp. 86 (2017) 985")
                     .answers(given -> new Truth(WholeNumbers.isPrime(given.whole("n")))),
@@ -57,6 +61,7 @@ final class WholeNumberFunctions {
                     .argument("n", WHOLE, "a whole number")
                     .example("nextprime(7)", "11")
                     .example("nextprime(0)", "2")
+                    .refuses("nextprime(\"7\")", ErrorCode.WRONG_KIND)
                     .related("isprime")
                     .computes(given -> Rational.of(WholeNumbers.nextPrime(given.whole("n")))),
             function("factorise", Category.WHOLE_NUMBERS)
@@ -64,6 +69,7 @@ final class WholeNumberFunctions {
                     .argument("n", WHOLE, "2 or more")
                     .example("factorise(360)", "{2, 3; 3, 2; 5, 1}")
                     .example("factorise(97)", "{97, 1}")
+                    .refuses("factorise(1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("divisors", "isprime", "gcd")
                     .from("Pollard's rho with Brent's cycle search, BIT 20 (1980) 176")
                     .answers(WholeNumberFunctions::factorised),
@@ -72,6 +78,7 @@ final class WholeNumberFunctions {
                     .argument("n", WHOLE, "1 or more")
                     .example("divisors(12)", "{1; 2; 3; 4; 6; 12}")
                     .example("divisors(7)", "{1; 7}")
+                    .refuses("divisors(0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("factorise")
                     .answers(given ->
                             column(WholeNumbers.divisors(WholeNumbers.factors(positive(given, 1), given::check)))),
@@ -80,6 +87,7 @@ final class WholeNumberFunctions {
                     .argument("n", WHOLE, "a whole number")
                     .example("iseven(4)", "true")
                     .example("iseven(7)", "false")
+                    .refuses("iseven(\"2\")", ErrorCode.WRONG_KIND)
                     .related("isodd", "mod")
                     .answers(given -> new Truth(!given.whole("n").testBit(0))),
             function("isodd", Category.WHOLE_NUMBERS)
@@ -87,6 +95,7 @@ final class WholeNumberFunctions {
                     .argument("n", WHOLE, "a whole number")
                     .example("isodd(7)", "true")
                     .example("isodd(0)", "false")
+                    .refuses("isodd(\"2\")", ErrorCode.WRONG_KIND)
                     .related("iseven")
                     .answers(given -> new Truth(given.whole("n").testBit(0))),
             function("todigits", Category.WHOLE_NUMBERS)
@@ -97,6 +106,7 @@ final class WholeNumberFunctions {
                     .optional("length", WHOLE, NumberValue.of(1), "how many digits at least, with zeros in front")
                     .example("todigits(255, 16)", "\"FF\"")
                     .example("todigits(5, 2, 8)", "\"00000101\"")
+                    .refuses("todigits(5, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("fromdigits")
                     .answers(WholeNumberFunctions::digits),
             function("fromdigits", Category.WHOLE_NUMBERS)
@@ -106,6 +116,7 @@ final class WholeNumberFunctions {
                     .argument("base", WHOLE, "2 to 36")
                     .example("fromdigits(\"FF\", 16)", "255")
                     .example("fromdigits(\"101\", 2)", "5")
+                    .refuses("fromdigits(\"12\", 2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("todigits")
                     .answers(WholeNumberFunctions::number),
             function("fibonacci", Category.WHOLE_NUMBERS)
@@ -113,6 +124,7 @@ final class WholeNumberFunctions {
                     .argument("n", WHOLE, "0 or more")
                     .example("fibonacci(10)", "55")
                     .example("fibonacci(0)", "0")
+                    .refuses("fibonacci(1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("series")
                     .from("OEIS A000045, by doubling")
                     .computes(WholeNumberFunctions::fibonacci));

@@ -34,8 +34,8 @@ public final class Powers {
         if (base.isExact() && base.signum() == 0) {
             return exponent.signum() > 0 ? base : Undefined.DIVIDE_BY_ZERO;
         }
-        if (base instanceof Rational x && exponent instanceof Rational y) {
-            return rationalPower(x, y);
+        if (base.isExact() && exponent instanceof Rational y) {
+            return rationalPower(Rounding.exact(base), y);
         }
         return fromDoubles(base, exponent);
     }

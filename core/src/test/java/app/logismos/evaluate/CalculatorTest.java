@@ -133,11 +133,27 @@ class CalculatorTest {
                 .isEqualTo(example.value());
     }
 
+    static Stream<Arguments> refusals() {
+        return Catalogue.STANDARD.functions().stream()
+                .flatMap(function -> function.refusals().stream().map(example -> Arguments.of(function, example)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("refusals")
+    void theErrorsOfTheCatalogueAreTold(Function function, Example refusal) {
+        assertThat(value("=" + refusal.expression(), RADIANS))
+                .as(function.name() + ": " + refusal.expression())
+                .isInstanceOfSatisfying(
+                        Failure.class,
+                        failure -> assertThat(failure.code().code()).isEqualTo(refusal.value()));
+    }
+
     @Test
     void everyFunctionIsDeclaredWhole() {
         assertThat(Catalogue.STANDARD.functions()).allSatisfy(function -> {
             assertThat(function.says()).as(function.name()).endsWith(".").hasSizeGreaterThan(15);
             assertThat(function.examples()).as(function.name()).hasSizeGreaterThanOrEqualTo(2);
+            assertThat(function.refusals()).as(function.name()).isNotEmpty();
             assertThat(function.related())
                     .as(function.name())
                     .allSatisfy(other ->

@@ -3,6 +3,7 @@ package app.logismos.server.calculate;
 import app.logismos.function.Catalogue;
 import app.logismos.function.Example;
 import app.logismos.function.Function;
+import app.logismos.function.OpenFormula;
 import app.logismos.function.Parameter;
 import app.logismos.value.PlainText;
 import app.logismos.value.Value;
@@ -14,14 +15,21 @@ import org.springframework.web.bind.annotation.RestController;
 /** The catalogue of functions. */
 @RestController
 class FunctionsEndpoint {
-    /** A function with all that the guide says about it. */
+    /**
+     * A function with all that the guide says about it.
+     *
+     * @param openFormula its identifier in OpenFormula; null where it has none
+     * @param errors calls that fail, with the codes of their errors
+     */
     record FunctionJson(
             String name,
             String category,
             String says,
             List<String> synonyms,
+            @Nullable String openFormula,
             List<ArgumentJson> arguments,
             List<Example> examples,
+            List<Example> errors,
             List<String> related,
             String source) {}
 
@@ -51,8 +59,10 @@ class FunctionsEndpoint {
                 function.category().title(),
                 function.says(),
                 function.synonyms(),
+                OpenFormula.STANDARD.identifier(function).orElse(null),
                 function.parameters().stream().map(FunctionsEndpoint::json).toList(),
                 function.examples(),
+                function.refusals(),
                 function.related(),
                 function.source());
     }
