@@ -32,6 +32,14 @@ public final class Words implements Vocabulary {
     }
 
     @Override
+    public boolean isFunctionName(String word) {
+        return catalogue
+                .function(word)
+                .filter(function -> function.name().equalsIgnoreCase(word))
+                .isPresent();
+    }
+
+    @Override
     public boolean isConstant(String word) {
         return catalogue.constant(word).isPresent();
     }

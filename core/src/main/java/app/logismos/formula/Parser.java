@@ -383,7 +383,7 @@ public final class Parser {
         if (word.equalsIgnoreCase("missing")) {
             return new Literal(Missing.MISSING, word, token.span());
         }
-        if (vocabulary.parameters(word).isPresent()) {
+        if (vocabulary.isFunctionName(word)) {
             throw new Refusal(SyntaxErrors.bareFunction(text, token));
         }
         if (!isReference(token)) {

@@ -13,4 +13,10 @@ public interface Vocabulary {
 
     /** Known functions with a name near this one, the nearest first. */
     List<String> functionsLike(String word);
+
+    /**
+     * Whether a word is a function's own name, which nothing else may have. Names that documents use for functions are
+     * not: they are functions only before a bracket.
+     */
+    boolean isFunctionName(String word);
 }

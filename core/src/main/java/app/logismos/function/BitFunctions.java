@@ -39,13 +39,14 @@ final class BitFunctions {
                     .example("bitrshift(13, 2)", "3")
                     .example("bitrshift(3, -2)", "12")
                     .related("bitlshift"),
-            function("delta", Category.BITS)
+            function("kronecker", Category.BITS)
+                    .alsoRead("DELTA")
                     .says("1 where two numbers are equal, 0 where they are not.")
                     .argument("a", NUMBER, "one number")
                     .optional("b", NUMBER, NumberValue.of(0), "the other")
-                    .example("delta(0.1 + 0.2, 0.3)", "1")
-                    .example("delta(5)", "0")
-                    .refuses("delta(\"a\")", ErrorCode.WRONG_KIND)
+                    .example("kronecker(0.1 + 0.2, 0.3)", "1")
+                    .example("kronecker(5)", "0")
+                    .refuses("kronecker(\"a\")", ErrorCode.WRONG_KIND)
                     .related("gestep")
                     .from("OpenFormula 6.6.13")
                     .computes(given -> Rational.of(given.number("a").compareTo(given.number("b")) == 0 ? 1 : 0)),
@@ -56,7 +57,7 @@ final class BitFunctions {
                     .example("gestep(5, 4)", "1")
                     .example("gestep(-1)", "0")
                     .refuses("gestep(\"a\")", ErrorCode.WRONG_KIND)
-                    .related("delta")
+                    .related("kronecker")
                     .from("OpenFormula 6.6.14")
                     .computes(given -> Rational.of(given.number("x").compareTo(given.number("step")) >= 0 ? 1 : 0)));
 

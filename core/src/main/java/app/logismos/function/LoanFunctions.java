@@ -96,32 +96,32 @@ final class LoanFunctions {
                         Real root = power(plus(ONE, positive(given, "effective")), Rational.of(1, times));
                         return times(Rational.of(times), minus(root, ONE));
                     }),
-            function("growthrate", Category.MONEY)
+            function("compoundrate", Category.MONEY)
                     .alsoRead("RRI")
                     .says("The interest of a period at which a sum grows to another.")
                     .argument("periods", NUMBER, "how many, more than 0")
                     .argument("presentvalue", NUMBER, "the sum at the start")
                     .argument("futurevalue", NUMBER, "the sum at the end")
-                    .example("growthrate(2, 100, 121)", "1/10")
-                    .example("growthrate(1, 100, 90)", "-1/10")
-                    .refuses("growthrate(2, 0, 121)", ErrorCode.DIVIDE_BY_ZERO)
-                    .related("rate", "growthperiods")
+                    .example("compoundrate(2, 100, 121)", "1/10")
+                    .example("compoundrate(1, 100, 90)", "-1/10")
+                    .refuses("compoundrate(2, 0, 121)", ErrorCode.DIVIDE_BY_ZERO)
+                    .related("rate", "compoundperiods")
                     .from("OpenFormula 6.12.43")
                     .computes(given -> minus(
                             power(
                                     over(given.number("futurevalue"), given.number("presentvalue")),
                                     over(ONE, positive(given, "periods"))),
                             ONE)),
-            function("growthperiods", Category.MONEY)
+            function("compoundperiods", Category.MONEY)
                     .alsoRead("PDURATION")
                     .says("How many periods a sum takes to grow to another.")
                     .argument("rate", NUMBER, "interest of a period, more than 0")
                     .argument("presentvalue", NUMBER, "the sum at the start, more than 0")
                     .argument("futurevalue", NUMBER, "the sum at the end, more than 0")
-                    .example("round(growthperiods(10%, 100, 121), 9)", "2")
-                    .example("growthperiods(10%, 100, 100)", "0")
-                    .refuses("growthperiods(0, 100, 121)", ErrorCode.WRONG_ARGUMENTS)
-                    .related("periods", "growthrate")
+                    .example("round(compoundperiods(10%, 100, 121), 9)", "2")
+                    .example("compoundperiods(10%, 100, 100)", "0")
+                    .refuses("compoundperiods(0, 100, 121)", ErrorCode.WRONG_ARGUMENTS)
+                    .related("periods", "compoundrate")
                     .from("OpenFormula 6.12.35")
                     .computes(given -> over(
                             ln(over(positive(given, "futurevalue"), positive(given, "presentvalue"))),

@@ -70,7 +70,8 @@ final class LookupFunctions {
                         int column = place(given, table.columns(), i -> table.at(0, i));
                         return table.at(row, column);
                     }),
-            function("match", Category.TABLES)
+            function("matchplace", Category.TABLES)
+                    .alsoRead("MATCH")
                     .says("The place of a value in a list, or of its nearest neighbour.")
                     .argument("value", ANY, "what to find")
                     .argument("list", TABLE, "one row or column")
@@ -79,9 +80,9 @@ final class LookupFunctions {
                             WHOLE,
                             NumberValue.of(1),
                             "1: the last that is not above, in an ascending list; 0: an equal one; -1: the last that is not below, in a descending list")
-                    .example("match(5, {2, 4, 6})", "2")
-                    .example("match(\"b\", {\"a\"; \"b\"}, 0)", "2")
-                    .refuses("match(1, {2, 4}, 0)", ErrorCode.NOT_FOUND)
+                    .example("matchplace(5, {2, 4, 6})", "2")
+                    .example("matchplace(\"b\", {\"a\"; \"b\"}, 0)", "2")
+                    .refuses("matchplace(1, {2, 4}, 0)", ErrorCode.NOT_FOUND)
                     .related("position", "lookup")
                     .from("OpenFormula 6.14.9")
                     .computes(given -> {
@@ -118,39 +119,42 @@ final class LookupFunctions {
                         }
                         return Algebra.mean(numbers);
                     }),
-            function("row", Category.TABLES)
+            function("rownumber", Category.TABLES)
+                    .alsoRead("ROW")
                     .says("The number of the row that a cell stands in; of a range, of each of its rows.")
                     .optional(
                             "reference",
                             REFERENCE,
                             Blank.BLANK,
                             "the cell; the one with the formula, if nothing is said")
-                    .example("row(B7)", "7")
-                    .example("row(B7:B9)", "{7; 8; 9}")
-                    .refuses("row(1 + 2)", ErrorCode.WRONG_KIND)
-                    .related("column", "rows", "address")
+                    .example("rownumber(B7)", "7")
+                    .example("rownumber(B7:B9)", "{7; 8; 9}")
+                    .refuses("rownumber(1 + 2)", ErrorCode.WRONG_KIND)
+                    .related("columnnumber", "rows", "addressof")
                     .from("OpenFormula 6.13.29")
                     .answers(given -> {
                         Arguments.Place place = given.place("reference");
                         return numbers(place.row() + 1, place.rows(), true);
                     }),
-            function("column", Category.TABLES)
+            function("columnnumber", Category.TABLES)
+                    .alsoRead("COLUMN")
                     .says("The number of the column that a cell stands in; of a range, of each of its columns.")
                     .optional(
                             "reference",
                             REFERENCE,
                             Blank.BLANK,
                             "the cell; the one with the formula, if nothing is said")
-                    .example("column(B7)", "2")
-                    .example("column(B7:D7)", "{2, 3, 4}")
-                    .refuses("column(\"B\")", ErrorCode.WRONG_KIND)
-                    .related("row", "columns", "address")
+                    .example("columnnumber(B7)", "2")
+                    .example("columnnumber(B7:D7)", "{2, 3, 4}")
+                    .refuses("columnnumber(\"B\")", ErrorCode.WRONG_KIND)
+                    .related("rownumber", "columns", "addressof")
                     .from("OpenFormula 6.13.4")
                     .answers(given -> {
                         Arguments.Place place = given.place("reference");
                         return numbers(place.column() + 1, place.columns(), false);
                     }),
-            function("address", Category.TABLES)
+            function("addressof", Category.TABLES)
+                    .alsoRead("ADDRESS")
                     .says("The address of a cell as a text.")
                     .argument("row", WHOLE, "the number of the row, from 1")
                     .argument("column", WHOLE, "the number of the column, from 1")
@@ -159,10 +163,10 @@ final class LookupFunctions {
                             WHOLE,
                             NumberValue.of(1),
                             "1: row and column with $; 2: the row; 3: the column; 4: none")
-                    .example("address(7, 2)", "\"$B$7\"")
-                    .example("address(7, 28, 4)", "\"AB7\"")
-                    .refuses("address(0, 2)", ErrorCode.WRONG_ARGUMENTS)
-                    .related("row", "column")
+                    .example("addressof(7, 2)", "\"$B$7\"")
+                    .example("addressof(7, 28, 4)", "\"AB7\"")
+                    .refuses("addressof(0, 2)", ErrorCode.WRONG_ARGUMENTS)
+                    .related("rownumber", "columnnumber")
                     .from("OpenFormula 6.14.2")
                     .answers(given -> {
                         int row = given.whole("row", 1, 1_000_000);

@@ -45,7 +45,7 @@ final class RegressionFunctions {
                             "true for standard errors, R², degrees of freedom and sums of squares below")
                     .example("linearfit(" + POINTS + ")", "{2, 1}")
                     .example("linearfit({1; 3; 5}, {1, 0; 0, 1; 1, 1}, intercept: false)", "{10/3, 4/3, 0}")
-                    .related("slope", "intercept", "trend")
+                    .related("slope", "intercept", "lineartrend")
                     .answers(given -> report(given, UnaryOperator.identity(), UnaryOperator.identity())),
             fit(
                             "growthfit",
@@ -58,17 +58,17 @@ final class RegressionFunctions {
                             "true for standard errors, R², degrees of freedom and sums of squares below")
                     .example("round(growthfit({2; 4; 8}, {1; 2; 3}), 9)", "{2, 1}")
                     .example("round(growthfit({6; 12; 24}, {0; 1; 2}), 9)", "{2, 6}")
-                    .related("growth", "linearfit")
+                    .related("growthtrend", "linearfit")
                     .answers(given -> report(given, RegressionFunctions::ln, RegressionFunctions::exp)),
-            onFit("trend", "TREND", "The heights, at new places, of the line that fits points best.")
-                    .example("trend(" + POINTS + ", {4; 5})", "{9; 11}")
-                    .example("trend({1; 2; 4}, {1; 2; 3}, {0})", "{-2/3}")
-                    .related("forecast", "linearfit", "growth")
+            onFit("lineartrend", "TREND", "The heights, at new places, of the line that fits points best.")
+                    .example("lineartrend(" + POINTS + ", {4; 5})", "{9; 11}")
+                    .example("lineartrend({1; 2; 4}, {1; 2; 3}, {0})", "{-2/3}")
+                    .related("forecast", "linearfit", "growthtrend")
                     .answers(given -> heights(given, UnaryOperator.identity(), UnaryOperator.identity())),
-            onFit("growth", "GROWTH", "The heights, at new places, of the curve b · m^x that fits points best.")
-                    .example("round(growth({2; 4; 8}, {1; 2; 3}, {4}), 9)", "{16}")
-                    .example("round(growth({6; 12}, {0; 1}, {-1}), 9)", "{3}")
-                    .related("growthfit", "trend")
+            onFit("growthtrend", "GROWTH", "The heights, at new places, of the curve b · m^x that fits points best.")
+                    .example("round(growthtrend({2; 4; 8}, {1; 2; 3}, {4}), 9)", "{16}")
+                    .example("round(growthtrend({6; 12}, {0; 1}, {-1}), 9)", "{3}")
+                    .related("growthfit", "lineartrend")
                     .answers(given -> heights(given, RegressionFunctions::ln, RegressionFunctions::exp)),
             function("fiterror", Category.STATISTICS)
                     .alsoRead("STEYX")

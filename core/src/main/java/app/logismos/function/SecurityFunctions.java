@@ -32,62 +32,62 @@ final class SecurityFunctions {
     private static final String TWO_YEARS = "date(2027, 1, 1), date(2029, 1, 1)";
 
     static final List<Function> ALL = List.of(
-            untilMaturity("discountrate", "DISC", "The discount at which a security is bought.")
+            untilMaturity("bonddiscount", "DISC", "The discount at which a security is bought.")
                     .argument("price", NUMBER, "what is paid, more than 0")
                     .argument("redemption", NUMBER, "what is paid back, more than 0")
                     .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
-                    .example("discountrate(" + HALF_YEAR + ", 95, 100)", "1/10")
-                    .example("discountrate(" + HALF_YEAR + ", 100, 100)", "0")
-                    .refuses("discountrate(" + HALF_YEAR + ", 0, 100)", ErrorCode.WRONG_ARGUMENTS)
-                    .related("interestrate", "discountyield")
+                    .example("bonddiscount(" + HALF_YEAR + ", 95, 100)", "1/10")
+                    .example("bonddiscount(" + HALF_YEAR + ", 100, 100)", "0")
+                    .refuses("bonddiscount(" + HALF_YEAR + ", 0, 100)", ErrorCode.WRONG_ARGUMENTS)
+                    .related("bondinterest", "bonddiscountyield")
                     .computes(given -> over(
                             over(
                                     minus(positive(given, "redemption"), positive(given, "price")),
                                     positive(given, "redemption")),
                             years(given, "settlement", "maturity"))),
-            untilMaturity("interestrate", "INTRATE", "The interest of a security that pays at its end only.")
+            untilMaturity("bondinterest", "INTRATE", "The interest of a security that pays at its end only.")
                     .argument("investment", NUMBER, "what is paid, more than 0")
                     .argument("redemption", NUMBER, "what is paid back, more than 0")
                     .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
-                    .example("interestrate(" + HALF_YEAR + ", 100, 105)", "1/10")
-                    .example("interestrate(" + TWO_YEARS + ", 100, 105)", "1/40")
-                    .refuses("interestrate(" + HALF_YEAR + ", 0, 100)", ErrorCode.WRONG_ARGUMENTS)
-                    .related("discountrate", "amountreceived")
+                    .example("bondinterest(" + HALF_YEAR + ", 100, 105)", "1/10")
+                    .example("bondinterest(" + TWO_YEARS + ", 100, 105)", "1/40")
+                    .refuses("bondinterest(" + HALF_YEAR + ", 0, 100)", ErrorCode.WRONG_ARGUMENTS)
+                    .related("bonddiscount", "bondreceived")
                     .computes(given -> over(
                             over(
                                     minus(positive(given, "redemption"), positive(given, "investment")),
                                     positive(given, "investment")),
                             years(given, "settlement", "maturity"))),
-            untilMaturity("amountreceived", "RECEIVED", "What a discounted security pays back.")
+            untilMaturity("bondreceived", "RECEIVED", "What a discounted security pays back.")
                     .argument("investment", NUMBER, "what is paid, more than 0")
                     .argument("discount", NUMBER, "the discount, more than 0")
                     .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
-                    .example("amountreceived(" + HALF_YEAR + ", 95, 10%)", "100")
-                    .example("amountreceived(" + TWO_YEARS + ", 80, 10%)", "100")
-                    .refuses("amountreceived(" + HALF_YEAR + ", 95, 0)", ErrorCode.WRONG_ARGUMENTS)
-                    .related("discountrate")
+                    .example("bondreceived(" + HALF_YEAR + ", 95, 10%)", "100")
+                    .example("bondreceived(" + TWO_YEARS + ", 80, 10%)", "100")
+                    .refuses("bondreceived(" + HALF_YEAR + ", 95, 0)", ErrorCode.WRONG_ARGUMENTS)
+                    .related("bonddiscount")
                     .computes(given -> over(
                             positive(given, "investment"),
                             minus(ONE, times(positive(given, "discount"), years(given, "settlement", "maturity"))))),
-            untilMaturity("discountyield", "YIELDDISC", "The yield of a discounted security.")
+            untilMaturity("bonddiscountyield", "YIELDDISC", "The yield of a discounted security.")
                     .argument("price", NUMBER, "what is paid, more than 0")
                     .argument("redemption", NUMBER, "what is paid back, more than 0")
                     .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
-                    .example("discountyield(" + HALF_YEAR + ", 100, 105)", "1/10")
-                    .example("discountyield(" + HALF_YEAR + ", 80, 100)", "1/2")
-                    .refuses("discountyield(" + HALF_YEAR + ", 0, 100)", ErrorCode.WRONG_ARGUMENTS)
-                    .related("discountrate", "maturityyield")
+                    .example("bonddiscountyield(" + HALF_YEAR + ", 100, 105)", "1/10")
+                    .example("bonddiscountyield(" + HALF_YEAR + ", 80, 100)", "1/2")
+                    .refuses("bonddiscountyield(" + HALF_YEAR + ", 0, 100)", ErrorCode.WRONG_ARGUMENTS)
+                    .related("bonddiscount", "maturityyield")
                     .computes(given -> over(
                             minus(over(positive(given, "redemption"), positive(given, "price")), ONE),
                             years(given, "settlement", "maturity"))),
-            untilMaturity("discountprice", "PRICEDISC", "The price of a discounted security.")
+            untilMaturity("bonddiscountprice", "PRICEDISC", "The price of a discounted security.")
                     .argument("discount", NUMBER, "the discount, more than 0")
                     .argument("redemption", NUMBER, "what is paid back, more than 0")
                     .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
-                    .example("discountprice(" + HALF_YEAR + ", 10%, 100)", "95")
-                    .example("discountprice(" + TWO_YEARS + ", 10%, 100)", "80")
-                    .refuses("discountprice(" + HALF_YEAR + ", 0, 100)", ErrorCode.WRONG_ARGUMENTS)
-                    .related("discountrate")
+                    .example("bonddiscountprice(" + HALF_YEAR + ", 10%, 100)", "95")
+                    .example("bonddiscountprice(" + TWO_YEARS + ", 10%, 100)", "80")
+                    .refuses("bonddiscountprice(" + HALF_YEAR + ", 0, 100)", ErrorCode.WRONG_ARGUMENTS)
+                    .related("bonddiscount")
                     .computes(given -> times(
                             positive(given, "redemption"),
                             minus(ONE, times(positive(given, "discount"), years(given, "settlement", "maturity"))))),
@@ -99,7 +99,7 @@ final class SecurityFunctions {
                     .example("maturityprice(" + HALF_YEAR + ", date(2027, 1, 1), 10%, 10%)", "100")
                     .example("maturityprice(" + TWO_YEARS + ", date(2027, 1, 1), 10%, 5%)", "1200/11")
                     .refuses("maturityprice(" + HALF_YEAR + ", date(2027, 8, 1), 10%, 10%)", ErrorCode.WRONG_ARGUMENTS)
-                    .related("maturityyield", "price")
+                    .related("maturityyield", "bondprice")
                     .computes(given -> {
                         Real all = plus(ONE, times(issued(given, "maturity"), given.number("rate")));
                         Real factor = plus(ONE, times(years(given, "settlement", "maturity"), given.number("yield")));
@@ -114,7 +114,7 @@ final class SecurityFunctions {
                     .example("maturityyield(" + HALF_YEAR + ", date(2027, 1, 1), 10%, 100)", "1/10")
                     .example("maturityyield(" + TWO_YEARS + ", date(2027, 1, 1), 10%, 1200/11)", "1/20")
                     .refuses("maturityyield(" + HALF_YEAR + ", date(2027, 1, 1), 10%, 0)", ErrorCode.WRONG_ARGUMENTS)
-                    .related("maturityprice", "yield")
+                    .related("maturityprice", "bondyield")
                     .computes(given -> {
                         Real all = plus(ONE, times(issued(given, "maturity"), given.number("rate")));
                         Real accrued = times(issued(given, "settlement"), given.number("rate"));
@@ -175,10 +175,10 @@ final class SecurityFunctions {
                     .computes(given -> over(
                             times(Rational.of(365), given.number("discount")),
                             minus(Rational.of(360), times(given.number("discount"), billDays(given))))),
-            coupon("coupons", "COUPNUM", "How many payments of interest are still to come.")
-                    .example("coupons(" + TWO_YEARS + ", 2)", "4")
-                    .example("coupons(date(2027, 2, 1), date(2027, 7, 1), 2)", "1")
-                    .related("couponnext", "price")
+            coupon("couponcount", "COUPNUM", "How many payments of interest are still to come.")
+                    .example("couponcount(" + TWO_YEARS + ", 2)", "4")
+                    .example("couponcount(date(2027, 2, 1), date(2027, 7, 1), 2)", "1")
+                    .related("couponnext", "bondprice")
                     .computes(given -> Rational.of(coupons(given).count())),
             coupon("couponprevious", "COUPPCD", "The last day of payment that is not after the purchase.")
                     .example("couponprevious(date(2027, 2, 1), date(2029, 1, 1), 2)", "2027-01-01")
@@ -205,24 +205,24 @@ final class SecurityFunctions {
                     .example("coupondaysafter(date(2027, 2, 1), date(2029, 1, 1), 2, 1)", "150")
                     .related("coupondaysbefore")
                     .computes(given -> coupons(given).daysAfter()),
-            bond("price", "PRICE", "The price of a security that pays interest at fixed times.")
+            bond("bondprice", "PRICE", "The price of a security that pays interest at fixed times.")
                     .argument("yield", NUMBER, "the yield that is wanted")
                     .argument("redemption", NUMBER, "what is paid back for 100")
                     .argument("frequency", WHOLE, "how many times a year it pays: 1, 2 or 4")
                     .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
-                    .example("price(" + TWO_YEARS + ", 5%, 5%, 100, 1)", "100")
-                    .example("price(" + TWO_YEARS + ", 10%, 0, 100, 1)", "120")
-                    .related("yield", "duration")
+                    .example("bondprice(" + TWO_YEARS + ", 5%, 5%, 100, 1)", "100")
+                    .example("bondprice(" + TWO_YEARS + ", 10%, 0, 100, 1)", "120")
+                    .related("bondyield", "bondduration")
                     .computes(given -> price(
                             coupons(given), given.number("rate"), given.number("yield"), given.number("redemption"))),
-            bond("yield", "YIELD", "The yield of a security that pays interest at fixed times.")
+            bond("bondyield", "YIELD", "The yield of a security that pays interest at fixed times.")
                     .argument("price", NUMBER, "its price for 100, more than 0")
                     .argument("redemption", NUMBER, "what is paid back for 100")
                     .argument("frequency", WHOLE, "how many times a year it pays: 1, 2 or 4")
                     .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
-                    .example("round(yield(" + TWO_YEARS + ", 5%, 100, 100, 1), 9)", "1/20")
-                    .example("round(yield(" + TWO_YEARS + ", 10%, 120, 100, 1), 9)", "0")
-                    .related("price")
+                    .example("round(bondyield(" + TWO_YEARS + ", 5%, 100, 100, 1), 9)", "1/20")
+                    .example("round(bondyield(" + TWO_YEARS + ", 10%, 120, 100, 1), 9)", "0")
+                    .related("bondprice")
                     .computes(given -> {
                         Coupons coupons = coupons(given);
                         Real price = positive(given, "price");
@@ -233,24 +233,24 @@ final class SecurityFunctions {
                                 0.1);
                     }),
             bond(
-                            "duration",
+                            "bondduration",
                             "DURATION",
                             "The mean time, in years, until a security pays, each payment weighted by its present worth.")
                     .argument("yield", NUMBER, "its yield")
                     .argument("frequency", WHOLE, "how many times a year it pays: 1, 2 or 4")
                     .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
-                    .example("duration(" + TWO_YEARS + ", 0, 5%, 1)", "2")
-                    .example("duration(" + TWO_YEARS + ", 10%, 0, 1)", "23/12")
-                    .related("modifiedduration", "price")
+                    .example("bondduration(" + TWO_YEARS + ", 0, 5%, 1)", "2")
+                    .example("bondduration(" + TWO_YEARS + ", 10%, 0, 1)", "23/12")
+                    .related("bondmodifiedduration", "bondprice")
                     .from("F. R. Macaulay, 1938; OpenFormula 6.12.17")
                     .computes(SecurityFunctions::duration),
-            bond("modifiedduration", "MDURATION", "By what share a security's price falls when its yield rises.")
+            bond("bondmodifiedduration", "MDURATION", "By what share a security's price falls when its yield rises.")
                     .argument("yield", NUMBER, "its yield")
                     .argument("frequency", WHOLE, "how many times a year it pays: 1, 2 or 4")
                     .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
-                    .example("modifiedduration(" + TWO_YEARS + ", 0, 0, 1)", "2")
-                    .example("modifiedduration(" + TWO_YEARS + ", 0, 25%, 1)", "8/5")
-                    .related("duration")
+                    .example("bondmodifiedduration(" + TWO_YEARS + ", 0, 0, 1)", "2")
+                    .example("bondmodifiedduration(" + TWO_YEARS + ", 0, 25%, 1)", "8/5")
+                    .related("bondduration")
                     .computes(given -> over(
                             duration(given),
                             plus(
@@ -276,7 +276,7 @@ final class SecurityFunctions {
                     .example(
                             "oddfirstprice(" + TWO_YEARS + ", date(2026, 7, 1), date(2028, 1, 1), 10%, 0, 100, 1)",
                             "120")
-                    .related("price", "oddfirstyield")
+                    .related("bondprice", "oddfirstyield")
                     .computes(given -> oddFirst(given, given.number("yield"))),
             odd(
                             "oddfirstyield",
@@ -298,7 +298,7 @@ final class SecurityFunctions {
                             "round(oddfirstyield(" + TWO_YEARS
                                     + ", date(2026, 7, 1), date(2028, 1, 1), 10%, 120, 100, 1), 9)",
                             "0")
-                    .related("yield", "oddfirstprice")
+                    .related("bondyield", "oddfirstprice")
                     .computes(given -> {
                         double price = positive(given, "price").toDouble();
                         return MoneyFunctions.root(
@@ -317,7 +317,7 @@ final class SecurityFunctions {
                     .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
                     .example("oddlastprice(" + HALF_YEAR + ", date(2027, 1, 1), 10%, 10%, 100, 1)", "100")
                     .example("oddlastprice(" + HALF_YEAR + ", date(2026, 10, 1), 10%, 0, 100, 2)", "105")
-                    .related("price", "oddlastyield")
+                    .related("bondprice", "oddlastyield")
                     .computes(given -> {
                         frequency(given);
                         Real all = plus(given.number("redemption"), lastInterest(given, "maturity"));
@@ -338,7 +338,7 @@ final class SecurityFunctions {
                     .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
                     .example("oddlastyield(" + HALF_YEAR + ", date(2027, 1, 1), 10%, 100, 100, 1)", "1/10")
                     .example("oddlastyield(" + HALF_YEAR + ", date(2026, 10, 1), 10%, 105, 100, 2)", "0")
-                    .related("yield", "oddlastprice")
+                    .related("bondyield", "oddlastprice")
                     .computes(given -> {
                         frequency(given);
                         Real all = plus(given.number("redemption"), lastInterest(given, "maturity"));

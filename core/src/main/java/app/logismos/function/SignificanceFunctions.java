@@ -22,14 +22,15 @@ final class SignificanceFunctions {
     private static final NormalDistribution NORMAL = new NormalDistribution();
 
     static final List<Function> ALL = List.of(
-            function("confidence", Category.STATISTICS)
+            function("confidenceinterval", Category.STATISTICS)
+                    .alsoRead("CONFIDENCE")
                     .says("Half the width of the interval that holds the mean with chance 1 - alpha.")
                     .argument("alpha", NUMBER, "the chance that it does not, between 0 and 1")
                     .argument("sd", NUMBER, "the standard deviation, more than 0")
                     .argument("size", WHOLE, "how many there are in the sample")
-                    .example("round(confidence(0.05, 1, 100), 9)", "97998199/500000000")
-                    .example("round(confidence(0.05, 2, 1), 6)", "489991/125000")
-                    .refuses("confidence(0, 1, 10)", ErrorCode.WRONG_ARGUMENTS)
+                    .example("round(confidenceinterval(0.05, 1, 100), 9)", "97998199/500000000")
+                    .example("round(confidenceinterval(0.05, 2, 1), 6)", "489991/125000")
+                    .refuses("confidenceinterval(0, 1, 10)", ErrorCode.WRONG_ARGUMENTS)
                     .related("standarderror", "normalinv")
                     .from("OpenFormula 6.18.16; Hipparchus")
                     .computes(given -> Real.from(-NORMAL.inverseCumulativeProbability(between(given, "alpha") / 2)

@@ -138,16 +138,16 @@ final class SpreadFunctions {
                         int out = ((Rational) Rounding.floor(half)).numerator().intValue();
                         return mean(sorted.subList(out, sorted.size() - out));
                     }),
-            function("probability", Category.STATISTICS)
+            function("probabilityof", Category.STATISTICS)
                     .alsoRead("PROB")
                     .says("The chance of the values from one to another, where each value has its chance.")
                     .argument("values", TABLE, "what may happen, as numbers")
                     .argument("chances", TABLE, "the chance of each; together 1")
                     .argument("from", NUMBER, "the smallest value that counts")
                     .optional("to", NUMBER, Blank.BLANK, "the largest; `from` alone, if nothing is said")
-                    .example("probability({1, 2, 3}, {0.2, 0.3, 0.5}, 2, 3)", "4/5")
-                    .example("probability({1, 2, 3}, {0.2, 0.3, 0.5}, 1)", "1/5")
-                    .refuses("probability({1, 2}, {0.2, 0.3}, 1)", ErrorCode.WRONG_ARGUMENTS)
+                    .example("probabilityof({1, 2, 3}, {0.2, 0.3, 0.5}, 2, 3)", "4/5")
+                    .example("probabilityof({1, 2, 3}, {0.2, 0.3, 0.5}, 1)", "1/5")
+                    .refuses("probabilityof({1, 2}, {0.2, 0.3}, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("binomial")
                     .from("OpenFormula 6.18.60")
                     .computes(SpreadFunctions::probability),
@@ -199,16 +199,17 @@ final class SpreadFunctions {
                     .refuses("stdevpa(1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("stdevp", "variancepa")
                     .computes(given -> sqrt(StatisticsFunctions.variance(all(given, 1), 0))),
-            function("subtotal", Category.STATISTICS)
+            function("aggregate", Category.STATISTICS)
+                    .alsoRead("SUBTOTAL")
                     .says("A statistic chosen by its number, as documents write it.")
                     .argument(
                             "which",
                             WHOLE,
                             "1 mean, 2 count, 3 counta, 4 max, 5 min, 6 product, 7 stdev, 8 stdevp, 9 sum, 10 variance, 11 variancep")
                     .repeated("numbers", NUMBERS, "the numbers")
-                    .example("subtotal(9, {1; 2; 3})", "6")
-                    .example("subtotal(1, {1; 2; 3})", "2")
-                    .refuses("subtotal(12, {1; 2})", ErrorCode.WRONG_ARGUMENTS)
+                    .example("aggregate(9, {1; 2; 3})", "6")
+                    .example("aggregate(1, {1; 2; 3})", "2")
+                    .refuses("aggregate(12, {1; 2})", ErrorCode.WRONG_ARGUMENTS)
                     .related("sum", "mean")
                     .from("OpenFormula 6.16.68")
                     .computes(SpreadFunctions::subtotal));

@@ -71,7 +71,7 @@ public final class Names {
             return Optional.of(
                     "A name starts with a letter and has letters, digits and `_`, and `" + name + "` does not.");
         }
-        if (vocabulary.parameters(name).isPresent()) {
+        if (vocabulary.isFunctionName(name)) {
             return Optional.of("`" + name + "` is a function.");
         }
         if (vocabulary.isConstant(name)) {
