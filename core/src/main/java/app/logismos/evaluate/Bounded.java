@@ -4,6 +4,8 @@ import app.logismos.value.Failure;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Function;
@@ -22,6 +24,9 @@ public final class Bounded {
 
     /** Time for the work to notice by itself that its own is up. */
     private static final long GRACE_MILLIS = 100;
+
+    /** Threads wait for more work for a minute; one that is held up by endless work is not waited for. */
+    private static final ExecutorService THREADS = Executors.newCachedThreadPool(DeepThread::new);
 
     private Bounded() {}
 
@@ -49,6 +54,9 @@ public final class Bounded {
 
     /** Runs work that bounds itself cell by cell, for as long as it takes; what it throws comes out as it is. */
     public static <T> T runDeep(Supplier<T> work) {
+        if (Thread.currentThread() instanceof DeepThread) {
+            return work.get();
+        }
         try {
             return start(Budget.of(Limits.USUAL), budget -> work.get()).join();
         } catch (CompletionException thrown) {
@@ -61,20 +69,22 @@ public final class Bounded {
 
     private static <T> CompletableFuture<T> start(Budget budget, Function<Budget, T> work) {
         CompletableFuture<T> outcome = new CompletableFuture<>();
-        Thread thread = new Thread(
-                null,
-                () -> {
-                    try {
-                        outcome.complete(work.apply(budget));
-                    } catch (Throwable thrown) { // the outermost edge of the thread: whatever it is goes to the caller
-                        outcome.completeExceptionally(thrown);
-                    }
-                },
-                "calculation",
-                STACK_BYTES);
-        thread.setDaemon(true);
-        thread.start();
+        THREADS.execute(() -> {
+            try {
+                outcome.complete(work.apply(budget));
+            } catch (Throwable thrown) { // the outermost edge of the thread: whatever it is goes to the caller
+                outcome.completeExceptionally(thrown);
+            }
+        });
         return outcome;
+    }
+
+    /** A thread whose stack is deep enough. */
+    private static final class DeepThread extends Thread {
+        DeepThread(Runnable work) {
+            super(null, work, "calculation", STACK_BYTES);
+            setDaemon(true);
+        }
     }
 
     private static Failure failure(Throwable thrown, Limits limits) {

@@ -5,17 +5,18 @@ public final class Budget {
     /** The clock is read once in so many questions. */
     private static final int QUESTIONS = 1_024;
 
-    private final long end;
+    private final long nanos;
+    private long end;
     private int questions;
     private volatile boolean stopped;
 
-    private Budget(long end) {
-        this.end = end;
+    private Budget(long nanos) {
+        this.nanos = nanos;
     }
 
-    /** Time as the limits say, from now on. */
+    /** Time as the limits say. */
     public static Budget of(Limits limits) {
-        return new Budget(System.nanoTime() + limits.time().toNanos());
+        return new Budget(limits.time().toNanos());
     }
 
     /**
@@ -24,9 +25,18 @@ public final class Budget {
      * @throws Stopped where the time is used up or someone has stopped the work
      */
     public void check() {
-        if (stopped || ++questions % QUESTIONS == 0 && System.nanoTime() - end > 0) {
+        if (stopped || ++questions % QUESTIONS == 0 && isUsedUp()) {
             throw new Stopped();
         }
+    }
+
+    /** The clock starts at the first look at it: most calculations end before and never ask what time it is. */
+    private boolean isUsedUp() {
+        long now = System.nanoTime();
+        if (questions == QUESTIONS) {
+            end = now + nanos;
+        }
+        return now - end > 0;
     }
 
     /** Ends the work at its next question. */

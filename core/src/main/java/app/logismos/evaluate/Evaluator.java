@@ -189,10 +189,17 @@ public final class Evaluator implements Expression.Visitor<Value> {
         if (left instanceof Failure) {
             return left;
         }
+        Value right = value(node.right());
+        if (left instanceof NumberValue a && right instanceof NumberValue b) {
+            Result plain = Operators.plain(node.operator(), a.real(), b.real());
+            if (plain instanceof Real real) {
+                return new NumberValue(real);
+            }
+        }
         return operators.apply(
                 node.operator(),
                 left,
-                value(node.right()),
+                right,
                 new Operators.Places(
                         node.left().span(), node.sign(), node.right().span()));
     }

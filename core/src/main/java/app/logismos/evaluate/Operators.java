@@ -83,6 +83,17 @@ final class Operators {
         return numbers(operator, x.real(), y.real(), places);
     }
 
+    /** The four operations where they succeed, which needs no places; undefined for all else. */
+    static Result plain(InfixOperator operator, Real a, Real b) {
+        return switch (operator) {
+            case PLUS -> a.plus(b);
+            case MINUS -> a.minus(b);
+            case TIMES -> a.times(b);
+            case DIVIDE -> a.dividedBy(b);
+            case MOD, DIV, POWER, EQUAL, UNEQUAL, LESS, AT_MOST, GREATER, AT_LEAST, JOIN -> Undefined.NO_REAL_RESULT;
+        };
+    }
+
     private static boolean calculates(Value value) {
         return value instanceof Moment || value instanceof Quantity || value instanceof NumberValue;
     }

@@ -32,11 +32,27 @@ public final class EntryReader {
         if (trimmed.charAt(0) == '=') {
             return calculation(text, Optional.empty(), text.indexOf('=') + 1, origin, vocabulary);
         }
+        if (isPlainWhole(trimmed)) {
+            return new Entry.Constant(new NumberValue(Rational.of(Long.parseLong(trimmed))));
+        }
         Matcher named = NAMED.matcher(text);
         if (named.matches()) {
             return calculation(text, Optional.of(named.group(1)), text.indexOf('=') + 1, origin, vocabulary);
         }
         return new Entry.Constant(constant(trimmed));
+    }
+
+    /** The commonest entry by far need not be matched against every form. */
+    private static boolean isPlainWhole(String text) {
+        if (text.length() > 18) {
+            return false;
+        }
+        for (int i = 0; i < text.length(); i++) {
+            if (text.charAt(i) < '0' || text.charAt(i) > '9') {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Whether a text that stays a text would be a calculation if it began with {@code =}. */

@@ -18,6 +18,8 @@ import app.logismos.value.Span;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Writes an expression as text in its normal spelling: no spaces but those that words need. Reading the text gives the
@@ -27,12 +29,13 @@ public final class Printer implements Expression.Visitor<Void> {
     /** Stands in a formula for a reference whose cell is gone. */
     public static final String GONE = "#gone";
 
-    private final Address origin;
+    private final @Nullable Address origin;
     private final StringBuilder out = new StringBuilder();
-    private final Map<Expression, Span> places = new IdentityHashMap<>();
+    private final @Nullable Map<Expression, Span> places;
 
-    private Printer(Address origin) {
+    private Printer(@Nullable Address origin, @Nullable Map<Expression, Span> places) {
         this.origin = origin;
+        this.places = places;
     }
 
     /**
@@ -44,20 +47,34 @@ public final class Printer implements Expression.Visitor<Void> {
 
     /** The expression as a formula in {@code origin} reads, without the {@code =}. */
     public static String text(Expression expression, Address origin) {
-        return print(expression, origin).text();
+        return text(expression, new Printer(origin, null));
+    }
+
+    /**
+     * A text that is the same for exactly those expressions that are the same formula continued: relative references are
+     * written by their distance. It is not read back.
+     */
+    public static String key(Expression expression) {
+        return text(expression, new Printer(null, null));
+    }
+
+    private static String text(Expression expression, Printer printer) {
+        printer.put(expression);
+        return printer.out.toString();
     }
 
     /** The text together with the place of every node in it. */
     public static Printed print(Expression expression, Address origin) {
-        Printer printer = new Printer(origin);
-        printer.put(expression);
-        return new Printed(printer.out.toString(), printer.places);
+        Map<Expression, Span> places = new IdentityHashMap<>();
+        return new Printed(text(expression, new Printer(origin, places)), places);
     }
 
     private void put(Expression expression) {
         int start = out.length();
         expression.accept(this);
-        places.put(expression, new Span(start, out.length()));
+        if (places != null) {
+            places.put(expression, new Span(start, out.length()));
+        }
     }
 
     @Override
@@ -143,8 +160,10 @@ public final class Printer implements Expression.Visitor<Void> {
         return null;
     }
 
-    private void grid(java.util.Optional<String> title) {
-        title.ifPresent(grid -> out.append(quotedGrid(grid)).append('.'));
+    private void grid(Optional<String> title) {
+        if (title.isPresent()) {
+            out.append(quotedGrid(title.get())).append('.');
+        }
     }
 
     /** A grid's title as it stands before the point, in quotes where it is not a single word. */
@@ -160,12 +179,22 @@ public final class Printer implements Expression.Visitor<Void> {
     }
 
     private String column(Coordinate column) {
+        if (origin == null) {
+            return distance(column);
+        }
         return (column.fixed() ? "$" : "")
                 + Address.letters(Math.floorMod(column.from(origin.column()), Address.COLUMNS));
     }
 
     private String row(Coordinate row) {
+        if (origin == null) {
+            return distance(row);
+        }
         return (row.fixed() ? "$" : "") + (Math.floorMod(row.from(origin.row()), Address.ROWS) + 1);
+    }
+
+    private static String distance(Coordinate coordinate) {
+        return (coordinate.fixed() ? "$" : "[") + coordinate.number() + "]";
     }
 
     @Override

@@ -331,6 +331,10 @@ final class ArithmeticFunctions {
     /** A long row is abbreviated in its middle. */
     /** Durations and quantities add up as numbers do; dates do not. */
     private static Value sum(Arguments given) {
+        return PlainFolds.over(given, "numbers", PlainFolds.SUM).orElseGet(() -> measuredSum(given));
+    }
+
+    private static Value measuredSum(Arguments given) {
         return given.measuredIfAny("numbers")
                 .map(measured -> switch (measured.back().apply(Rational.ZERO).kind()) {
                     case DATE, DATETIME, TIME ->

@@ -136,8 +136,8 @@ final class ChanceFunctions {
                             "fdistribution",
                             "FDIST",
                             "The F distribution: the chance of a ratio of variances up to x, or the height at x.")
-                    .argument("df1", NUMBER, "degrees of freedom above, more than 0")
-                    .argument("df2", NUMBER, "degrees of freedom below, more than 0")
+                    .argument("dfabove", NUMBER, "degrees of freedom above, more than 0")
+                    .argument("dfbelow", NUMBER, "degrees of freedom below, more than 0")
                     .optional("cumulative", TRUTH, CUMULATIVE, "false for the height")
                     .example("round(fdistribution(1, 5, 5), 12)", "1/2")
                     .example("fdistribution(0, 2, 3)", "0")
@@ -145,24 +145,24 @@ final class ChanceFunctions {
                     .related("fdistributioninv", "ftest", "ftail")
                     .computes(given -> upTo(given, f(given))),
             inverse("fdistributioninv", "FINV", "The value up to which an F distribution has the chance p.")
-                    .argument("df1", NUMBER, "degrees of freedom above, more than 0")
-                    .argument("df2", NUMBER, "degrees of freedom below, more than 0")
+                    .argument("dfabove", NUMBER, "degrees of freedom above, more than 0")
+                    .argument("dfbelow", NUMBER, "degrees of freedom below, more than 0")
                     .example("round(fdistributioninv(0.5, 5, 5), 9)", "1")
                     .example("fdistributioninv(0, 5, 5)", "0")
                     .refuses("fdistributioninv(2, 5, 5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("fdistribution")
                     .computes(given -> inverse(given, f(given))),
             chance("ftail", "LEGACY.FDIST", "The F distribution: the chance of a ratio of variances above x.")
-                    .argument("df1", NUMBER, "degrees of freedom above, more than 0")
-                    .argument("df2", NUMBER, "degrees of freedom below, more than 0")
+                    .argument("dfabove", NUMBER, "degrees of freedom above, more than 0")
+                    .argument("dfbelow", NUMBER, "degrees of freedom below, more than 0")
                     .example("round(ftail(1, 5, 5), 12)", "1/2")
                     .example("ftail(0, 2, 3)", "1")
                     .refuses("ftail(1, 5, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("fdistribution", "ftailinv")
                     .computes(given -> beyond(given, f(given))),
             inverse("ftailinv", "LEGACY.FINV", "The value above which an F distribution has the chance p.")
-                    .argument("df1", NUMBER, "degrees of freedom above, more than 0")
-                    .argument("df2", NUMBER, "degrees of freedom below, more than 0")
+                    .argument("dfabove", NUMBER, "degrees of freedom above, more than 0")
+                    .argument("dfbelow", NUMBER, "degrees of freedom below, more than 0")
                     .example("round(ftailinv(0.5, 5, 5), 9)", "1")
                     .example("ftailinv(1, 5, 5)", "0")
                     .refuses("ftailinv(-1, 5, 5)", ErrorCode.WRONG_ARGUMENTS)
@@ -374,7 +374,7 @@ final class ChanceFunctions {
     }
 
     private static FDistribution f(Arguments given) {
-        return new FDistribution(above(given, "df1"), above(given, "df2"));
+        return new FDistribution(above(given, "dfabove"), above(given, "dfbelow"));
     }
 
     private static ChiSquaredDistribution chiSquared(Arguments given) {

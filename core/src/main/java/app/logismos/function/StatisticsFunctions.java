@@ -24,6 +24,7 @@ import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
+import app.logismos.value.Fold;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Table;
 import app.logismos.value.Truth;
@@ -35,6 +36,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.BiFunction;
 
@@ -50,7 +52,10 @@ final class StatisticsFunctions {
                     .example("count({1, \"a\"; 2, 3})", "3")
                     .refuses("count(1, \"a\")", ErrorCode.WRONG_KIND)
                     .related("counta", "countif", "sum")
-                    .computes(given -> Rational.of(given.numbers("numbers").size())),
+                    .answers(given -> PlainFolds.over(given, "numbers", PlainFolds.COUNT)
+                            .orElseGet(() -> NumberValue.of(given.measuredIfAny("numbers")
+                                    .map(all -> all.numbers().size())
+                                    .orElse(0)))),
             function("counta", Category.STATISTICS)
                     .says("How many cells are not empty, whatever they hold.")
                     .repeated("values", LAZY, "what to count")
@@ -108,7 +113,7 @@ final class StatisticsFunctions {
                     .related("median", "sum", "count")
                     .works(given -> "(" + ArithmeticFunctions.joined(given.numbers("numbers"), " + ") + ") / "
                             + given.numbers("numbers").size())
-                    .answers(given -> given.measured("numbers").made(Algebra::mean)),
+                    .answers(StatisticsFunctions::meanOf),
             function("geomean", Category.STATISTICS)
                     .says("The geometric mean: the n-th root of the product of n numbers.")
                     .repeated("numbers", NUMBERS, "numbers above 0")
@@ -157,7 +162,7 @@ final class StatisticsFunctions {
                     .example("min({4, 9; -2, 7})", "-2")
                     .refuses("min({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("max", "range")
-                    .answers(given -> given.measured("numbers").made(Collections::min)),
+                    .answers(given -> extreme(given, PlainFolds.LEAST, Collections::min)),
             function("max", Category.STATISTICS)
                     .says("The largest number.")
                     .repeated("numbers", NUMBERS, "at least one number")
@@ -165,7 +170,7 @@ final class StatisticsFunctions {
                     .example("max(1/3, 0.33)", "1/3")
                     .refuses("max(1, \"a\")", ErrorCode.WRONG_KIND)
                     .related("min", "range")
-                    .answers(given -> given.measured("numbers").made(Collections::max)),
+                    .answers(given -> extreme(given, PlainFolds.GREATEST, Collections::max)),
             function("range", Category.STATISTICS)
                     .says("The largest number less the smallest.")
                     .repeated("numbers", NUMBERS, "at least one number")
@@ -386,6 +391,22 @@ final class StatisticsFunctions {
             }
             return code.apply(ys, xs);
         };
+    }
+
+    private static Value meanOf(Arguments given) {
+        Optional<Value> sum = PlainFolds.over(given, "numbers", PlainFolds.SUM);
+        Optional<Value> count = PlainFolds.over(given, "numbers", PlainFolds.COUNT);
+        boolean isPlain = sum.isPresent() && count.isPresent() && !count.get().equals(NumberValue.of(0));
+        return isPlain && sum.get() instanceof NumberValue all && count.get() instanceof NumberValue many
+                ? new NumberValue(over(all.real(), many.real()))
+                : given.measured("numbers").made(Algebra::mean);
+    }
+
+    private static Value extreme(
+            Arguments given, Fold<Value> fold, java.util.function.Function<List<Real>, Real> slow) {
+        return PlainFolds.over(given, "numbers", fold)
+                .filter(NumberValue.class::isInstance)
+                .orElseGet(() -> given.measured("numbers").made(slow));
     }
 
     private static Real lineAt(Real at, List<Real> y, List<Real> x) {

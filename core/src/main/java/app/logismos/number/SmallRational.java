@@ -25,6 +25,17 @@ record SmallRational(long above, long below) implements Rational {
         return whole.bitLength() <= 63 && whole.longValue() != Long.MIN_VALUE;
     }
 
+    /** By hand, as in {@code NumberValue}. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof SmallRational that && above == that.above && below == that.below;
+    }
+
+    @Override
+    public int hashCode() {
+        return Long.hashCode(above) * 31 + Long.hashCode(below);
+    }
+
     @Override
     public BigInteger numerator() {
         return BigInteger.valueOf(above);
@@ -72,7 +83,11 @@ record SmallRational(long above, long below) implements Rational {
         long second = other.above * right;
         long sum = first + second;
         boolean overflows = ((first ^ sum) & (second ^ sum)) < 0 || sum == Long.MIN_VALUE;
-        return overflows ? bigPlus(other) : reduced(sum, below * left);
+        if (overflows) {
+            return bigPlus(other);
+        }
+        // Without a common factor of the denominators the sum has none with their product (Knuth, 4.5.1).
+        return shared == 1 ? new SmallRational(sum, below * left) : reduced(sum, below * left);
     }
 
     Result times(SmallRational other) {
@@ -120,12 +135,30 @@ record SmallRational(long above, long below) implements Rational {
         return Math.multiplyHigh(a, b) != product >> 63 || product == Long.MIN_VALUE;
     }
 
+    /** Stein's binary algorithm: shifts instead of divisions (Knuth, The Art of Computer Programming 2, 4.5.2 B). */
     private static long gcd(long a, long b) {
-        while (b != 0) {
-            long rest = a % b;
-            a = b;
-            b = rest;
+        if (a == 0 || b == 0) {
+            return a | b;
         }
-        return a;
+        if (b == 1) {
+            return 1;
+        }
+        long rest = a % b; // one division first brings both near each other
+        if (rest == 0) {
+            return b;
+        }
+        int twos = Long.numberOfTrailingZeros(rest | b);
+        long x = rest >>> Long.numberOfTrailingZeros(rest);
+        long y = b >>> Long.numberOfTrailingZeros(b);
+        while (x != y) {
+            if (x > y) {
+                x -= y;
+                x >>>= Long.numberOfTrailingZeros(x);
+            } else {
+                y -= x;
+                y >>>= Long.numberOfTrailingZeros(y);
+            }
+        }
+        return x << twos;
     }
 }

@@ -20,31 +20,74 @@ import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Works single cells of a worksheet out, with the values of the others as they are. */
-record CellEvaluation(Worksheet worksheet, Links links, Values values, Surroundings surroundings, Limits limits) {
+final class CellEvaluation {
+    private final Worksheet worksheet;
+    private final Links links;
+    private final Values values;
+    private final Surroundings surroundings;
+    private final Limits limits;
+    private final Folded folded = new Folded();
+    private final Map<Integer, Scope> scopes = new ConcurrentHashMap<>();
+
+    CellEvaluation(Worksheet worksheet, Links links, Values values, Surroundings surroundings, Limits limits) {
+        this.worksheet = worksheet;
+        this.links = links;
+        this.values = values;
+        this.surroundings = surroundings;
+        this.limits = limits;
+    }
+
+    /** Cells may have changed since the last one was worked out. */
+    void startRound() {
+        folded.clear();
+    }
+
+    Worksheet worksheet() {
+        return worksheet;
+    }
+
+    Links links() {
+        return links;
+    }
+
+    Values values() {
+        return values;
+    }
+
     /** Where formulas of a grid find what they refer to; see {@link SheetScope} for {@code suggests}. */
     Scope scope(String grid, boolean suggests) {
-        return new SheetScope(worksheet, links, values, grid, surroundings, suggests);
+        return new SheetScope(
+                worksheet,
+                links,
+                values,
+                grid,
+                links.number(grid),
+                surroundings,
+                suggests ? new Folded() : folded,
+                suggests);
     }
 
     /** The value of the formula in a cell, within the bounds of one calculation. */
     Value value(long key) {
-        String grid = links.grid(CellKey.grid(key));
+        int number = CellKey.grid(key);
         Address at = CellKey.address(key);
-        Cell cell = worksheet.cell(grid, at).orElseThrow();
-        Entry.Calculation calculation = (Entry.Calculation) cell.entry();
-        Value value = bounded(calculation.expression(), grid, at);
+        Scope scope = scopes.computeIfAbsent(number, each -> scope(links.grid(each), false));
+        Value value = bounded(links.expression(key), scope, at);
         if (value instanceof Failure) {
             // The shared expression has the places of the cell that was read first; this cell's own are wanted here.
-            value = bounded(ownExpression(cell, at), grid, at);
+            Cell cell = worksheet.cell(links.grid(number), at).orElseThrow();
+            value = bounded(ownExpression(cell, at), scope, at);
         }
         return value;
     }
 
-    private Value bounded(Expression expression, String grid, Address at) {
+    private Value bounded(Expression expression, Scope scope, Address at) {
         try {
-            Value value = new Evaluator(scope(grid, false), at, limits, Budget.of(limits)).value(expression);
+            Value value = new Evaluator(scope, at, limits, Budget.of(limits)).value(expression);
             return value instanceof Table table
                     ? held(table, expression)
                     : value == Blank.BLANK ? NumberValue.of(0) : value;

@@ -5,7 +5,6 @@ import it.unimi.dsi.fastutil.ints.Int2ObjectOpenHashMap;
 import it.unimi.dsi.fastutil.longs.Long2ObjectOpenHashMap;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
 import java.util.Arrays;
-import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.LongConsumer;
 import org.jspecify.annotations.Nullable;
@@ -19,29 +18,43 @@ final class Dependents {
     private final Long2ObjectOpenHashMap<LongOpenHashSet> many = new Long2ObjectOpenHashMap<>();
     private final Int2ObjectOpenHashMap<RangeIndex> ranges = new Int2ObjectOpenHashMap<>();
 
-    void add(List<Precedent> precedents, long dependent) {
-        for (Precedent precedent : precedents) {
-            if (precedent.isSingle()) {
-                addSingle(CellKey.of(precedent.grid(), precedent.area().first()), dependent);
-            } else {
-                ranges.computeIfAbsent(precedent.grid(), grid -> new RangeIndex())
-                        .add(precedent.area(), dependent);
+    /** Notes a formula under all that its plan refers to from its place. */
+    void add(Plan plan, long dependent) {
+        int column = CellKey.column(dependent);
+        int row = CellKey.row(dependent);
+        for (Plan.Single single : plan.singles()) {
+            long cell = single.from(column, row);
+            if (cell != Plan.NOWHERE) {
+                addSingle(cell, dependent);
+            }
+        }
+        for (Plan.Block block : plan.blocks()) {
+            @Nullable Area area = block.from(column, row);
+            if (area != null && area.size() == 1) {
+                addSingle(CellKey.of(block.grid(), area.first()), dependent);
+            } else if (area != null) {
+                ranges.computeIfAbsent(block.grid(), grid -> new RangeIndex()).add(area, dependent);
             }
         }
     }
 
-    void remove(List<Precedent> precedents, long dependent) {
-        for (Precedent precedent : precedents) {
-            if (precedent.isSingle()) {
-                removeSingle(CellKey.of(precedent.grid(), precedent.area().first()), dependent);
-            } else {
-                ranges.get(precedent.grid()).remove(precedent.area(), dependent);
+    void remove(Plan plan, long dependent) {
+        int column = CellKey.column(dependent);
+        int row = CellKey.row(dependent);
+        for (Plan.Single single : plan.singles()) {
+            long cell = single.from(column, row);
+            if (cell != Plan.NOWHERE) {
+                removeSingle(cell, dependent);
             }
         }
-    }
-
-    RangeIndex.Range range(int grid, Area area) {
-        return ranges.get(grid).range(area);
+        for (Plan.Block block : plan.blocks()) {
+            @Nullable Area area = block.from(column, row);
+            if (area != null && area.size() == 1) {
+                removeSingle(CellKey.of(block.grid(), area.first()), dependent);
+            } else if (area != null) {
+                ranges.get(block.grid()).remove(area, dependent);
+            }
+        }
     }
 
     /** Visits the formulas that refer to the cell by itself. */
@@ -64,6 +77,14 @@ final class Dependents {
         RangeIndex index = ranges.get(CellKey.grid(cell));
         if (index != null) {
             index.containing(CellKey.column(cell), CellKey.row(cell), visitor);
+        }
+    }
+
+    /** Visits the nodes of the index that hold these ranges. */
+    void forEachNode(long cell, Consumer<RangeIndex.Node> visitor) {
+        RangeIndex index = ranges.get(CellKey.grid(cell));
+        if (index != null) {
+            index.nodesAbove(CellKey.column(cell), CellKey.row(cell), visitor);
         }
     }
 

@@ -26,6 +26,11 @@ final class LaidOut {
         owners.defaultReturnValue(NOBODY);
     }
 
+    /** Whether no formula has a table, as in most worksheets. */
+    boolean isUnused() {
+        return areas.isEmpty() && waiting.isEmpty();
+    }
+
     /** The formula whose table covers a cell other than its own. */
     Optional<Long> owner(long cell) {
         long owner = owners.get(cell);

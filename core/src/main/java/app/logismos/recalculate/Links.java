@@ -2,6 +2,7 @@ package app.logismos.recalculate;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.formula.Coordinate;
 import app.logismos.formula.Entry;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.CellReference;
@@ -15,10 +16,13 @@ import app.logismos.sheet.Target;
 import app.logismos.sheet.Touched;
 import app.logismos.sheet.Worksheet;
 import it.unimi.dsi.fastutil.longs.LongArrayList;
+import it.unimi.dsi.fastutil.longs.LongLinkedOpenHashSet;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -37,25 +41,34 @@ import org.jspecify.annotations.Nullable;
 final class Links {
     private final Worksheet worksheet;
     private final Dependents dependents = new Dependents();
-    private final List<CellStore<Expression>> linked = new CopyOnWriteArrayList<>();
+    private final List<CellStore<Formula>> linked = new CopyOnWriteArrayList<>();
+    private final List<Map<Expression, Formula>> formulas = new ArrayList<>();
     private final Map<String, Integer> numbers = new ConcurrentHashMap<>();
     private final List<String> grids = new CopyOnWriteArrayList<>();
     private final Map<String, Optional<Target>> names = new ConcurrentHashMap<>();
     private final Map<String, Optional<String>> titles = new ConcurrentHashMap<>();
     private final Map<String, LongOpenHashSet> usersOfNames = new HashMap<>();
     private final Map<String, LongOpenHashSet> usersOfTitles = new HashMap<>();
-    private final LongOpenHashSet changed = new LongOpenHashSet();
+    private CellSet changed = new CellSet();
     private int changedRound;
 
     Links(Worksheet worksheet) {
         this.worksheet = worksheet;
     }
 
+    /**
+     * A formula as it was linked, shared by the cells that repeat it.
+     *
+     * @param plan what it refers to, with the meaning that names and titles had then
+     */
+    record Formula(Expression expression, Plan plan) {}
+
     /** The number that stands for a grid in keys; it is never given to another. */
     synchronized int number(String grid) {
         return numbers.computeIfAbsent(grid, id -> {
             grids.add(id);
             linked.add(new CellStore<>());
+            formulas.add(new IdentityHashMap<>());
             return grids.size() - 1;
         });
     }
@@ -73,31 +86,44 @@ final class Links {
         LongArrayList all = new LongArrayList();
         for (int grid = 0; grid < linked.size(); grid++) {
             int number = grid;
-            linked.get(grid).forEach((column, row, expression) -> all.add(CellKey.of(number, column, row)));
+            linked.get(grid).forEach((column, row, formula) -> all.add(CellKey.of(number, column, row)));
         }
         return all;
     }
 
     /** Links what was touched as it is now; answers with all cells that must be looked at again. */
     LongArrayList follow(Touched touched) {
-        LongOpenHashSet cells = new LongOpenHashSet();
-        touched.cells().forEach((grid, addresses) -> addresses.forEach(at -> cells.add(CellKey.of(number(grid), at))));
+        // Linked sets keep the order of the cells: whoever follows them walks through memory and does not jump.
+        LongLinkedOpenHashSet cells = new LongLinkedOpenHashSet();
+        touched.cells().forEach((grid, addresses) -> {
+            int number = number(grid);
+            addresses.forEach(at -> cells.add(CellKey.of(number, at)));
+        });
         touched.names().forEach(name -> cells.addAll(usersOfNames.getOrDefault(name, new LongOpenHashSet())));
         touched.titles().forEach(title -> cells.addAll(usersOfTitles.getOrDefault(title, new LongOpenHashSet())));
         cells.forEach(this::unlink);
         touched.names().forEach(names::remove);
         touched.titles().forEach(titles::remove);
-        cells.forEach(this::link);
+        if (!touched.names().isEmpty() || !touched.titles().isEmpty()) {
+            formulas.forEach(Map::clear);
+        }
+        Set<Integer> present = new HashSet<>();
+        worksheet.outline().grids().forEach(grid -> present.add(number(grid.id())));
+        cells.forEach((long key) -> {
+            if (present.contains(CellKey.grid(key))) {
+                link(key);
+            }
+        });
         return new LongArrayList(cells);
     }
 
     private void unlink(long key) {
-        CellStore<Expression> store = linked.get(CellKey.grid(key));
-        Expression expression = store.get(CellKey.column(key), CellKey.row(key));
-        if (expression != null) {
-            dependents.remove(precedents(expression, grid(CellKey.grid(key)), CellKey.address(key)), key);
+        CellStore<Formula> store = linked.get(CellKey.grid(key));
+        Formula formula = store.get(CellKey.column(key), CellKey.row(key));
+        if (formula != null) {
+            dependents.remove(formula.plan(), key);
             forEachWord(
-                    expression,
+                    formula.expression(),
                     (users, word) ->
                             users.getOrDefault(word, new LongOpenHashSet()).remove(key));
             store.set(CellKey.column(key), CellKey.row(key), null);
@@ -105,18 +131,77 @@ final class Links {
     }
 
     private void link(long key) {
-        String grid = grid(CellKey.grid(key));
-        boolean exists = worksheet.outline().grid(grid).isPresent();
-        Optional<Cell> cell = exists ? worksheet.cell(grid, CellKey.address(key)) : Optional.empty();
+        int number = CellKey.grid(key);
+        Optional<Cell> cell = worksheet.cell(grid(number), CellKey.address(key));
         if (cell.isPresent() && cell.get().entry() instanceof Entry.Calculation calculation) {
             Expression expression = calculation.expression();
-            dependents.add(precedents(expression, grid, CellKey.address(key)), key);
+            Formula formula =
+                    formulas.get(number).computeIfAbsent(expression, each -> new Formula(each, planOf(each, number)));
+            dependents.add(formula.plan(), key);
             forEachWord(
                     expression,
                     (users, word) -> users.computeIfAbsent(word, each -> new LongOpenHashSet())
                             .add(key));
-            linked.get(CellKey.grid(key)).set(CellKey.column(key), CellKey.row(key), expression);
+            linked.get(number).set(CellKey.column(key), CellKey.row(key), formula);
         }
+    }
+
+    private Plan planOf(Expression expression, int own) {
+        List<Plan.Single> singles = new ArrayList<>(2);
+        List<Plan.Block> blocks = new ArrayList<>(1);
+        Walk.visit(expression, node -> {
+            if (node instanceof CellReference cell) {
+                numberOf(cell.grid(), own)
+                        .ifPresent(grid -> singles.add(new Plan.Single(grid, cell.column(), cell.row())));
+            } else if (node instanceof RangeReference range) {
+                numberOf(range.grid(), own)
+                        .ifPresent(grid -> blocks.add(new Plan.Block(
+                                grid, range.firstColumn(), range.firstRow(), range.lastColumn(), range.lastRow())));
+            } else if (node instanceof Name name) {
+                target(name.name()).ifPresent(target -> {
+                    int grid = number(target.grid());
+                    Address first = target.area().first();
+                    Address last = target.area().last();
+                    if (first.equals(last)) {
+                        singles.add(new Plan.Single(grid, fixed(first.column()), fixed(first.row())));
+                    } else {
+                        blocks.add(new Plan.Block(
+                                grid,
+                                fixed(first.column()),
+                                fixed(first.row()),
+                                fixed(last.column()),
+                                fixed(last.row())));
+                    }
+                });
+            }
+        });
+        return Plan.of(singles, blocks);
+    }
+
+    private static Coordinate fixed(int number) {
+        return new Coordinate(number, true);
+    }
+
+    private Optional<Integer> numberOf(Optional<String> title, int own) {
+        return title.isEmpty() ? Optional.of(own) : gridTitled(title.get()).map(this::number);
+    }
+
+    /** The formula of a cell, which must have one. */
+    Expression expression(long key) {
+        return formula(key).expression();
+    }
+
+    /** What the formula of a cell refers to. */
+    Plan plan(long key) {
+        return formula(key).plan();
+    }
+
+    private Formula formula(long key) {
+        Formula formula = linked.get(CellKey.grid(key)).get(CellKey.column(key), CellKey.row(key));
+        if (formula == null) {
+            throw new IllegalArgumentException("the cell must have a formula, was " + CellKey.address(key));
+        }
+        return formula;
     }
 
     private interface WordVisitor {
@@ -176,9 +261,40 @@ final class Links {
 
     /** Whether a formula refers to cells of an area of its own grid. */
     boolean refersInto(long key, Area area) {
-        return precedentsOf(key).stream()
-                .anyMatch(precedent -> precedent.grid() == CellKey.grid(key)
-                        && precedent.area().intersects(area));
+        boolean[] found = {false};
+        forEachPrecedent(
+                key,
+                cell -> found[0] |= CellKey.grid(cell) == CellKey.grid(key) && area.contains(CellKey.address(cell)),
+                (grid, block) -> found[0] |= grid == CellKey.grid(key) && block.intersects(area));
+        return found[0];
+    }
+
+    private interface BlockVisitor {
+        void visit(int grid, Area area);
+    }
+
+    /** Visits what the formula of a cell refers to; a range of one cell is that cell. */
+    private void forEachPrecedent(long key, LongConsumer cells, BlockVisitor blocks) {
+        Formula formula = linked.get(CellKey.grid(key)).get(CellKey.column(key), CellKey.row(key));
+        if (formula == null) {
+            return;
+        }
+        int column = CellKey.column(key);
+        int row = CellKey.row(key);
+        for (Plan.Single single : formula.plan().singles()) {
+            long cell = single.from(column, row);
+            if (cell != Plan.NOWHERE) {
+                cells.accept(cell);
+            }
+        }
+        for (Plan.Block block : formula.plan().blocks()) {
+            @Nullable Area area = block.from(column, row);
+            if (area != null && area.size() == 1) {
+                cells.accept(CellKey.of(block.grid(), area.first()));
+            } else if (area != null) {
+                blocks.visit(block.grid(), area);
+            }
+        }
     }
 
     /** What a name stands for. */
@@ -202,7 +318,7 @@ final class Links {
 
     /** All formulas that depend on the cells, directly or further on; the cells themselves only if they do. */
     LongArrayList downstream(LongArrayList cells) {
-        Set<RangeIndex.Range> expanded = new HashSet<>();
+        Set<Object> expanded = Collections.newSetFromMap(new IdentityHashMap<>());
         LongOpenHashSet seen = new LongOpenHashSet();
         LongArrayList queue = new LongArrayList();
         LongConsumer meet = dependent -> {
@@ -217,12 +333,16 @@ final class Links {
         return queue;
     }
 
-    /** A range is expanded once, however many of its cells are met. */
-    private void expand(long cell, Set<RangeIndex.Range> expanded, LongConsumer meet) {
+    /** A range, and all ranges of a node of the index, are expanded once, however many of their cells are met. */
+    private void expand(long cell, Set<Object> expanded, LongConsumer meet) {
         dependents.forEachSingle(cell, meet);
-        dependents.forEachRange(cell, range -> {
-            if (expanded.add(range)) {
-                range.dependents.forEach(meet);
+        dependents.forEachNode(cell, node -> {
+            if (expanded.add(node)) {
+                node.ranges.forEach(range -> {
+                    if (expanded.add(range)) {
+                        range.dependents.forEach(meet);
+                    }
+                });
             }
         });
     }
@@ -230,52 +350,37 @@ final class Links {
     /** The cells among {@code candidates} that a formula refers to. */
     LongArrayList precedentCells(long key, LongOpenHashSet candidates) {
         LongArrayList cells = new LongArrayList(2);
-        for (Precedent precedent : precedentsOf(key)) {
-            if (precedent.isSingle()) {
-                cells.add(CellKey.of(precedent.grid(), precedent.area().first()));
-            } else {
-                linked.get(precedent.grid()).forEach(precedent.area(), (column, row, expression) -> {
-                    long cell = CellKey.of(precedent.grid(), column, row);
+        forEachPrecedent(
+                key,
+                cells::add,
+                (grid, area) -> linked.get(grid).forEach(area, (column, row, formula) -> {
+                    long cell = CellKey.of(grid, column, row);
                     if (candidates.contains(cell)) {
                         cells.add(cell);
                     }
-                });
-            }
-        }
+                }));
         return cells;
-    }
-
-    private List<Precedent> precedentsOf(long key) {
-        @Nullable Expression expression = linked.get(CellKey.grid(key)).get(CellKey.column(key), CellKey.row(key));
-        return expression == null ? List.of() : precedents(expression, grid(CellKey.grid(key)), CellKey.address(key));
     }
 
     /** Notes that a cell has another value since this round. */
     void markChanged(long key, int round) {
         startRound(round);
         changed.add(key);
-        dependents.forEachRange(key, range -> range.changed = round);
     }
 
     /** Whether something that the formula refers to has another value since this round. */
     boolean precedentChanged(long key, int round) {
         startRound(round);
-        for (Precedent precedent : precedentsOf(key)) {
-            boolean hit = precedent.isSingle()
-                    ? changed.contains(
-                            CellKey.of(precedent.grid(), precedent.area().first()))
-                    : dependents.range(precedent.grid(), precedent.area()).changed == round;
-            if (hit) {
-                return true;
-            }
-        }
-        return false;
+        boolean[] hit = {false};
+        forEachPrecedent(
+                key, cell -> hit[0] |= changed.contains(cell), (grid, area) -> hit[0] |= changed.in(grid, area) >= 0);
+        return hit[0];
     }
 
     private void startRound(int round) {
         if (changedRound != round) {
             changedRound = round;
-            changed.clear();
+            changed = new CellSet();
         }
     }
 }

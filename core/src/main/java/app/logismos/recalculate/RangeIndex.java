@@ -3,36 +3,47 @@ package app.logismos.recalculate;
 import app.logismos.formula.Area;
 import it.unimi.dsi.fastutil.ints.Int2ObjectOpenHashMap;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
-import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
-import java.util.List;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Consumer;
 
 /**
  * The ranges that formulas of a worksheet refer to in one grid, found by a cell they contain.
  *
- * <p>A segment tree over the rows (de Berg et al., Computational Geometry, 3rd ed., section 10.3): a range hangs at the
- * at most 2 log n nodes that its rows are made of, and a cell asks the log n nodes above its row. A range is one
- * dependency however many cells it has.
+ * <p>Ranges over the same columns share a segment tree over the rows (de Berg et al., Computational Geometry, 3rd ed.,
+ * section 10.3): a range hangs at the at most 2 log n nodes that its rows are made of, and a cell asks the log n nodes
+ * above its row. A range is one dependency however many cells it has.
  */
 final class RangeIndex {
     /** Rows fit into so many bits. */
     private static final int LEVELS = 20;
 
     private final Map<Area, Range> ranges = new HashMap<>();
-    private final Int2ObjectOpenHashMap<List<Range>> nodes = new Int2ObjectOpenHashMap<>();
+    private final Map<Columns, Int2ObjectOpenHashMap<Node>> trees = new LinkedHashMap<>();
+
+    private record Columns(int first, int last) {
+        static Columns of(Area area) {
+            return new Columns(area.first().column(), area.last().column());
+        }
+    }
 
     /** A range with the formulas that use it. */
     static final class Range {
         final Area area;
         final LongOpenHashSet dependents = new LongOpenHashSet(2);
-        /** The recalculation in which one of its cells changed last. */
-        int changed;
 
         Range(Area area) {
             this.area = area;
         }
+    }
+
+    /** A stretch of rows, and the ranges that contain all of it but not all of the stretch above. */
+    static final class Node {
+        final Set<Range> ranges = Collections.newSetFromMap(new IdentityHashMap<>(2));
     }
 
     void add(Area area, long dependent) {
@@ -43,48 +54,47 @@ final class RangeIndex {
         Range range = ranges.get(area);
         if (range != null && range.dependents.remove(dependent) && range.dependents.isEmpty()) {
             ranges.remove(area);
-            forEachNode(area, node -> {
-                List<Range> hung = nodes.get(node.intValue());
-                hung.remove(range);
-                if (hung.isEmpty()) {
-                    nodes.remove(node.intValue());
+            Int2ObjectOpenHashMap<Node> tree = trees.get(Columns.of(area));
+            forEachNode(area, at -> {
+                Node node = tree.get(at.intValue());
+                node.ranges.remove(range);
+                if (node.ranges.isEmpty()) {
+                    tree.remove(at.intValue());
                 }
             });
+            if (tree.isEmpty()) {
+                trees.remove(Columns.of(area));
+            }
         }
-    }
-
-    Range range(Area area) {
-        Range range = ranges.get(area);
-        if (range == null) {
-            throw new IllegalArgumentException("a range must be known, was " + area);
-        }
-        return range;
     }
 
     /** Visits the ranges that contain the cell, each once. */
     void containing(int column, int row, Consumer<Range> visitor) {
-        if (ranges.isEmpty()) {
-            return;
-        }
-        for (int level = 0; level <= LEVELS; level++) {
-            List<Range> hung = nodes.get(node(level, row >>> LEVELS - level));
-            if (hung == null) {
-                continue;
-            }
-            for (Range range : hung) {
-                if (column >= range.area.first().column()
-                        && column <= range.area.last().column()) {
-                    visitor.accept(range);
+        nodesAbove(column, row, node -> node.ranges.forEach(visitor));
+    }
+
+    /** Visits the nodes whose ranges contain the cell; each range hangs at one of them. */
+    void nodesAbove(int column, int row, Consumer<Node> visitor) {
+        trees.forEach((columns, tree) -> {
+            if (column >= columns.first() && column <= columns.last()) {
+                for (int level = 0; level <= LEVELS; level++) {
+                    Node node = tree.get(node(level, row >>> LEVELS - level));
+                    if (node != null) {
+                        visitor.accept(node);
+                    }
                 }
             }
-        }
+        });
     }
 
     private Range hang(Area area) {
         Range range = new Range(area);
+        Int2ObjectOpenHashMap<Node> tree =
+                trees.computeIfAbsent(Columns.of(area), columns -> new Int2ObjectOpenHashMap<>());
         forEachNode(
                 area,
-                node -> nodes.computeIfAbsent(node.intValue(), id -> new ArrayList<>(2))
+                at -> tree.computeIfAbsent(at.intValue(), id -> new Node())
+                        .ranges
                         .add(range));
         return range;
     }

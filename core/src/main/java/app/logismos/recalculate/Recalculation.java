@@ -14,6 +14,7 @@ import app.logismos.value.Failure;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import it.unimi.dsi.fastutil.longs.LongArrayList;
+import it.unimi.dsi.fastutil.longs.LongLinkedOpenHashSet;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -65,7 +66,7 @@ final class Recalculation {
 
     private List<CellChange> changed(LongArrayList edited, Touched touched) {
         List<CellChange> changes = new ArrayList<>();
-        LongOpenHashSet formulas = new LongOpenHashSet();
+        LongLinkedOpenHashSet formulas = new LongLinkedOpenHashSet();
         LongArrayList moved = new LongArrayList(edited);
         for (int i = 0; i < edited.size(); i++) {
             long key = edited.getLong(i);
@@ -91,7 +92,7 @@ final class Recalculation {
             }
         }
         moved.forEach((long cell) -> layout.forEachWaiting(cell, formulas::add));
-        LongOpenHashSet affected = affectedBy(moved, formulas);
+        LongLinkedOpenHashSet affected = affectedBy(moved, formulas);
         if (affected.longStream().anyMatch(layout::isTable)) {
             // Where one table changes, all are laid out anew: who has room depends on what is typed, not on its
             // history.
@@ -121,11 +122,11 @@ final class Recalculation {
     }
 
     /** The formulas themselves and all that depend on them or on the cells. */
-    private LongOpenHashSet affectedBy(LongArrayList cells, LongOpenHashSet formulas) {
+    private LongLinkedOpenHashSet affectedBy(LongArrayList cells, LongLinkedOpenHashSet formulas) {
         LongArrayList seeds = new LongArrayList(cells);
         seeds.addAll(formulas);
-        LongOpenHashSet affected = new LongOpenHashSet(links.downstream(seeds));
-        affected.addAll(formulas);
+        LongLinkedOpenHashSet affected = new LongLinkedOpenHashSet(formulas);
+        affected.addAll(links.downstream(seeds));
         affected.removeIf(key -> !links.isFormula(key));
         return affected;
     }
@@ -177,9 +178,24 @@ final class Recalculation {
             LongArrayList moved,
             LongOpenHashSet again,
             List<CellChange> changes) {
+        evaluation.startRound();
+        LongOpenHashSet circular = new LongOpenHashSet();
+        LongArrayList sorted =
+                Sequence.of(cells, links).orElseGet(() -> orderWithCircles(cells, circular, moved, changes));
+        for (int i = 0; i < sorted.size(); i++) {
+            long key = sorted.getLong(i);
+            boolean mayDiffer = mustRun.test(key) || links.precedentChanged(key, round) || wasInCircle(key);
+            if (!circular.contains(key) && mayDiffer) {
+                layOut(key, evaluation.value(key), moved, again, changes);
+            }
+        }
+    }
+
+    /** The order of cells of which some go round in circles; these get their failure. */
+    private LongArrayList orderWithCircles(
+            LongArrayList cells, LongOpenHashSet circular, LongArrayList moved, List<CellChange> changes) {
         LongOpenHashSet candidates = new LongOpenHashSet(cells);
         Order order = new Order(cells, key -> links.precedentCells(key, candidates));
-        LongOpenHashSet circular = new LongOpenHashSet();
         for (Order.Circle circle : order.circles()) {
             Failure failure = EvaluationErrors.circular(named(circle.trip()));
             circle.members().forEach((long key) -> {
@@ -188,14 +204,7 @@ final class Recalculation {
                 store(key, failure, changes);
             });
         }
-        LongArrayList sorted = order.sorted();
-        for (int i = 0; i < sorted.size(); i++) {
-            long key = sorted.getLong(i);
-            boolean mayDiffer = mustRun.test(key) || links.precedentChanged(key, round) || wasInCircle(key);
-            if (!circular.contains(key) && mayDiffer) {
-                layOut(key, evaluation.value(key), moved, again, changes);
-            }
-        }
+        return order.sorted();
     }
 
     /** A cell that is on a circle no longer need not refer to anything that has another value. */
@@ -274,6 +283,9 @@ final class Recalculation {
 
     /** Empties the cells that a formula's table covers, but for those in {@code kept}. */
     private void takeBack(long anchor, Optional<Area> kept, LongArrayList moved, List<CellChange> changes) {
+        if (layout.isUnused()) {
+            return;
+        }
         Optional<Area> covered = layout.area(anchor);
         layout.forget(anchor);
         covered.ifPresent(area -> {

@@ -23,14 +23,31 @@ import java.util.stream.Stream;
 /**
  * What formulas of one grid refer to.
  *
+ * @param grid the id of the formulas' own grid
+ * @param gridNumber the number that stands for it in keys
+ * @param folded what aggregates may go on from
  * @param suggests whether an unknown name is told with those that are near it; a value that is kept must not depend on
  *     names that its formula does not use
  */
 record SheetScope(
-        Worksheet worksheet, Links links, Values values, String grid, Surroundings surroundings, boolean suggests)
+        Worksheet worksheet,
+        Links links,
+        Values values,
+        String grid,
+        int gridNumber,
+        Surroundings surroundings,
+        Folded folded,
+        boolean suggests)
         implements Scope {
     @Override
     public Value cell(CellReference reference, Address origin) {
+        if (reference.grid().isEmpty()) {
+            int column = reference.column().from(origin.column());
+            int row = reference.row().from(origin.row());
+            return Address.isInside(column, row)
+                    ? values.get(gridNumber, column, row)
+                    : EvaluationErrors.outsideGrid(reference.span());
+        }
         Optional<String> at = gridOf(reference.grid());
         if (at.isEmpty()) {
             return EvaluationErrors.unknownGrid(reference.grid().orElse(grid), reference.span());
@@ -49,7 +66,7 @@ record SheetScope(
         }
         return reference
                 .from(origin)
-                .<Value>map(area -> values.range(links.number(at.get()), area))
+                .<Value>map(area -> values.range(links.number(at.get()), area, folded))
                 .orElseGet(() -> EvaluationErrors.outsideGrid(reference.span()));
     }
 
@@ -67,7 +84,7 @@ record SheetScope(
         Area area = target.get().area();
         int number = links.number(target.get().grid());
         if (area.size() > 1) {
-            return values.range(number, area);
+            return values.range(number, area, folded);
         }
         Value value = values.get(number, area.first());
         return value instanceof Failure failure
@@ -83,7 +100,7 @@ record SheetScope(
     @Override
     public Optional<String> holderOf(Real number, String typed) {
         return values.firstWhere(
-                        links.number(grid),
+                        gridNumber,
                         value -> value instanceof NumberValue held
                                 && (held.real().equals(number)
                                         || Display.AUTOMATIC.text(held).equals(typed)))

@@ -4,6 +4,7 @@ import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.sheet.CellStore;
 import app.logismos.value.Blank;
+import app.logismos.value.Fold;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.List;
@@ -27,7 +28,7 @@ final class Values {
         return get(CellKey.grid(key), CellKey.column(key), CellKey.row(key));
     }
 
-    private Value get(int grid, int column, int row) {
+    Value get(int grid, int column, int row) {
         @Nullable Value value = store(grid).get(column, row);
         return value == null ? Blank.BLANK : value;
     }
@@ -36,8 +37,15 @@ final class Values {
         store(CellKey.grid(key)).set(CellKey.column(key), CellKey.row(key), value == Blank.BLANK ? null : value);
     }
 
+    /** The values of an area; it follows later changes. */
     Table range(int grid, Area area) {
-        return new Range(store(grid), area);
+        return new Range(store(grid), area, Optional.empty());
+    }
+
+    /** The values of an area, whose folds go on from those of shorter areas; see {@link Folded}. */
+    Table range(int grid, Area area, Folded folded) {
+        return new Range(
+                store(grid), area, area.columns() == 1 ? Optional.of(folded.from(grid, area)) : Optional.empty());
     }
 
     /** The first cell of a grid, column by column, whose value fulfils a condition; only so many are looked at. */
@@ -64,7 +72,7 @@ final class Values {
     }
 
     /** A view of an area; reading a large range copies nothing. */
-    private record Range(CellStore<Value> store, Area area) implements Table {
+    private record Range(CellStore<Value> store, Area area, Optional<Folded.Column> folded) implements Table {
         @Override
         public int rows() {
             return area.rows();
@@ -85,6 +93,11 @@ final class Values {
         @Override
         public void forEachFilled(Consumer<Value> visitor) {
             store.forEach(area, (column, row, value) -> visitor.accept(value));
+        }
+
+        @Override
+        public <A> A fold(Fold<A> fold) {
+            return folded.isPresent() ? folded.get().fold(fold, store, area) : Table.super.fold(fold);
         }
     }
 }

@@ -8,6 +8,7 @@ import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.FormulaKey;
 import app.logismos.formula.Parser;
 import app.logismos.formula.Printer;
 import app.logismos.formula.Respelling;
@@ -16,6 +17,7 @@ import app.logismos.formula.Walk;
 import app.logismos.value.Text;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -37,6 +39,8 @@ public final class Worksheet {
     private final Map<String, CellStore<Cell>> cells = new ConcurrentHashMap<>();
     private final Names names;
     private final Map<String, Expression> templates = new HashMap<>();
+    private final Map<String, Entry> readByKey = new HashMap<>();
+    private final Map<Expression, Entry> calculations = new IdentityHashMap<>();
     private String title;
     private Touched touched = new Touched();
 
@@ -150,13 +154,31 @@ public final class Worksheet {
 
     /** Reads an entry; equal formulas share their expression. */
     private Entry read(String text, Address at) {
-        Entry entry = EntryReader.read(text, at, vocabulary);
+        Optional<String> glance = FormulaKey.of(text, at);
+        Entry known = glance.map(readByKey::get).orElse(null);
+        if (known != null) {
+            return known;
+        }
+        Entry entry = shared(EntryReader.read(text, at, vocabulary));
+        if (entry instanceof Entry.Calculation) {
+            glance.ifPresent(key -> readByKey.put(key, entry));
+        }
+        return entry;
+    }
+
+    private Entry shared(Entry entry) {
         if (!(entry instanceof Entry.Calculation calculation)) {
             return entry;
         }
-        String key = Printer.text(calculation.expression(), Address.FIRST);
+        String key = Printer.key(calculation.expression());
         Expression shared = templates.putIfAbsent(key, calculation.expression());
-        return shared == null ? entry : new Entry.Calculation(calculation.name(), shared);
+        if (shared == null) {
+            shared = calculation.expression();
+        }
+        // A cell without a name of its own shares the entry as well.
+        return calculation.name().isPresent()
+                ? new Entry.Calculation(calculation.name(), shared)
+                : calculations.computeIfAbsent(shared, each -> new Entry.Calculation(Optional.empty(), each));
     }
 
     List<Edit> define(Edit.Define edit) {
@@ -417,7 +439,8 @@ public final class Worksheet {
     }
 
     private CellStore<Cell> store(String grid) {
-        return cells.computeIfAbsent(grid, id -> new CellStore<>());
+        CellStore<Cell> store = cells.get(grid);
+        return store == null ? cells.computeIfAbsent(grid, id -> new CellStore<>()) : store;
     }
 
     /** The text of a row's first cell, if it labels the row; what people call a cell of it. */

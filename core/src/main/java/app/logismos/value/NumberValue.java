@@ -10,6 +10,17 @@ public record NumberValue(Real real) implements Value {
         return new NumberValue(Rational.of(whole));
     }
 
+    /** By hand, since values are compared for every cell that is worked out and the one made by the compiler is slow. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof NumberValue that && real.equals(that.real);
+    }
+
+    @Override
+    public int hashCode() {
+        return real.hashCode();
+    }
+
     @Override
     public Kind kind() {
         return Kind.NUMBER;

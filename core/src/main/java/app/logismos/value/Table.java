@@ -30,6 +30,18 @@ public non-sealed interface Table extends Value {
         }
     }
 
+    /** What a fold gathers, in the order of {@link #forEachFilled}. */
+    default <A> A fold(Fold<A> fold) {
+        Object[] gathered = {fold.start()};
+        forEachFilled(value -> gathered[0] = fold.add().apply(gathered(gathered), value));
+        return gathered(gathered);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <A> A gathered(Object[] holder) {
+        return (A) holder[0];
+    }
+
     @Override
     default Kind kind() {
         return Kind.TABLE;

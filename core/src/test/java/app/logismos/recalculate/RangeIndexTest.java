@@ -1,7 +1,6 @@
 package app.logismos.recalculate;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.logismos.Seeded;
 import app.logismos.formula.Address;
@@ -55,14 +54,6 @@ class RangeIndexTest {
         List<Area> found = new ArrayList<>();
         index.containing(2, 999_999, range -> found.add(range.area));
         assertThat(found).containsExactly(column);
-    }
-
-    @Test
-    void anUnknownRangeIsAMistakeOfTheProgrammer() {
-        Area area = new Area(Address.FIRST, new Address(1, 1));
-        assertThatThrownBy(() -> new RangeIndex().range(area))
-                .isInstanceOf(IllegalArgumentException.class)
-                .hasMessage("a range must be known, was A1:B2");
     }
 
     private static Area area(Random random) {

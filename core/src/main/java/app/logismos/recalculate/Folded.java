@@ -1,0 +1,52 @@
+package app.logismos.recalculate;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.sheet.CellStore;
+import app.logismos.value.Fold;
+import app.logismos.value.Value;
+import java.util.HashMap;
+import java.util.Map;
+
+/**
+ * What aggregates have gathered from the tops of columns in one recalculation. A formula is worked out after all cells of
+ * its ranges, so that what a shorter range has gathered holds for the longer one, too, until cells change again.
+ */
+final class Folded {
+    private final Map<Long, Column> columns = new HashMap<>();
+
+    /** Forgets all, since cells may have changed. */
+    void clear() {
+        columns.clear();
+    }
+
+    /** What is gathered from the first cell of an area downwards. */
+    Column from(int grid, Area area) {
+        return columns.computeIfAbsent(CellKey.of(grid, area.first()), key -> new Column());
+    }
+
+    /** By fold, how far and what. */
+    static final class Column {
+        private final Map<String, Reached> reached = new HashMap<>();
+
+        /** What a fold has gathered down to a row. */
+        private record Reached(int row, Object gathered) {}
+
+        @SuppressWarnings("unchecked")
+        <A> A fold(Fold<A> fold, CellStore<Value> store, Area area) {
+            Reached before = reached.get(fold.name());
+            int last = area.last().row();
+            boolean goesOn = before != null && before.row() <= last;
+            Object[] gathered = {goesOn ? before.gathered() : fold.start()};
+            int from = goesOn ? before.row() + 1 : area.first().row();
+            if (from <= last) {
+                int column = area.first().column();
+                store.forEach(
+                        new Area(new Address(column, from), area.last()),
+                        (c, row, value) -> gathered[0] = fold.add().apply((A) gathered[0], value));
+            }
+            reached.put(fold.name(), new Reached(last, gathered[0]));
+            return (A) gathered[0];
+        }
+    }
+}
