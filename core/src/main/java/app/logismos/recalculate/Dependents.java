@@ -2,21 +2,26 @@ package app.logismos.recalculate;
 
 import app.logismos.formula.Area;
 import it.unimi.dsi.fastutil.ints.Int2ObjectOpenHashMap;
+import it.unimi.dsi.fastutil.longs.Long2LongOpenHashMap;
 import it.unimi.dsi.fastutil.longs.Long2ObjectOpenHashMap;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
-import java.util.Arrays;
 import java.util.function.Consumer;
 import java.util.function.LongConsumer;
 import org.jspecify.annotations.Nullable;
 
 /** From a cell to the formulas that refer to it: by itself, or in a range. */
 final class Dependents {
-    /** More dependents than this are held in a hash set, so that taking one out stays cheap. */
-    private static final int FEW = 16;
+    private static final long NOBODY = -1;
 
-    private final Long2ObjectOpenHashMap<long[]> few = new Long2ObjectOpenHashMap<>();
+    /** Most cells that are referred to have one dependent, and a million of them should not need a million sets. */
+    private final Long2LongOpenHashMap one = new Long2LongOpenHashMap();
+
     private final Long2ObjectOpenHashMap<LongOpenHashSet> many = new Long2ObjectOpenHashMap<>();
     private final Int2ObjectOpenHashMap<RangeIndex> ranges = new Int2ObjectOpenHashMap<>();
+
+    Dependents() {
+        one.defaultReturnValue(NOBODY);
+    }
 
     /** Notes a formula under all that its plan refers to from its place. */
     void add(Plan plan, long dependent) {
@@ -59,16 +64,14 @@ final class Dependents {
 
     /** Visits the formulas that refer to the cell by itself. */
     void forEachSingle(long cell, LongConsumer visitor) {
-        LongOpenHashSet large = many.get(cell);
-        if (large != null) {
-            large.forEach(visitor);
+        long only = one.get(cell);
+        if (only != NOBODY) {
+            visitor.accept(only);
             return;
         }
-        long @Nullable [] small = few.get(cell);
-        if (small != null) {
-            for (long dependent : small) {
-                visitor.accept(dependent);
-            }
+        LongOpenHashSet several = many.get(cell);
+        if (several != null) {
+            several.forEach(visitor);
         }
     }
 
@@ -89,46 +92,28 @@ final class Dependents {
     }
 
     private void addSingle(long cell, long dependent) {
-        LongOpenHashSet large = many.get(cell);
-        if (large != null) {
-            large.add(dependent);
+        LongOpenHashSet several = many.get(cell);
+        if (several != null) {
+            several.add(dependent);
             return;
         }
-        long @Nullable [] small = few.get(cell);
-        if (small == null) {
-            few.put(cell, new long[] {dependent});
-        } else if (Arrays.stream(small).noneMatch(each -> each == dependent)) {
-            if (small.length < FEW) {
-                long[] longer = Arrays.copyOf(small, small.length + 1);
-                longer[small.length] = dependent;
-                few.put(cell, longer);
-            } else {
-                few.remove(cell);
-                LongOpenHashSet set = new LongOpenHashSet(small);
-                set.add(dependent);
-                many.put(cell, set);
-            }
+        long only = one.putIfAbsent(cell, dependent);
+        if (only != NOBODY && only != dependent) {
+            one.remove(cell);
+            LongOpenHashSet both = new LongOpenHashSet(2);
+            both.add(only);
+            both.add(dependent);
+            many.put(cell, both);
         }
     }
 
     private void removeSingle(long cell, long dependent) {
-        LongOpenHashSet large = many.get(cell);
-        if (large != null) {
-            large.remove(dependent);
-            if (large.isEmpty()) {
-                many.remove(cell);
-            }
+        if (one.remove(cell, dependent)) {
             return;
         }
-        long @Nullable [] small = few.get(cell);
-        if (small != null) {
-            long[] shorter =
-                    Arrays.stream(small).filter(each -> each != dependent).toArray();
-            if (shorter.length == 0) {
-                few.remove(cell);
-            } else {
-                few.put(cell, shorter);
-            }
+        LongOpenHashSet several = many.get(cell);
+        if (several != null && several.remove(dependent) && several.isEmpty()) {
+            many.remove(cell);
         }
     }
 }
