@@ -71,7 +71,7 @@ final class AngleFunctions {
                     .example("atan(-1)", "-π/4")
                     .refuses("atan(\"1\")", ErrorCode.WRONG_KIND)
                     .related("tan", "atan2"),
-            plain("acot", "The angle between 0 and π with this cotangent.", "any number", AngleFunctions::acot)
+            plain("acot", "The angle between 0 and π with this cotangent.", "any number", InverseAngles::acot)
                     .example("acot(1)", "π/4")
                     .example("acot(0)", "π/2")
                     .refuses("acot(\"1\")", ErrorCode.WRONG_KIND)
@@ -85,7 +85,7 @@ final class AngleFunctions {
                     .refuses("atan2(0, 0)", ErrorCode.NO_REAL_RESULT)
                     .related("atan")
                     .computes(given -> InverseAngles.atan2(given.number("y"), given.number("x"))),
-            odd("sinh", "The hyperbolic sine: (e^x - e^-x)/2.", Math::sinh)
+            odd("sinh", "The hyperbolic sine: (e^x - e^-x)/2.", Math::sinh, Math::cosh)
                     .example("sinh(0)", "0")
                     .example("sinh(1)", "1.1752011936438014")
                     .refuses("sinh(\"1\")", ErrorCode.WRONG_KIND)
@@ -100,41 +100,37 @@ final class AngleFunctions {
                     .computes(given ->
                             given.number("x").isExact() && given.number("x").signum() == 0
                                     ? Rational.ONE
-                                    : InverseAngles.finite(given.number("x"), Math::cosh)),
-            odd("tanh", "The hyperbolic tangent: sinh(x)/cosh(x).", Math::tanh)
+                                    : Elementary.corrected(given.number("x"), Math::cosh, Math::sinh)),
+            odd("tanh", "The hyperbolic tangent: sinh(x)/cosh(x).", Math::tanh, AngleFunctions::slopeOfTanh)
                     .example("tanh(0)", "0")
                     .example("tanh(1)", "0.7615941559557649")
                     .refuses("tanh(\"1\")", ErrorCode.WRONG_KIND)
                     .related("sinh", "atanh"),
-            odd("asinh", "The number whose hyperbolic sine is x.", FastMath::asinh)
+            odd("asinh", "The number whose hyperbolic sine is x.", FastMath::asinh, d -> 1 / Math.sqrt(1 + d * d))
                     .example("asinh(0)", "0")
                     .example("round(asinh(1), 12)", "44068679351/50000000000")
                     .refuses("asinh(\"1\")", ErrorCode.WRONG_KIND)
                     .related("sinh"),
-            plain("acosh", "The number, 0 or more, whose hyperbolic cosine is x.", "1 or more", AngleFunctions::acosh)
+            plain("acosh", "The number, 0 or more, whose hyperbolic cosine is x.", "1 or more", InverseAngles::acosh)
                     .example("acosh(1)", "0")
                     .example("acosh(2)", "1.3169578969248166")
                     .refuses("acosh(1/2)", ErrorCode.NO_REAL_RESULT)
                     .related("cosh"),
-            plain("atanh", "The number whose hyperbolic tangent is x.", "between -1 and 1", AngleFunctions::atanh)
+            plain("atanh", "The number whose hyperbolic tangent is x.", "between -1 and 1", InverseAngles::atanh)
                     .example("atanh(0)", "0")
-                    .example("atanh(1/2)", "0.5493061443340549")
+                    .example("atanh(1/2)", "0.5493061443340548")
                     .refuses("atanh(1)", ErrorCode.NO_REAL_RESULT)
                     .related("tanh"),
             plain(
                             "sech",
                             "The hyperbolic secant: 1/cosh(x).",
                             "any number",
-                            x -> inverse(InverseAngles.finite(x, FastMath::cosh)))
+                            x -> inverse(Elementary.corrected(x, Math::cosh, Math::sinh)))
                     .example("sech(0)", "1")
-                    .example("sech(1)", "0.6480542736638855")
+                    .example("sech(1)", "0.6480542736638853")
                     .refuses("sech(\"a\")", ErrorCode.WRONG_KIND)
                     .related("cosh"),
-            plain(
-                            "csch",
-                            "The hyperbolic cosecant: 1/sinh(x).",
-                            "not 0",
-                            x -> inverse(InverseAngles.odd(x, FastMath::sinh)))
+            plain("csch", "The hyperbolic cosecant: 1/sinh(x).", "not 0", x -> inverse(odd(x, Math::sinh, Math::cosh)))
                     .example("csch(1)", "0.8509181282393216")
                     .example("csch(-1)", "-0.8509181282393216")
                     .refuses("csch(0)", ErrorCode.DIVIDE_BY_ZERO)
@@ -143,7 +139,7 @@ final class AngleFunctions {
                             "coth",
                             "The hyperbolic cotangent: cosh(x)/sinh(x).",
                             "not 0",
-                            x -> inverse(InverseAngles.odd(x, FastMath::tanh)))
+                            x -> inverse(odd(x, Math::tanh, AngleFunctions::slopeOfTanh)))
                     .example("coth(1)", "1.3130352854993315")
                     .example("coth(-1)", "-1.3130352854993315")
                     .refuses("coth(0)", ErrorCode.DIVIDE_BY_ZERO)
@@ -152,24 +148,25 @@ final class AngleFunctions {
                             "acoth",
                             "The number whose hyperbolic cotangent is x.",
                             "below -1 or above 1",
-                            x -> inverse(x) instanceof Real y ? atanh(y) : Undefined.NO_REAL_RESULT)
-                    .example("acoth(2)", "0.5493061443340549")
-                    .example("acoth(-2)", "-0.5493061443340549")
+                            x -> inverse(x) instanceof Real y ? InverseAngles.atanh(y) : Undefined.NO_REAL_RESULT)
+                    .example("acoth(2)", "0.5493061443340548")
+                    .example("acoth(-2)", "-0.5493061443340548")
                     .refuses("acoth(1/2)", ErrorCode.NO_REAL_RESULT)
                     .related("coth", "atanh"),
             plain(
                             "fisher",
                             "Fisher's transformation of a correlation: the number whose hyperbolic tangent it is.",
                             "between -1 and 1",
-                            AngleFunctions::atanh)
+                            InverseAngles::atanh)
                     .example("fisher(0)", "0")
-                    .example("fisher(1/2)", "0.5493061443340549")
+                    .example("fisher(1/2)", "0.5493061443340548")
                     .refuses("fisher(1)", ErrorCode.NO_REAL_RESULT)
                     .related("fisherinv", "atanh", "correlation"),
             odd(
                             "fisherinv",
                             "The correlation that Fisher's transformation comes from: the hyperbolic tangent.",
-                            FastMath::tanh)
+                            Math::tanh,
+                            AngleFunctions::slopeOfTanh)
                     .example("fisherinv(0)", "0")
                     .example("fisherinv(1)", "0.7615941559557649")
                     .refuses("fisherinv(\"a\")", ErrorCode.WRONG_KIND)
@@ -209,8 +206,18 @@ final class AngleFunctions {
                 .computes(given -> code.apply(given.number("x")));
     }
 
-    private static Function odd(String name, String says, DoubleUnaryOperator code) {
-        return plain(name, says, "any number", x -> InverseAngles.odd(x, code));
+    /** A function that is 0 for exactly 0. */
+    private static Function odd(String name, String says, DoubleUnaryOperator code, DoubleUnaryOperator slope) {
+        return plain(name, says, "any number", x -> odd(x, code, slope));
+    }
+
+    private static Result odd(Real x, DoubleUnaryOperator code, DoubleUnaryOperator slope) {
+        return x.isExact() && x.signum() == 0 ? Rational.ZERO : Elementary.corrected(x, code, slope);
+    }
+
+    private static double slopeOfTanh(double x) {
+        double cosh = Math.cosh(x);
+        return 1 / (cosh * cosh);
     }
 
     private static Result inverse(Result below) {
@@ -221,23 +228,5 @@ final class AngleFunctions {
         return Elementary.cos(x) instanceof Real above && Elementary.sin(x) instanceof Real below
                 ? above.dividedBy(below)
                 : Undefined.NO_REAL_RESULT;
-    }
-
-    private static Result acot(Real x) {
-        return InverseAngles.atan(x) instanceof Real angle
-                ? PiMultiple.of(Rational.of(1, 2)).minus(angle)
-                : Undefined.NO_REAL_RESULT;
-    }
-
-    private static Result acosh(Real x) {
-        if (x.equals(Rational.ONE)) {
-            return Rational.ZERO;
-        }
-        return x.compareTo(Rational.ONE) < 0 ? Undefined.NO_REAL_RESULT : InverseAngles.finite(x, FastMath::acosh);
-    }
-
-    private static Result atanh(Real x) {
-        int order = x.abs().compareTo(Rational.ONE);
-        return order >= 0 ? Undefined.NO_REAL_RESULT : InverseAngles.odd(x, FastMath::atanh);
     }
 }

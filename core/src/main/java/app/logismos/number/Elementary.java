@@ -2,6 +2,7 @@ package app.logismos.number;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * Exponential, logarithms and the functions of angles.
@@ -174,8 +175,20 @@ public final class Elementary {
                 : Approximate.of(Math.tan(PiMultiple.of(times).toDouble()));
     }
 
+    /**
+     * A function at the exact argument: its value at the double near it, and what the slope there makes of the rest. The
+     * square of the rest is past the last place but within 1e-15 of a singular point.
+     */
+    public static Result corrected(Real x, DoubleUnaryOperator function, DoubleUnaryOperator slope) {
+        double near = x.toDouble();
+        double answer = function.applyAsDouble(near);
+        double rest = rest(x, near);
+        double better = rest == 0 ? answer : answer + slope.applyAsDouble(near) * rest;
+        return x.isFinite() ? Approximate.finite(Double.isFinite(better) ? better : answer) : Approximate.of(answer);
+    }
+
     /** What rounding the exact number to the double near it left over; 0 for doubles and where the double is infinite. */
-    private static double rest(Real x, double near) {
+    static double rest(Real x, double near) {
         if (x instanceof Approximate
                 || !Double.isFinite(near)
                 || near == Math.rint(near) && x.isWhole() && Math.abs(near) < 1L << 53) {

@@ -19,7 +19,9 @@ public final class InverseAngles {
         if (x.abs().equals(HALF)) {
             return signed(x, PiMultiple.of(Rational.of(1, 6)));
         }
-        return x.abs().equals(Rational.ONE) ? signed(x, PiMultiple.of(HALF)) : Approximate.of(Math.asin(x.toDouble()));
+        return x.abs().equals(Rational.ONE)
+                ? signed(x, PiMultiple.of(HALF))
+                : Elementary.corrected(x, Math::asin, InverseAngles::slopeOfAsin);
     }
 
     /** The angle in [0, π] with this cosine. */
@@ -28,7 +30,9 @@ public final class InverseAngles {
         if (!(sine instanceof Real angle)) {
             return sine;
         }
-        return angle.isExact() ? PiMultiple.of(HALF).minus(angle) : Approximate.of(Math.acos(x.toDouble()));
+        return angle.isExact()
+                ? PiMultiple.of(HALF).minus(angle)
+                : Elementary.corrected(x, Math::acos, d -> -slopeOfAsin(d));
     }
 
     /** The angle in (−π/2, π/2) with this tangent. */
@@ -41,7 +45,49 @@ public final class InverseAngles {
         }
         return x.abs().equals(Rational.ONE)
                 ? signed(x, PiMultiple.of(Rational.of(1, 4)))
-                : Approximate.of(Math.atan(x.toDouble()));
+                : Elementary.corrected(x, Math::atan, d -> 1 / (1 + d * d));
+    }
+
+    private static double slopeOfAsin(double sine) {
+        return 1 / Math.sqrt((1 - sine) * (1 + sine));
+    }
+
+    /** The angle in (0, π) with this cotangent; of a large one without the cancellation that π/2 − atan(x) has. */
+    public static Result acot(Real x) {
+        if (x.isFinite() && x.abs().compareTo(Rational.ONE) > 0 && Rational.ONE.dividedBy(x) instanceof Real slope) {
+            return x.signum() > 0 ? atan(slope) : PiMultiple.of(Rational.ONE).plus((Real) atan(slope));
+        }
+        return atan(x) instanceof Real angle ? PiMultiple.of(HALF).minus(angle) : Undefined.NO_REAL_RESULT;
+    }
+
+    /** The number, 0 or more, with this hyperbolic cosine: log1p(t + √(t (t + 2))) with t = x − 1, which loses no digits near 1. */
+    public static Result acosh(Real x) {
+        if (x.equals(Rational.ONE)) {
+            return Rational.ZERO;
+        }
+        if (x.compareTo(Rational.ONE) < 0) {
+            return Undefined.NO_REAL_RESULT;
+        }
+        if (!x.isFinite() || x.toDouble() > 1e8) {
+            return finite(x, d -> Math.log(d) + Math.log(2));
+        }
+        double t = ((Real) x.minus(Rational.ONE)).toDouble();
+        return Approximate.finite(Math.log1p(t + Math.sqrt(t * (t + 2))));
+    }
+
+    /** The number with this hyperbolic tangent: half of log1p(2x / (1 − x)), the quotient being worked exactly. */
+    public static Result atanh(Real x) {
+        int order = x.abs().compareTo(Rational.ONE);
+        if (order >= 0) {
+            return Undefined.NO_REAL_RESULT;
+        }
+        if (x.isExact() && x.signum() == 0) {
+            return Rational.ZERO;
+        }
+        Real size = x.abs();
+        Real doubled = (Real) size.plus(size);
+        double quotient = ((Real) doubled.dividedBy((Real) Rational.ONE.minus(size))).toDouble();
+        return signed(x, Approximate.finite(Math.log1p(quotient) / 2) instanceof Real half ? half : size);
     }
 
     /** The angle of the point (x, y) in (−π, π]; none for the origin. */
@@ -65,13 +111,8 @@ public final class InverseAngles {
         return y.signum() < 0 ? angle.minus(half) : angle.plus(half);
     }
 
-    /** A function of doubles that is 0 for exactly 0. */
-    public static Result odd(Real x, DoubleUnaryOperator function) {
-        return x.isExact() && x.signum() == 0 ? Rational.ZERO : finite(x, function);
-    }
-
     /** A function of doubles: an overflow from a finite argument is {@link Undefined#TOO_LARGE}. */
-    public static Result finite(Real x, DoubleUnaryOperator function) {
+    static Result finite(Real x, DoubleUnaryOperator function) {
         double answer = function.applyAsDouble(x.toDouble());
         return x.isFinite() ? Approximate.finite(answer) : Approximate.of(answer);
     }

@@ -166,7 +166,16 @@ public final class Powers {
         if (isE(base)) {
             return Elementary.exp(exponent);
         }
-        double answer = Math.pow(base.toDouble(), exponent.toDouble());
-        return base.isFinite() && exponent.isFinite() ? Approximate.finite(answer) : Approximate.of(answer);
+        double near = base.toDouble();
+        double power = exponent.toDouble();
+        boolean isCubeRoot = exponent.equals(Rational.of(1, 3));
+        double answer = isCubeRoot ? Math.cbrt(near) : Math.pow(near, power);
+        if (!base.isFinite() || !exponent.isFinite()) {
+            return Approximate.of(answer);
+        }
+        // What rounding base and exponent to doubles left over: d(b^e) = b^e (e db / b + ln b de).
+        double rest = power * Elementary.rest(base, near) / near
+                + (isCubeRoot ? 0 : Math.log(near) * Elementary.rest(exponent, power));
+        return Approximate.finite(Double.isFinite(answer * rest) ? answer + answer * rest : answer);
     }
 }

@@ -1,0 +1,34 @@
+package app.logismos.function;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.logismos.evaluate.Calculator;
+import app.logismos.evaluate.Limits;
+import app.logismos.evaluate.NoCells;
+import app.logismos.formula.Address;
+import app.logismos.value.NumberValue;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+
+/** Elementary functions within 2 units in the last place of a double, against values to 50 digits. */
+class FiftyDigitsTest {
+    private static final BigDecimal MOST = BigDecimal.valueOf(2);
+
+    @ParameterizedTest(name = "{0}({1})")
+    @CsvFileSource(resources = "fifty-digits.csv", numLinesToSkip = 2)
+    void theLastDigitsOfADoubleAreRight(String function, String x, String value) {
+        BigDecimal exact = new BigDecimal(value);
+        double got = ((NumberValue) new Calculator(Limits.USUAL)
+                        .calculate("=" + function + "(" + x + ")", new NoCells(Surroundings.USUAL), Address.FIRST)
+                        .value())
+                .real()
+                .toDouble();
+        BigDecimal ulp = new BigDecimal(Math.ulp(exact.doubleValue()));
+        BigDecimal off = new BigDecimal(got).subtract(exact).abs().divide(ulp, MathContext.DECIMAL64);
+        assertThat(off)
+                .as("units in the last place, got " + got + " for " + value)
+                .isLessThanOrEqualTo(MOST);
+    }
+}
