@@ -88,8 +88,8 @@ public final class Bounded {
     }
 
     private static Failure failure(Throwable thrown, Limits limits) {
-        if (thrown instanceof Budget.Stopped) {
-            return EvaluationErrors.tookTooLong(limits);
+        if (thrown instanceof Budget.Stopped stopped) {
+            return stopped.failure(limits);
         }
         if (thrown instanceof OutOfMemoryError || thrown instanceof StackOverflowError) {
             return EvaluationErrors.tooMuchMemory();

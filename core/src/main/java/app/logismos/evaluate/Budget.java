@@ -1,22 +1,37 @@
 package app.logismos.evaluate;
 
-/** The time that a calculation has left. Long work asks it now and then; whoever waits for the answer can end it. */
+import app.logismos.number.Rational;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Text;
+import app.logismos.value.Value;
+
+/**
+ * The time and memory that a calculation has left. Long work asks it now and then, and says what it keeps; whoever waits
+ * for the answer can end it.
+ */
 public final class Budget {
     /** The clock is read once in so many questions. */
     private static final int QUESTIONS = 1_024;
 
+    /** What a value takes besides its digits or letters, with its place in a table. */
+    private static final int OVERHEAD = 48;
+
     private final long nanos;
+    private final long bytes;
+    private long held;
     private long end;
     private int questions;
     private volatile boolean stopped;
 
-    private Budget(long nanos) {
+    private Budget(long nanos, long bytes) {
         this.nanos = nanos;
+        this.bytes = bytes;
     }
 
-    /** Time as the limits say. */
+    /** Time and memory as the limits say. */
     public static Budget of(Limits limits) {
-        return new Budget(limits.time().toNanos());
+        return new Budget(limits.time().toNanos(), limits.bytes());
     }
 
     /**
@@ -26,7 +41,7 @@ public final class Budget {
      */
     public void check() {
         if (stopped || ++questions % QUESTIONS == 0 && isUsedUp()) {
-            throw new Stopped();
+            throw new Stopped(false);
         }
     }
 
@@ -39,17 +54,42 @@ public final class Budget {
         return now - end > 0;
     }
 
+    /**
+     * Notes a value that is kept while others are worked out.
+     *
+     * @throws Stopped where all that is kept takes too much memory
+     */
+    public <T extends Value> T held(T value) {
+        held += value instanceof NumberValue number && number.real() instanceof Rational exact
+                ? OVERHEAD
+                        + (exact.numerator().bitLength()
+                                        + (long) exact.denominator().bitLength())
+                                / Byte.SIZE
+                : value instanceof Text text ? OVERHEAD + 2L * text.text().length() : OVERHEAD;
+        if (held > bytes) {
+            throw new Stopped(true);
+        }
+        return value;
+    }
+
     /** Ends the work at its next question. */
     public void stop() {
         stopped = true;
     }
 
-    /** Thrown where the time is used up; it becomes the failure {@code took-too-long} at the door. */
+    /** Thrown where time or memory is used up; it becomes a failure at the door. */
     public static final class Stopped extends RuntimeException {
         private static final long serialVersionUID = 1L;
+        private final boolean byMemory;
 
-        Stopped() {
-            super("the calculation took too long", null, false, false);
+        Stopped(boolean byMemory) {
+            super("the calculation passed its bounds", null, false, false);
+            this.byMemory = byMemory;
+        }
+
+        /** What a person is told. */
+        public Failure failure(Limits limits) {
+            return byMemory ? EvaluationErrors.tooMuchMemory() : EvaluationErrors.tookTooLong(limits);
         }
     }
 }

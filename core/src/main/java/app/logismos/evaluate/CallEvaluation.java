@@ -175,8 +175,8 @@ final class CallEvaluation {
         @Nullable Value[] whole = Arrays.copyOf(values, values.length);
         for (int row = 0; row < shape.rows(); row++) {
             for (int column = 0; column < shape.columns(); column++) {
-                all.add(function.call(new Arguments(
-                        function, positions, single(whole, row, column), this::place, evaluator.surroundings())));
+                all.add(evaluator.held(function.call(new Arguments(
+                        function, positions, single(whole, row, column), this::place, evaluator.surroundings()))));
             }
         }
         return new ArrayTable(shape.rows(), shape.columns(), all);

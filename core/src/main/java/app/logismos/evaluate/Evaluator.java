@@ -73,6 +73,11 @@ public final class Evaluator implements Expression.Visitor<Value> {
         return expression.accept(this);
     }
 
+    /** A value that is kept while others are worked out. */
+    Value held(Value value) {
+        return budget.held(value);
+    }
+
     Address origin() {
         return origin;
     }

@@ -212,7 +212,7 @@ final class Operators {
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {
                 budget.check();
-                values.add(apply(operator, at(left, row, column), at(right, row, column), places));
+                values.add(budget.held(apply(operator, at(left, row, column), at(right, row, column), places)));
             }
         }
         return new ArrayTable(rows, columns, values);
@@ -245,7 +245,7 @@ final class Operators {
         for (int row = 0; row < table.rows(); row++) {
             for (int column = 0; column < table.columns(); column++) {
                 budget.check();
-                values.add(operation.apply(table.at(row, column)));
+                values.add(budget.held(operation.apply(table.at(row, column))));
             }
         }
         return new ArrayTable(table.rows(), table.columns(), values);

@@ -60,6 +60,15 @@ final class Algebra {
         return sum;
     }
 
+    /** What a method for doubles answers; where it has no answer, neither has the call. */
+    static Real from(double number) {
+        if (Double.isNaN(number)) {
+            throw new Arguments.Refused(
+                    Failure.of(ErrorCode.NO_REAL_RESULT, "This has no real result for these arguments."));
+        }
+        return Real.from(number);
+    }
+
     static Real answer(Result result) {
         if (result instanceof Real real) {
             return real;

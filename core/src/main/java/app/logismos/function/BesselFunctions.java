@@ -68,7 +68,7 @@ final class BesselFunctions {
         if (Math.abs(x.toDouble()) > 100) {
             throw given.wrong("x", "-100 to 100", String.valueOf(x.toDouble()));
         }
-        return Real.from(function.at(x.toDouble(), n));
+        return Algebra.from(function.at(x.toDouble(), n));
     }
 
     private static Real positive(Arguments given, OfOrder function) {
@@ -76,7 +76,7 @@ final class BesselFunctions {
         if (!(x > 0 && x <= 100)) {
             throw given.wrong("x", "more than 0 and 100 at the most", String.valueOf(x));
         }
-        return Real.from(function.at(x, given.whole("n", 0, MOST_ORDER)));
+        return Algebra.from(function.at(x, given.whole("n", 0, MOST_ORDER)));
     }
 
     private static double j(double x, int n) {

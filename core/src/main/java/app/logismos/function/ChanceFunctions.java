@@ -81,7 +81,7 @@ final class ChanceFunctions {
                     .computes(given -> {
                         double share = ((Real) inverse(given, betaDistribution(given))).toDouble();
                         double low = given.number("low").toDouble();
-                        return Real.from(low + share * (given.number("high").toDouble() - low));
+                        return Algebra.from(low + share * (given.number("high").toDouble() - low));
                     }),
             chance(
                             "exponential",
@@ -128,7 +128,7 @@ final class ChanceFunctions {
                         if (p == 0 || p == 1) {
                             throw given.wrong("p", "more than 0 and less than 1", String.valueOf(p));
                         }
-                        Real normal = p == 0.5 ? Rational.ZERO : Real.from(NORMAL.inverseCumulativeProbability(p));
+                        Real normal = p == 0.5 ? Rational.ZERO : Algebra.from(NORMAL.inverseCumulativeProbability(p));
                         return Elementary.exp(
                                 Algebra.plus(given.number("mean"), Algebra.times(given.number("sd"), normal)));
                     }),
@@ -200,7 +200,7 @@ final class ChanceFunctions {
                     .example("round(standardnormal(1.96), 6)", "487501/500000")
                     .refuses("standardnormal(\"a\")", ErrorCode.WRONG_KIND)
                     .related("normal", "standardnormalinv")
-                    .computes(given -> Real.from(
+                    .computes(given -> Algebra.from(
                             NORMAL.cumulativeProbability(given.number("x").toDouble()))),
             inverse(
                             "standardnormalinv",
@@ -222,7 +222,7 @@ final class ChanceFunctions {
                     .related("standardnormal")
                     .computes(given -> given.number("x").signum() == 0
                             ? Rational.ZERO
-                            : Real.from(Erf.erf(given.number("x").toDouble() / Math.sqrt(2)) / 2)),
+                            : Algebra.from(Erf.erf(given.number("x").toDouble() / Math.sqrt(2)) / 2)),
             chance(
                             "studenttail",
                             "TDIST",
@@ -242,7 +242,7 @@ final class ChanceFunctions {
                         TDistribution student = new TDistribution(above(given, "df"));
                         return x.signum() == 0 && tails == 2
                                 ? Rational.ONE
-                                : Real.from(tails * student.cumulativeProbability(-x.toDouble()));
+                                : Algebra.from(tails * student.cumulativeProbability(-x.toDouble()));
                     }),
             inverse(
                             "studenttailinv",
@@ -409,15 +409,15 @@ final class ChanceFunctions {
         double x = given.number("x").toDouble();
         boolean isBelow = x <= distribution.getSupportLowerBound();
         return given.truth("cumulative")
-                ? isBelow ? Rational.ZERO : Real.from(distribution.cumulativeProbability(x))
-                : x < distribution.getSupportLowerBound() ? Rational.ZERO : Real.from(distribution.density(x));
+                ? isBelow ? Rational.ZERO : Algebra.from(distribution.cumulativeProbability(x))
+                : x < distribution.getSupportLowerBound() ? Rational.ZERO : Algebra.from(distribution.density(x));
     }
 
     private static Real beyond(Arguments given, RealDistribution distribution) {
         double x = given.number("x").toDouble();
         return x <= distribution.getSupportLowerBound()
                 ? Rational.ONE
-                : Real.from(1 - distribution.cumulativeProbability(x));
+                : Algebra.from(1 - distribution.cumulativeProbability(x));
     }
 
     private static Real inverse(Arguments given, RealDistribution distribution) {
@@ -432,7 +432,7 @@ final class ChanceFunctions {
         if (Double.isInfinite(value)) {
             throw given.wrong("p", "a chance at which the value is finite", String.valueOf(p));
         }
-        return value == 0 ? Rational.ZERO : Real.from(value);
+        return value == 0 ? Rational.ZERO : Algebra.from(value);
     }
 
     private static Real betaChance(Arguments given) {
@@ -446,7 +446,7 @@ final class ChanceFunctions {
         if (x <= 0 || x >= 1) {
             return given.truth("cumulative") && x >= 1 ? Rational.ONE : Rational.ZERO;
         }
-        return Real.from(given.truth("cumulative") ? beta.cumulativeProbability(x) : beta.density(x) / width);
+        return Algebra.from(given.truth("cumulative") ? beta.cumulativeProbability(x) : beta.density(x) / width);
     }
 
     private static Real hypergeometric(Arguments given) {

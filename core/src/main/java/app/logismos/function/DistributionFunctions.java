@@ -45,7 +45,7 @@ final class DistributionFunctions {
                         NormalDistribution normal =
                                 new NormalDistribution(given.number("mean").toDouble(), above(given, "sd", 0));
                         double x = given.number("x").toDouble();
-                        return Real.from(
+                        return Algebra.from(
                                 given.truth("cumulative") ? normal.cumulativeProbability(x) : normal.density(x));
                     }),
             function("normalinv", Category.DISTRIBUTIONS)
@@ -61,7 +61,7 @@ final class DistributionFunctions {
                     .from(HIPPARCHUS)
                     .computes(given -> given.number("p").equals(Rational.of(1, 2))
                             ? given.number("mean")
-                            : Real.from(
+                            : Algebra.from(
                                     new NormalDistribution(given.number("mean").toDouble(), above(given, "sd", 0))
                                             .inverseCumulativeProbability(probability(given)))),
             function("binomial", Category.DISTRIBUTIONS)
@@ -96,7 +96,7 @@ final class DistributionFunctions {
                     .refuses("student(0, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("studentinv", "normal")
                     .from(HIPPARCHUS)
-                    .computes(given -> Real.from(new TDistribution(above(given, "df", 0))
+                    .computes(given -> Algebra.from(new TDistribution(above(given, "df", 0))
                             .cumulativeProbability(given.number("x").toDouble()))),
             function("studentinv", Category.DISTRIBUTIONS)
                     .says("The value up to which Student's distribution has the chance p.")
@@ -109,7 +109,7 @@ final class DistributionFunctions {
                     .from(HIPPARCHUS)
                     .computes(given -> given.number("p").equals(Rational.of(1, 2))
                             ? Rational.ZERO
-                            : Real.from(inverse(new TDistribution(above(given, "df", 0)), probability(given)))),
+                            : Algebra.from(inverse(new TDistribution(above(given, "df", 0)), probability(given)))),
             function("chisquared", Category.DISTRIBUTIONS)
                     .alsoRead("CHISQDIST")
                     .says("The chi-squared distribution: the chance of a value up to x, or the height at x.")
@@ -127,7 +127,7 @@ final class DistributionFunctions {
                         if (x <= 0 && given.truth("cumulative")) {
                             return Rational.ZERO;
                         }
-                        return Real.from(given.truth("cumulative") ? chi.cumulativeProbability(x) : chi.density(x));
+                        return Algebra.from(given.truth("cumulative") ? chi.cumulativeProbability(x) : chi.density(x));
                     }),
             function("random", Category.DISTRIBUTIONS)
                     .alsoRead("RAND")
@@ -138,7 +138,7 @@ final class DistributionFunctions {
                     .refuses("random(\"a\")", ErrorCode.WRONG_KIND)
                     .related("randomint")
                     .computes(given -> given.number("below")
-                            .times(Real.from(given.surroundings().random().nextDouble()))),
+                            .times(Algebra.from(given.surroundings().random().nextDouble()))),
             function("randomint", Category.DISTRIBUTIONS)
                     .alsoRead("RANDBETWEEN")
                     .says("A whole number by chance between two, both included.")
@@ -159,7 +159,7 @@ final class DistributionFunctions {
                     .from(HIPPARCHUS + ", DLMF 7.2.1")
                     .computes(given -> given.number("x").signum() == 0
                             ? Rational.ZERO
-                            : Real.from(Erf.erf(given.number("x").toDouble()))),
+                            : Algebra.from(Erf.erf(given.number("x").toDouble()))),
             function("erfc", Category.DISTRIBUTIONS)
                     .says(
                             "The complement of the error function: 1 - erf(x), without losing digits where that is small.")
@@ -171,7 +171,7 @@ final class DistributionFunctions {
                     .from(HIPPARCHUS + ", DLMF 7.2.2")
                     .computes(given -> given.number("x").signum() == 0
                             ? Rational.ONE
-                            : Real.from(Erf.erfc(given.number("x").toDouble()))),
+                            : Algebra.from(Erf.erfc(given.number("x").toDouble()))),
             function("gamma", Category.DISTRIBUTIONS)
                     .says("The gamma function: (n - 1)! for whole numbers, and in between.")
                     .argument("x", NUMBER, "any number but 0, -1, -2 …")
@@ -192,7 +192,7 @@ final class DistributionFunctions {
                     .from(HIPPARCHUS)
                     .computes(given -> {
                         double x = above(given, "x", 0);
-                        return x == 1 || x == 2 ? Rational.ZERO : Real.from(Gamma.logGamma(x));
+                        return x == 1 || x == 2 ? Rational.ZERO : Algebra.from(Gamma.logGamma(x));
                     }),
             function("beta", Category.DISTRIBUTIONS)
                     .says("The beta function: gamma(a) gamma(b) / gamma(a + b).")
@@ -203,7 +203,8 @@ final class DistributionFunctions {
                     .refuses("beta(0, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("gamma")
                     .from(HIPPARCHUS + ", DLMF 5.12.1")
-                    .computes(given -> Real.from(Math.exp(Beta.logBeta(above(given, "a", 0), above(given, "b", 0))))));
+                    .computes(
+                            given -> Algebra.from(Math.exp(Beta.logBeta(above(given, "a", 0), above(given, "b", 0))))));
 
     private DistributionFunctions() {}
 
@@ -273,9 +274,9 @@ final class DistributionFunctions {
         double mean = above(given, "mean", 0);
         double none = ((Real) Elementary.exp(given.number("mean").negate())).toDouble();
         if (!given.truth("cumulative")) {
-            return Real.from(k == 0 ? none : Math.exp(k * Math.log(mean) - mean - Gamma.logGamma(k + 1.0)));
+            return Algebra.from(k == 0 ? none : Math.exp(k * Math.log(mean) - mean - Gamma.logGamma(k + 1.0)));
         }
-        return Real.from(k == 0 ? none : Gamma.regularizedGammaQ(k + 1.0, mean));
+        return Algebra.from(k == 0 ? none : Gamma.regularizedGammaQ(k + 1.0, mean));
     }
 
     private static Result randomInt(Arguments given) {
@@ -297,6 +298,6 @@ final class DistributionFunctions {
                     : Counting.factorial(((Rational) x).numerator().subtract(BigInteger.ONE));
         }
         double answer = Gamma.gamma(x.toDouble());
-        return Double.isFinite(answer) ? Real.from(answer) : Undefined.TOO_LARGE;
+        return Double.isFinite(answer) ? Algebra.from(answer) : Undefined.TOO_LARGE;
     }
 }

@@ -11,6 +11,7 @@ import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.hipparchus.exception.MathRuntimeException;
 
 /** A function of the language: everything about it in one declaration. Made with {@link #function}. */
 public final class Function {
@@ -112,6 +113,9 @@ public final class Function {
             return code.apply(given);
         } catch (Arguments.Refused refused) {
             return refused.failure();
+        } catch (MathRuntimeException none) {
+            // A numerical method of Hipparchus that does not converge, or for which the arguments are too far out.
+            return Failure.of(ErrorCode.NO_REAL_RESULT, "`" + name + "` finds no result for these arguments.");
         }
     }
 

@@ -237,7 +237,7 @@ final class MoneyFunctions {
             }
         }
         try {
-            return Real.from(new BracketingNthOrderBrentSolver(1e-15, 1e-15, 5).solve(1_000, function, low, high));
+            return Algebra.from(new BracketingNthOrderBrentSolver(1e-15, 1e-15, 5).solve(1_000, function, low, high));
         } catch (MathRuntimeException failed) {
             throw none();
         }

@@ -33,7 +33,7 @@ final class SignificanceFunctions {
                     .refuses("confidenceinterval(0, 1, 10)", ErrorCode.WRONG_ARGUMENTS)
                     .related("standarderror", "normalinv")
                     .from("OpenFormula 6.18.16; Hipparchus")
-                    .computes(given -> Real.from(-NORMAL.inverseCumulativeProbability(between(given, "alpha") / 2)
+                    .computes(given -> Algebra.from(-NORMAL.inverseCumulativeProbability(between(given, "alpha") / 2)
                             * above(given, "sd")
                             / Math.sqrt(given.whole("size", 1, Integer.MAX_VALUE)))),
             function("ttest", Category.STATISTICS)
@@ -67,7 +67,7 @@ final class SignificanceFunctions {
                             throw divided();
                         }
                         double below = new FDistribution(a.size() - 1, b.size() - 1).cumulativeProbability(ratio);
-                        return Real.from(2 * Math.min(below, 1 - below));
+                        return Algebra.from(2 * Math.min(below, 1 - below));
                     }),
             function("ztest", Category.STATISTICS)
                     .says("The chance of a larger mean of a sample where the true mean is the one given.")
@@ -86,7 +86,7 @@ final class SignificanceFunctions {
                                 : Algebra.sqrt(StatisticsFunctions.variance(data, 1));
                         Real off = Algebra.minus(Algebra.mean(data), given.number("mean"));
                         double z = Algebra.over(off, sd).toDouble() * Math.sqrt(data.size());
-                        return Real.from(NORMAL.cumulativeProbability(-z));
+                        return Algebra.from(NORMAL.cumulativeProbability(-z));
                     }),
             function("chitest", Category.STATISTICS)
                     .alsoRead("LEGACY.CHITEST")
@@ -169,7 +169,7 @@ final class SignificanceFunctions {
         }
         double t = Math.abs(difference) / Math.sqrt(variance);
         double beyond = new TDistribution(freedom).cumulativeProbability(-t);
-        return t == 0 && tails == 2 ? Rational.ONE : Real.from(tails * beyond);
+        return t == 0 && tails == 2 ? Rational.ONE : Algebra.from(tails * beyond);
     }
 
     private static Real chiTest(Arguments given) {
@@ -194,6 +194,6 @@ final class SignificanceFunctions {
         }
         return sum.signum() == 0
                 ? Rational.ONE
-                : Real.from(1 - new ChiSquaredDistribution(freedom).cumulativeProbability(sum.toDouble()));
+                : Algebra.from(1 - new ChiSquaredDistribution(freedom).cumulativeProbability(sum.toDouble()));
     }
 }

@@ -34,7 +34,7 @@ public final class Powers {
         if (base.isExact() && base.signum() == 0) {
             return exponent.signum() > 0 ? base : Undefined.DIVIDE_BY_ZERO;
         }
-        if (base.isExact() && exponent instanceof Rational y) {
+        if (!(base instanceof Approximate) && exponent instanceof Rational y) {
             return rationalPower(Rounding.exact(base), y);
         }
         return fromDoubles(base, exponent);

@@ -92,7 +92,7 @@ final class CellEvaluation {
                     ? held(table, expression)
                     : value == Blank.BLANK ? NumberValue.of(0) : value;
         } catch (Budget.Stopped stopped) {
-            return EvaluationErrors.tookTooLong(limits);
+            return stopped.failure(limits);
         }
     }
 

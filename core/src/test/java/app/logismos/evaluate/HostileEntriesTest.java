@@ -67,9 +67,32 @@ class HostileEntriesTest {
                 .isFalse();
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"=series(1, 5000)*10^900000", "=-(series(1, 3000)*9^900000)", "=spaced(1, 2, 3000)^300000"})
+    void workThatKeepsTooMuchIsStopped(String entry) {
+        assertThat(calculate(entry).value())
+                .isInstanceOfSatisfying(
+                        Failure.class,
+                        failure -> assertThat(failure.code()).isIn(ErrorCode.TOO_LARGE, ErrorCode.TOOK_TOO_LONG));
+    }
+
+    @Test
+    void whatIsKeptIsCountedInBytes() {
+        Limits tight = new Limits(Duration.ofSeconds(60), 100_000, 100_000, 10);
+        NoCells scope = new NoCells(Surroundings.USUAL);
+        Value value = new Calculator(tight)
+                .calculate("=series(1, 100)*10^10000", scope, Address.FIRST)
+                .value();
+        assertThat(value).isEqualTo(EvaluationErrors.tooMuchMemory());
+        assertThat(new Calculator(tight)
+                        .calculate("=sum(series(1, 100)*10^100)", scope, Address.FIRST)
+                        .value())
+                .isNotInstanceOf(Failure.class);
+    }
+
     @Test
     void workThatDoesNotEndIsStopped() {
-        Limits tight = new Limits(Duration.ofMillis(50), 1_000, 10);
+        Limits tight = new Limits(Duration.ofMillis(50), 1_000, 1L << 20, 10);
         Value value = Bounded.run(
                 tight,
                 budget -> {
@@ -83,7 +106,7 @@ class HostileEntriesTest {
 
     @Test
     void workThatNeverAsksIsAnsweredForAllTheSame() {
-        Limits tight = new Limits(Duration.ofMillis(20), 1_000, 10);
+        Limits tight = new Limits(Duration.ofMillis(20), 1_000, 1L << 20, 10);
         Object forever = new Object();
         Value value = Bounded.run(
                 tight,
