@@ -22,6 +22,8 @@ export interface Result {
   readonly value: string | null
   readonly unit: string | null
   readonly display: string
+  /** Whether what is shown says less than the value. */
+  readonly dropsDigits: boolean
   readonly latex: string
   readonly forms: Readonly<Record<string, string>>
   readonly formsLatex: Readonly<Record<string, string>>

@@ -1,5 +1,6 @@
 import type { Result } from '../api/types'
 import { Typeset } from '../typeset/Typeset'
+import { CopyValue } from './CopyValue'
 import styles from './Lens.module.css'
 
 const NAMES: Readonly<Record<string, string>> = {
@@ -7,12 +8,15 @@ const NAMES: Readonly<Record<string, string>> = {
   mixed: 'mixed',
   repeating: 'repeating',
   scientific: 'scientific',
+  engineering: 'by thousands',
 }
 
 /** A value, large and typeset, and the other ways to write it. */
 export function ValueForms({ result, calculated }: { readonly result: Result; readonly calculated: boolean }) {
   if (result.kind === 'empty') return <p className={styles.empty}>Nothing is written here.</p>
-  const forms = Object.entries(result.forms).filter(([, text]) => text !== result.display)
+  const forms = Object.entries(result.forms).filter(
+    ([name, text]) => text !== result.display && !(name === 'engineering' && text === result.forms['scientific']),
+  )
   const hidesDigits = !result.exact && result.value !== null && result.value !== result.display
 
   return (
@@ -39,6 +43,7 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
           ))}
         </ul>
       )}
+      {result.value !== null && <CopyValue result={result} />}
     </>
   )
 }

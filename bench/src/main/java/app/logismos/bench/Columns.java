@@ -35,6 +35,19 @@ final class Columns {
         live.apply(List.of(new Edit.Enter(GRID, typed)));
     }
 
+    /** {@link FiveKinds} in columns D to H. */
+    static LiveWorksheet fiveKinds(int rows) {
+        LiveWorksheet live = empty();
+        int column = 0;
+        for (IntFunction<String> input : FiveKinds.INPUTS) {
+            fill(live, column++, rows, input);
+        }
+        for (IntFunction<String> formula : FiveKinds.FORMULAS) {
+            fill(live, column++, rows, row -> "=" + formula.apply(row));
+        }
+        return live;
+    }
+
     static Change type(LiveWorksheet live, String address, String text) {
         Address cell = Address.parse(address).orElseThrow();
         return live.apply(List.of(new Edit.Enter(GRID, List.of(new Edit.Typed(cell, text)))));

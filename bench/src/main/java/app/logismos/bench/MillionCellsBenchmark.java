@@ -1,26 +1,11 @@
 package app.logismos.bench;
 
 import app.logismos.recalculate.LiveWorksheet;
-import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
-import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
-import org.openjdk.jmh.annotations.OutputTimeUnit;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
-import org.openjdk.jmh.annotations.Warmup;
 
 /** 1,000,000 cells {@code =A1*1.2+B1} worked out again, beside a plain loop that does the same with doubles in arrays. */
-@State(Scope.Benchmark)
-@BenchmarkMode(Mode.AverageTime)
-@OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 4)
-@Measurement(iterations = 5, time = 4)
-@Fork(value = 1, jvmArgsAppend = "-Xmx6g")
-public class MillionCellsBenchmark {
+public class MillionCellsBenchmark extends Timed {
     private static final int ROWS = 1_000_000;
 
     private final double[] a = new double[ROWS];

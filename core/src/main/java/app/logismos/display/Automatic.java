@@ -9,7 +9,7 @@ import java.math.BigDecimal;
  * The style of a cell that has none: up to 10 significant digits without trailing zeros, scientific from 1e15 and below
  * 1e-6. The digits before the decimal mark are always all shown: a whole number is never rounded unseen.
  */
-public final class Automatic implements NumberStyle {
+public final class Automatic implements DecimalStyle {
     /** The one there is. */
     public static final NumberStyle STYLE = new Automatic();
 
@@ -24,12 +24,16 @@ public final class Automatic implements NumberStyle {
         if (!number.isFinite()) {
             return Plain.text(number);
         }
+        BigDecimal rounded = rounded(number);
+        int exponent = Digits.exponent(rounded);
+        return isScientific(number, exponent) ? Digits.mantissa(rounded) + "e" + exponent : Digits.plain(rounded);
+    }
+
+    @Override
+    public BigDecimal rounded(Real number) {
         BigDecimal rounded = Digits.significant(number, DIGITS);
         int exponent = Digits.exponent(rounded);
-        if (isScientific(number, exponent)) {
-            return Digits.mantissa(rounded) + "e" + exponent;
-        }
-        return Digits.plain(exponent < DIGITS ? rounded : Digits.significant(number, exponent + 1));
+        return exponent < DIGITS || isScientific(number, exponent) ? rounded : Digits.significant(number, exponent + 1);
     }
 
     @Override
@@ -37,7 +41,7 @@ public final class Automatic implements NumberStyle {
         if (!number.isFinite()) {
             return number.signum() < 0 ? "-\\infty" : "\\infty";
         }
-        BigDecimal rounded = Digits.significant(number, DIGITS);
+        BigDecimal rounded = rounded(number);
         int exponent = Digits.exponent(rounded);
         return isScientific(number, exponent)
                 ? Digits.mantissa(rounded) + " \\times 10^{" + exponent + "}"

@@ -1,5 +1,6 @@
 package app.logismos.display;
 
+import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Rounding;
 import java.math.BigDecimal;
@@ -10,11 +11,16 @@ import java.math.RoundingMode;
  *
  * @param places 0 or more
  */
-public record FixedPlaces(int places) implements NumberStyle {
+public record FixedPlaces(int places) implements DecimalStyle {
+    @Override
+    public BigDecimal rounded(Real number) {
+        Rational exact = Rounding.exact(number);
+        return new BigDecimal(exact.numerator())
+                .divide(new BigDecimal(exact.denominator()), places, RoundingMode.HALF_UP);
+    }
+
     @Override
     public String text(Real number) {
-        return new BigDecimal(Rounding.exact(number).numerator())
-                .divide(new BigDecimal(Rounding.exact(number).denominator()), places, RoundingMode.HALF_UP)
-                .toPlainString();
+        return rounded(number).toPlainString();
     }
 }

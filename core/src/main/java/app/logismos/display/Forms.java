@@ -19,7 +19,8 @@ public final class Forms {
             new Form("fraction", Fractional.STYLE),
             new Form("mixed", Mixed.STYLE),
             new Form("repeating", Repeating.STYLE),
-            new Form("scientific", new Scientific(10)));
+            new Form("scientific", new Scientific(10)),
+            new Form("engineering", new Engineering(10)));
 
     /** A longer fraction is not worth a look. */
     private static final int MOST_BITS = 256;
@@ -42,7 +43,7 @@ public final class Forms {
         boolean isLong = number instanceof Rational rational
                 && rational.numerator().bitLength() + rational.denominator().bitLength() > MOST_BITS;
         for (Form form : ALL) {
-            if (form.style().suits(number) && (!isLong || form.style() instanceof Scientific)) {
+            if (form.style().suits(number) && (!isLong || form.style() instanceof DecimalStyle)) {
                 forms.put(form.name(), write.apply(form.style(), number));
             }
         }

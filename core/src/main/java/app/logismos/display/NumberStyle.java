@@ -12,6 +12,11 @@ public interface NumberStyle {
         return text(number);
     }
 
+    /** Whether the text says the whole value, so that nothing is lost for somebody who copies it. */
+    default boolean keepsAllDigits(Real number) {
+        return true;
+    }
+
     /** Whether the style says something about this number; a fraction style has nothing to say about √2. */
     default boolean suits(Real number) {
         return number.isFinite();

@@ -22,4 +22,9 @@ public record Percent(int places) implements NumberStyle {
     public String latex(Real number) {
         return text(number).replace(" %", "\\,\\%");
     }
+
+    @Override
+    public boolean keepsAllDigits(Real number) {
+        return number.times(HUNDRED) instanceof Real hundredths && new FixedPlaces(places).keepsAllDigits(hundredths);
+    }
 }

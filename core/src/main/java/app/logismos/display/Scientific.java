@@ -8,16 +8,21 @@ import java.math.BigDecimal;
  *
  * @param digits how many significant ones, 1 or more; trailing zeros are left out
  */
-public record Scientific(int digits) implements NumberStyle {
+public record Scientific(int digits) implements DecimalStyle {
+    @Override
+    public BigDecimal rounded(Real number) {
+        return Digits.significant(number, digits);
+    }
+
     @Override
     public String text(Real number) {
-        BigDecimal rounded = Digits.significant(number, digits);
+        BigDecimal rounded = rounded(number);
         return Digits.mantissa(rounded) + "e" + Digits.exponent(rounded);
     }
 
     @Override
     public String latex(Real number) {
-        BigDecimal rounded = Digits.significant(number, digits);
+        BigDecimal rounded = rounded(number);
         return Digits.mantissa(rounded) + " \\times 10^{" + Digits.exponent(rounded) + "}";
     }
 }

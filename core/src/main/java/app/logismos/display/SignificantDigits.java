@@ -8,10 +8,15 @@ import java.math.BigDecimal;
  *
  * @param digits 1 or more
  */
-public record SignificantDigits(int digits) implements NumberStyle {
+public record SignificantDigits(int digits) implements DecimalStyle {
+    @Override
+    public BigDecimal rounded(Real number) {
+        return Digits.significant(number, digits);
+    }
+
     @Override
     public String text(Real number) {
-        BigDecimal rounded = Digits.significant(number, digits);
+        BigDecimal rounded = rounded(number);
         return rounded.setScale(digits - 1 - Digits.exponent(rounded)).toPlainString();
     }
 }

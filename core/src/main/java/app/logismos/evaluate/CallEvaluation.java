@@ -25,16 +25,20 @@ final class CallEvaluation {
     private final Function function;
     private final Call call;
     private final List<Argument> given;
-    private final List<Integer> positions = new ArrayList<>();
+    private final boolean isPlain;
+    private List<Integer> positions = List.of();
     private final @Nullable Value[] values;
 
     CallEvaluation(Evaluator evaluator, Function function, Call call) {
         this.evaluator = evaluator;
         this.function = function;
         this.call = call;
-        this.given = call.arguments().stream()
-                .filter(argument -> argument.value().isPresent())
-                .toList();
+        this.isPlain = isPlain(call);
+        this.given = isPlain
+                ? call.arguments()
+                : call.arguments().stream()
+                        .filter(argument -> argument.value().isPresent())
+                        .toList();
         this.values = new Value[given.size()];
     }
 
@@ -100,9 +104,23 @@ final class CallEvaluation {
         return known;
     }
 
+    /** Whether every argument is given in its place, without a name. */
+    private static boolean isPlain(Call call) {
+        for (Argument argument : call.arguments()) {
+            if (argument.name().isPresent() || argument.value().isEmpty()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** Finds for each argument its parameter; an omitted one leaves its place free. */
     private Optional<Failure> assign() {
-        positions.clear();
+        if (isPlain && given.size() <= function.parameters().size()) {
+            positions = function.firstPositions(given.size());
+            return firstMissing();
+        }
+        positions = new ArrayList<>();
         List<Parameter> parameters = function.parameters();
         int next = 0;
         for (Argument argument : call.arguments()) {

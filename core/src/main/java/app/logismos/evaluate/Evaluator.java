@@ -43,6 +43,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Works out the value of an expression for one cell. What goes wrong comes back as a {@link Failure} with its place;
@@ -57,6 +58,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
     private final Budget budget;
     private final Limits limits;
     private final Operators operators;
+    private @Nullable Surroundings surroundings;
 
     /** An evaluator for the formula in {@code origin}. */
     public Evaluator(Scope scope, Address origin, Limits limits, Budget budget) {
@@ -88,9 +90,12 @@ public final class Evaluator implements Expression.Visitor<Value> {
 
     /** What functions may ask for, the time that is left included. */
     Surroundings surroundings() {
-        return scope.surroundings()
-                .with(EntryReader::value, Evaluator::written, Display.AUTOMATIC::text)
-                .checkedBy(budget::check);
+        if (surroundings == null) {
+            surroundings = scope.surroundings()
+                    .with(EntryReader::value, Evaluator::written, Display.AUTOMATIC::text)
+                    .checkedBy(budget::check);
+        }
+        return surroundings;
     }
 
     private static Optional<String> written(Real number, String style) {

@@ -98,10 +98,14 @@ public final class Arguments {
     /** The arguments of a repeated parameter, in order, each worked out when it is asked for. */
     List<Supplier<Value>> each(String parameter) {
         int index = function.indexOf(parameter);
-        return IntStream.range(0, positions.size())
-                .filter(i -> positions.get(i) == index)
-                .<Supplier<Value>>mapToObj(i -> () -> passing(values.apply(i)))
-                .toList();
+        List<Supplier<Value>> each = new ArrayList<>();
+        for (int i = 0; i < positions.size(); i++) {
+            if (positions.get(i) == index) {
+                int argument = i;
+                each.add(() -> passing(values.apply(argument)));
+            }
+        }
+        return each;
     }
 
     /** A table; a single value is a table of one. No value in it is a failure. */

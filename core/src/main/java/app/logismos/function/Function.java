@@ -8,20 +8,21 @@ import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.hipparchus.exception.MathRuntimeException;
 
 /** A function of the language: everything about it in one declaration. Made with {@link #function}. */
 public final class Function {
     private final String name;
     private final Category category;
-    private final List<String> synonyms = new ArrayList<>();
-    private final List<Parameter> parameters = new ArrayList<>();
-    private final List<Example> examples = new ArrayList<>();
-    private final List<Example> refusals = new ArrayList<>();
-    private final List<String> related = new ArrayList<>();
+    private List<String> synonyms = List.of();
+    private List<Parameter> parameters = List.of();
+    private List<Integer> positions = List.of();
+    private List<Example> examples = List.of();
+    private List<Example> refusals = List.of();
+    private List<String> related = List.of();
     private String says = "";
     private String source = "";
     private java.util.function.Function<Arguments, Value> code = given -> Blank.BLANK;
@@ -39,7 +40,7 @@ public final class Function {
     }
 
     Function alsoRead(String... others) {
-        synonyms.addAll(List.of(others));
+        synonyms = with(synonyms, List.of(others));
         return this;
     }
 
@@ -50,33 +51,30 @@ public final class Function {
     }
 
     Function argument(String parameter, Parameter.Accepts accepts, String describes) {
-        parameters.add(new Parameter(parameter, accepts, describes, Optional.empty(), false));
-        return this;
+        return takes(new Parameter(parameter, accepts, describes, Optional.empty(), false));
     }
 
     Function optional(String parameter, Parameter.Accepts accepts, Value fallback, String describes) {
-        parameters.add(new Parameter(parameter, accepts, describes, Optional.of(fallback), false));
-        return this;
+        return takes(new Parameter(parameter, accepts, describes, Optional.of(fallback), false));
     }
 
     Function repeated(String parameter, Parameter.Accepts accepts, String describes) {
-        parameters.add(new Parameter(parameter, accepts, describes, Optional.empty(), true));
-        return this;
+        return takes(new Parameter(parameter, accepts, describes, Optional.empty(), true));
     }
 
     Function example(String expression, String value) {
-        examples.add(new Example(expression, value));
+        examples = with(examples, List.of(new Example(expression, value)));
         return this;
     }
 
     /** A call that fails, with the code of its error. */
     Function refuses(String expression, ErrorCode error) {
-        refusals.add(new Example(expression, error.code()));
+        refusals = with(refusals, List.of(new Example(expression, error.code())));
         return this;
     }
 
     Function related(String... others) {
-        related.addAll(List.of(others));
+        related = with(related, List.of(others));
         return this;
     }
 
@@ -96,6 +94,16 @@ public final class Function {
     Function chooses(java.util.function.Function<Arguments, String> chosen) {
         choice = Optional.of(chosen);
         return answers(given -> given.value(chosen.apply(given)));
+    }
+
+    private Function takes(Parameter parameter) {
+        positions = with(positions, List.of(parameters.size()));
+        parameters = with(parameters, List.of(parameter));
+        return this;
+    }
+
+    private static <T> List<T> with(List<T> before, List<T> more) {
+        return Stream.concat(before.stream(), more.stream()).toList();
     }
 
     Function computes(java.util.function.Function<Arguments, Result> result) {
@@ -172,27 +180,32 @@ public final class Function {
 
     /** Other names it is read by, its OpenFormula identifier among them. */
     public List<String> synonyms() {
-        return List.copyOf(synonyms);
+        return synonyms;
     }
 
     /** What it takes, in order. */
     public List<Parameter> parameters() {
-        return List.copyOf(parameters);
+        return parameters;
+    }
+
+    /** The indices of the first parameters, for arguments that are given one after the other. */
+    public List<Integer> firstPositions(int count) {
+        return positions.subList(0, count);
     }
 
     /** Calls with their values. */
     public List<Example> examples() {
-        return List.copyOf(examples);
+        return examples;
     }
 
     /** Calls that fail, with the codes of their errors. */
     public List<Example> refusals() {
-        return List.copyOf(refusals);
+        return refusals;
     }
 
     /** Names of functions to look at next. */
     public List<String> related() {
-        return List.copyOf(related);
+        return related;
     }
 
     /** What it does, in a sentence. */

@@ -47,6 +47,9 @@ final class Arithmetic {
         if (b.signum() == 0) {
             return Undefined.DIVIDE_BY_ZERO;
         }
+        if (a instanceof SmallRational x && b instanceof SmallRational y) {
+            return x.dividedBy(y);
+        }
         if (a instanceof Rational x && b instanceof Rational y) {
             return BigRational.quotient(x, y);
         }

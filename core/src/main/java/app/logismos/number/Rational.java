@@ -57,7 +57,9 @@ public sealed interface Rational extends Real permits SmallRational, BigRational
 
     /** The fraction given, in lowest terms. */
     static Rational of(long numerator, long denominator) {
-        return of(BigInteger.valueOf(numerator), BigInteger.valueOf(denominator));
+        return denominator > 0 && numerator != Long.MIN_VALUE
+                ? SmallRational.reduced(numerator, denominator)
+                : of(BigInteger.valueOf(numerator), BigInteger.valueOf(denominator));
     }
 
     /** The exact fraction that a decimal spells. */

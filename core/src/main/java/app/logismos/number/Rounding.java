@@ -6,6 +6,9 @@ import java.math.RoundingMode;
 
 /** Rounding to whole numbers and to decimal places, on the exact value. */
 public final class Rounding {
+    /** Powers of ten for places that need no big number. */
+    private static final long[] SMALL_STEPS = {1, 10, 100, 1_000, 10_000, 100_000, 1_000_000};
+
     private Rounding() {}
 
     /** The largest whole number that is not above {@code number}; undefined for an infinity. */
@@ -22,6 +25,15 @@ public final class Rounding {
     public static Result places(Real number, int places, RoundingMode mode) {
         if (!number.isFinite()) {
             return Undefined.NO_REAL_RESULT;
+        }
+        if (number instanceof SmallRational small && places >= 0 && places < SMALL_STEPS.length) {
+            long step = SMALL_STEPS[places];
+            if (Math.multiplyHigh(small.above(), step) == small.above() * step >> 63) {
+                long rounded = BigDecimal.valueOf(small.above() * step)
+                        .divide(BigDecimal.valueOf(small.below()), 0, mode)
+                        .longValue();
+                return Rational.of(rounded, step);
+            }
         }
         Rational exact = exact(number);
         BigInteger step = BigInteger.TEN.pow(Math.abs(places));

@@ -104,6 +104,11 @@ record SmallRational(long above, long below) implements Rational {
         return overflows(a, b) || overflows(c, d) ? bigTimes(other) : new SmallRational(a * b, c * d);
     }
 
+    /** The quotient; {@code other} is not 0. */
+    Result dividedBy(SmallRational other) {
+        return times(new SmallRational(other.below * Long.signum(other.above), Math.abs(other.above)));
+    }
+
     /** Compares by the cross products, in 128 bits. */
     int compare(SmallRational other) {
         if (below == other.below) {
@@ -124,7 +129,8 @@ record SmallRational(long above, long below) implements Rational {
         return BigRational.product(this, other);
     }
 
-    private static SmallRational reduced(long above, long below) {
+    /** The fraction in lowest terms; {@code below} is more than 0. */
+    static SmallRational reduced(long above, long below) {
         long shared = gcd(Math.abs(above), below);
         return below == shared ? of(above / shared) : new SmallRational(above / shared, below / shared);
     }

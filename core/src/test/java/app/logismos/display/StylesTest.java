@@ -35,6 +35,21 @@ class StylesTest {
                 "significant 3 | 1.2            | 1.20",
                 "scientific    | 0.00015        | 1.5e-4",
                 "scientific 3  | 123456         | 1.23e5",
+                "scientific 3  | 0              | 0e0",
+                "engineering   | 123456         | 123.456e3",
+                "engineering   | 0.00015        | 150e-6",
+                "engineering   | -1e3           | -1e3",
+                "engineering 2 | 999.9          | 1e3", // rounding carries over into the next power
+                "engineering 4 | 12345678       | 12.35e6",
+                "grouped       | 1234567.25     | 1 234 567.25",
+                "grouped       | 999            | 999",
+                "grouped       | -1000          | -1 000",
+                "grouped       | 1e20           | 1e20",
+                "grouped 2     | 12500          | 12 500.00",
+                "grouped 2     | 999999.995     | 1 000 000.00",
+                "currency EUR  | 12500.5        | 12 500.50 EUR",
+                "currency JPY  | 12500.5        | 12 501 JPY", // a currency without smaller coins
+                "currency BHD  | -0.0005        | -0.001 BHD",
                 "percent       | 0.15           | 15 %",
                 "percent 1     | 1/3            | 33.3 %",
                 "fraction      | 2.5            | 5/2",
@@ -47,6 +62,43 @@ class StylesTest {
             })
     void numbersAreWritten(String style, String number, String text) {
         assertThat(Styles.named(style).orElseThrow().text(real(number))).isEqualTo(text);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "automatic     | 0.1        | true",
+                "automatic     | 1/3        | false",
+                "automatic     | 12345678901234 | true",
+                "automatic     | 0.12345678901 | false",
+                "fixed 2       | 2.5        | true",
+                "fixed 2       | 2.505      | false",
+                "significant 2 | 1200       | true",
+                "significant 2 | 1234       | false",
+                "scientific 3  | 0.00123    | true",
+                "scientific 3  | 0.001234   | false",
+                "engineering 3 | 1230       | true",
+                "engineering 3 | 1234       | false",
+                "percent       | 0.25       | true",
+                "percent       | 0.255      | false",
+                "grouped 0     | 1/2        | false",
+                "currency EUR  | 0.25       | true",
+                "currency EUR  | 0.125      | false",
+                "fraction      | 1/3        | true",
+                "mixed         | 7/3        | true",
+                "repeating     | 1/7        | true",
+            })
+    void aStyleKnowsWhetherItsTextKeepsAllDigits(String style, String number, boolean keeps) {
+        assertThat(Styles.named(style).orElseThrow().keepsAllDigits(real(number)))
+                .isEqualTo(keeps);
+    }
+
+    @Test
+    void tenDigitsOfARootAreNotAllThatAreHeld() {
+        Real root = (Real) Powers.sqrt(Rational.of(2));
+        assertThat(Automatic.STYLE.keepsAllDigits(root)).isFalse();
+        assertThat(new SignificantDigits(17).keepsAllDigits(root)).isTrue();
     }
 
     @Test
@@ -79,6 +131,9 @@ class StylesTest {
         assertThat(Styles.named("bold")).isEmpty();
         assertThat(Styles.named("fixed")).isEmpty();
         assertThat(Styles.named("fixed x")).isEmpty();
+        assertThat(Styles.named("currency")).isEmpty();
+        assertThat(Styles.named("currency QQQ")).as("no such currency").isEmpty();
+        assertThat(Styles.named("fixed EUR")).isEmpty();
     }
 
     private static Real real(String text) {

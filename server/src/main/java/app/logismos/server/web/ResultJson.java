@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  *     {@code duration}, {@code empty}, {@code missing}, {@code table} or {@code error}
  * @param value exact: a whole number, a fraction, or the shortest decimal that gives the same double
  * @param display as shown
+ * @param dropsDigits whether what is shown says less than the value, so that copying it loses digits
  * @param approx the nearest double; null where none is near, or the value is no number
  * @param forms other ways to write the number, by name
  * @param formsLatex the same typeset
@@ -37,6 +38,7 @@ public record ResultJson(
         @Nullable String value,
         @Nullable String unit,
         String display,
+        boolean dropsDigits,
         String latex,
         @Nullable Double approx,
         Map<String, String> forms,
@@ -65,6 +67,7 @@ public record ResultJson(
                 value instanceof Table ? null : plain,
                 null,
                 Display.AUTOMATIC.text(value),
+                false,
                 Typeset.latex(value),
                 null,
                 Map.of(),
@@ -81,6 +84,7 @@ public record ResultJson(
                 PlainText.of(new NumberValue(real)),
                 unit,
                 suiting.text(real) + suffix,
+                !suiting.keepsAllDigits(real),
                 suiting == Automatic.STYLE
                         ? Typeset.latex(value)
                         : suiting.latex(real) + (unit == null ? "" : "\\,\\text{" + unit + "}"),

@@ -2,6 +2,7 @@ package app.logismos.server.worksheet;
 
 import app.logismos.chart.ChartData;
 import app.logismos.display.Automatic;
+import app.logismos.display.Styles;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.function.Parameter;
@@ -113,7 +114,9 @@ class GridEndpoint {
             return new Detail(
                     views.cell(grid, at, live),
                     block.title(),
-                    CalculationJson.of(live.explain(grid, at), Automatic.STYLE),
+                    CalculationJson.of(
+                            live.explain(grid, at),
+                            Styles.named(block.style(at)).orElse(Automatic.STYLE)),
                     live.fedBy(grid, at).stream()
                             .map(place -> views.place(place, grid, live))
                             .toList(),
