@@ -15,7 +15,10 @@ const NAMES: Readonly<Record<string, string>> = {
 export function ValueForms({ result, calculated }: { readonly result: Result; readonly calculated: boolean }) {
   if (result.kind === 'empty') return <p className={styles.empty}>Nothing is written here.</p>
   const forms = Object.entries(result.forms).filter(
-    ([name, text]) => text !== result.display && !(name === 'engineering' && text === result.forms['scientific']),
+    ([name, text]) =>
+      text !== result.display &&
+      !text.endsWith('e0') &&
+      !(name === 'engineering' && text === result.forms['scientific']),
   )
   const hidesDigits = !result.exact && result.value !== null && result.value !== result.display
 

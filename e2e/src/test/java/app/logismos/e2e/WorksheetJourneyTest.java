@@ -104,6 +104,23 @@ class WorksheetJourneyTest {
     }
 
     @Test
+    void copyingTakesTheWholeValueAndCopyingAsShownSaysWhatIsLost() {
+        page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
+        newWorksheet();
+        type("A1", "=7/3");
+        cell(page, "grid-1", "A1").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Copy as shown"))
+                .click();
+        assertThat(page.getByText("Copied 2.333333333 as shown. Digits are lost: the value is 7/3."))
+                .isVisible();
+        assertThat(page.evaluate("navigator.clipboard.readText()")).isEqualTo("2.333333333");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Copy value"))
+                .click();
+        assertThat(page.getByText("Copied 7/3, all of it.")).isVisible();
+        assertThat(page.evaluate("navigator.clipboard.readText()")).isEqualTo("7/3");
+    }
+
+    @Test
     void theChartFollowsItsCells() {
         openWorksheet(page, "Cooling cup");
         Locator curve = page.locator("#block-curve svg path[stroke='#1c6b70'][fill='none']")

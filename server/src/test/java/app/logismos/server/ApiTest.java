@@ -66,7 +66,10 @@ class ApiTest {
         assertThat(answer.body().at("/result/approx").asDouble()).isEqualTo(7.0 / 3);
         assertThat(answer.body().at("/result/forms").toString())
                 .isEqualTo(
-                        "{\"fraction\":\"7/3\",\"mixed\":\"2 1/3\",\"repeating\":\"2.(3)\",\"scientific\":\"2.333333333e0\"}");
+                        "{\"fraction\":\"7/3\",\"mixed\":\"2 1/3\",\"repeating\":\"2.(3)\",\"scientific\":\"2.333333333e0\",\"engineering\":\"2.333333333e0\"}");
+        assertThat(answer.body().at("/result/dropsDigits").asBoolean()).isTrue();
+        assertThat(program.calculate("=0.5").body().at("/result/dropsDigits").asBoolean())
+                .isFalse();
     }
 
     @ParameterizedTest
