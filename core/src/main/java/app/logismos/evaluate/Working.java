@@ -175,7 +175,7 @@ public final class Working {
             return true;
         }
         Value value = node == whole ? this.value : evaluator.value(node);
-        Optional<String> note = call.flatMap(CallEvaluation::working);
+        Optional<String> note = value instanceof Failure ? Optional.empty() : call.flatMap(CallEvaluation::working);
         Expression after = valuePutFor(node, value);
         boolean visible = !print(current).equals(print(after)) || after instanceof Literal && steps.isEmpty();
         if (visible || value instanceof Failure) {

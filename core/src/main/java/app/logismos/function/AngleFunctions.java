@@ -45,37 +45,44 @@ final class AngleFunctions {
                     .example("sec(60°)", "2")
                     .example("sec(0)", "1")
                     .refuses("sec(90°)", ErrorCode.DIVIDE_BY_ZERO)
-                    .related("cos"),
+                    .related("cos")
+                    .works("1 / cos({x})"),
             angle("csc", "The cosecant of an angle: 1/sin(x).", x -> inverse(Elementary.sin(x)))
                     .example("csc(30°)", "2")
                     .example("csc(90°)", "1")
                     .refuses("csc(0)", ErrorCode.DIVIDE_BY_ZERO)
-                    .related("sin"),
+                    .related("sin")
+                    .works("1 / sin({x})"),
             angle("cot", "The cotangent of an angle: cos(x)/sin(x).", AngleFunctions::cot)
                     .example("cot(45°)", "1")
                     .example("cot(90°)", "0")
                     .refuses("cot(0)", ErrorCode.DIVIDE_BY_ZERO)
-                    .related("tan", "acot"),
+                    .related("tan", "acot")
+                    .works("cos({x}) / sin({x})"),
             plain("asin", "The angle from -π/2 to π/2 with this sine.", "-1 to 1", InverseAngles::asin)
                     .example("asin(1/2)", "π/6")
                     .example("asin(0)", "0")
                     .refuses("asin(2)", ErrorCode.NO_REAL_RESULT)
-                    .related("sin", "acos"),
+                    .related("sin", "acos")
+                    .works("the angle whose sine is {x}"),
             plain("acos", "The angle from 0 to π with this cosine.", "-1 to 1", InverseAngles::acos)
                     .example("acos(1/2)", "π/3")
                     .example("acos(-1)", "π")
                     .refuses("acos(2)", ErrorCode.NO_REAL_RESULT)
-                    .related("cos", "asin"),
+                    .related("cos", "asin")
+                    .works("the angle whose cosine is {x}"),
             plain("atan", "The angle between -π/2 and π/2 with this tangent.", "any number", InverseAngles::atan)
                     .example("atan(1)", "π/4")
                     .example("atan(-1)", "-π/4")
                     .refuses("atan(\"1\")", ErrorCode.WRONG_KIND)
-                    .related("tan", "atan2"),
+                    .related("tan", "atan2")
+                    .works("the angle whose tangent is {x}"),
             plain("acot", "The angle between 0 and π with this cotangent.", "any number", InverseAngles::acot)
                     .example("acot(1)", "π/4")
                     .example("acot(0)", "π/2")
                     .refuses("acot(\"1\")", ErrorCode.WRONG_KIND)
-                    .related("cot", "atan"),
+                    .related("cot", "atan")
+                    .works("the angle whose cotangent is {x}"),
             function("atan2", Category.ANGLES)
                     .says("The angle of the point x across and y up, from -π to π.")
                     .argument("y", NUMBER, "how far up")
@@ -84,12 +91,14 @@ final class AngleFunctions {
                     .example("atan2(1, -1)", "3π/4")
                     .refuses("atan2(0, 0)", ErrorCode.NO_REAL_RESULT)
                     .related("atan")
+                    .works("the direction of the point {x} to the right and {y} up")
                     .computes(given -> InverseAngles.atan2(given.number("y"), given.number("x"))),
             odd("sinh", "The hyperbolic sine: (e^x - e^-x)/2.", Math::sinh, Math::cosh)
                     .example("sinh(0)", "0")
                     .example("sinh(1)", "1.1752011936438014")
                     .refuses("sinh(\"1\")", ErrorCode.WRONG_KIND)
-                    .related("cosh", "asinh"),
+                    .related("cosh", "asinh")
+                    .works("(e^{x} − e^(−{x})) / 2"),
             function("cosh", Category.ANGLES)
                     .says("The hyperbolic cosine: (e^x + e^-x)/2.")
                     .argument("x", NUMBER, "any number")
@@ -97,6 +106,7 @@ final class AngleFunctions {
                     .example("cosh(1)", "1.543080634815244")
                     .refuses("cosh(\"1\")", ErrorCode.WRONG_KIND)
                     .related("sinh", "acosh")
+                    .works("(e^{x} + e^(−{x})) / 2")
                     .computes(given ->
                             given.number("x").isExact() && given.number("x").signum() == 0
                                     ? Rational.ONE
@@ -105,22 +115,26 @@ final class AngleFunctions {
                     .example("tanh(0)", "0")
                     .example("tanh(1)", "0.7615941559557649")
                     .refuses("tanh(\"1\")", ErrorCode.WRONG_KIND)
-                    .related("sinh", "atanh"),
+                    .related("sinh", "atanh")
+                    .works("sinh({x}) / cosh({x})"),
             odd("asinh", "The number whose hyperbolic sine is x.", FastMath::asinh, d -> 1 / Math.sqrt(1 + d * d))
                     .example("asinh(0)", "0")
                     .example("round(asinh(1), 12)", "44068679351/50000000000")
                     .refuses("asinh(\"1\")", ErrorCode.WRONG_KIND)
-                    .related("sinh"),
+                    .related("sinh")
+                    .works("ln({x} + √({x}^2 + 1))"),
             plain("acosh", "The number, 0 or more, whose hyperbolic cosine is x.", "1 or more", InverseAngles::acosh)
                     .example("acosh(1)", "0")
                     .example("acosh(2)", "1.3169578969248166")
                     .refuses("acosh(1/2)", ErrorCode.NO_REAL_RESULT)
-                    .related("cosh"),
+                    .related("cosh")
+                    .works("ln({x} + √({x}^2 − 1))"),
             plain("atanh", "The number whose hyperbolic tangent is x.", "between -1 and 1", InverseAngles::atanh)
                     .example("atanh(0)", "0")
                     .example("atanh(1/2)", "0.5493061443340548")
                     .refuses("atanh(1)", ErrorCode.NO_REAL_RESULT)
-                    .related("tanh"),
+                    .related("tanh")
+                    .works("ln((1 + {x}) / (1 − {x})) / 2"),
             plain(
                             "sech",
                             "The hyperbolic secant: 1/cosh(x).",
@@ -129,12 +143,14 @@ final class AngleFunctions {
                     .example("sech(0)", "1")
                     .example("sech(1)", "0.6480542736638853")
                     .refuses("sech(\"a\")", ErrorCode.WRONG_KIND)
-                    .related("cosh"),
+                    .related("cosh")
+                    .works("1 / cosh({x})"),
             plain("csch", "The hyperbolic cosecant: 1/sinh(x).", "not 0", x -> inverse(odd(x, Math::sinh, Math::cosh)))
                     .example("csch(1)", "0.8509181282393216")
                     .example("csch(-1)", "-0.8509181282393216")
                     .refuses("csch(0)", ErrorCode.DIVIDE_BY_ZERO)
-                    .related("sinh"),
+                    .related("sinh")
+                    .works("1 / sinh({x})"),
             plain(
                             "coth",
                             "The hyperbolic cotangent: cosh(x)/sinh(x).",
@@ -143,7 +159,8 @@ final class AngleFunctions {
                     .example("coth(1)", "1.3130352854993315")
                     .example("coth(-1)", "-1.3130352854993315")
                     .refuses("coth(0)", ErrorCode.DIVIDE_BY_ZERO)
-                    .related("tanh", "acoth"),
+                    .related("tanh", "acoth")
+                    .works("cosh({x}) / sinh({x})"),
             plain(
                             "acoth",
                             "The number whose hyperbolic cotangent is x.",
@@ -152,7 +169,8 @@ final class AngleFunctions {
                     .example("acoth(2)", "0.5493061443340548")
                     .example("acoth(-2)", "-0.5493061443340548")
                     .refuses("acoth(1/2)", ErrorCode.NO_REAL_RESULT)
-                    .related("coth", "atanh"),
+                    .related("coth", "atanh")
+                    .works("ln(({x} + 1) / ({x} − 1)) / 2"),
             plain(
                             "fisher",
                             "Fisher's transformation of a correlation: the number whose hyperbolic tangent it is.",
@@ -161,7 +179,8 @@ final class AngleFunctions {
                     .example("fisher(0)", "0")
                     .example("fisher(1/2)", "0.5493061443340548")
                     .refuses("fisher(1)", ErrorCode.NO_REAL_RESULT)
-                    .related("fisherinv", "atanh", "correlation"),
+                    .related("fisherinv", "atanh", "correlation")
+                    .works("ln((1 + {x}) / (1 − {x})) / 2"),
             odd(
                             "fisherinv",
                             "The correlation that Fisher's transformation comes from: the hyperbolic tangent.",
@@ -170,7 +189,8 @@ final class AngleFunctions {
                     .example("fisherinv(0)", "0")
                     .example("fisherinv(1)", "0.7615941559557649")
                     .refuses("fisherinv(\"a\")", ErrorCode.WRONG_KIND)
-                    .related("fisher", "tanh"),
+                    .related("fisher", "tanh")
+                    .works("tanh({x})"),
             plain(
                             "degrees",
                             "How many degrees an angle in radians has.",
@@ -179,7 +199,8 @@ final class AngleFunctions {
                     .example("degrees(π/6)", "30")
                     .example("degrees(π)", "180")
                     .refuses("degrees(\"π\")", ErrorCode.WRONG_KIND)
-                    .related("radians"),
+                    .related("radians")
+                    .works("{x} × 180 / π"),
             plain(
                             "radians",
                             "The angle in radians that has so many degrees.",
@@ -188,7 +209,8 @@ final class AngleFunctions {
                     .example("radians(30)", "π/6")
                     .example("radians(180)", "π")
                     .refuses("radians(\"180\")", ErrorCode.WRONG_KIND)
-                    .related("degrees"));
+                    .related("degrees")
+                    .works("{x} × π / 180"));
 
     private AngleFunctions() {}
 

@@ -8,7 +8,6 @@ import static app.logismos.function.Parameter.Accepts.WHOLE;
 
 import app.logismos.number.Elementary;
 import app.logismos.number.PiMultiple;
-import app.logismos.number.Plain;
 import app.logismos.number.Powers;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -22,10 +21,10 @@ import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.math.RoundingMode;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.BinaryOperator;
-import java.util.stream.Collectors;
 
 /** Arithmetic. */
 final class ArithmeticFunctions {
@@ -37,7 +36,7 @@ final class ArithmeticFunctions {
                     .example("sum({1, 2; 3, 4})", "10")
                     .refuses("sum(1, \"2\")", ErrorCode.WRONG_KIND)
                     .related("product", "mean", "count")
-                    .works(given -> joined(given.numbers("numbers"), " + "))
+                    .works("{numbers| + }")
                     .answers(ArithmeticFunctions::sum),
             function("product", Category.ARITHMETIC)
                     .says("Multiplies numbers, and all numbers of ranges.")
@@ -46,7 +45,7 @@ final class ArithmeticFunctions {
                     .example("product(1/2, 1/3)", "1/6")
                     .refuses("product(2, true)", ErrorCode.WRONG_KIND)
                     .related("sum", "factorial")
-                    .works(given -> joined(given.numbers("numbers"), " × "))
+                    .works("{numbers| × }")
                     .computes(given -> folded(given.numbers("numbers"), Rational.ONE, Real::times)),
             function("abs", Category.ARITHMETIC)
                     .says("The number without its sign.")
@@ -62,6 +61,7 @@ final class ArithmeticFunctions {
                     .example("sqrt(9/16)", "3/4")
                     .refuses("sqrt(-4)", ErrorCode.NO_REAL_RESULT)
                     .related("exp")
+                    .works("the number y, 0 or more, with y^2 = {x}")
                     .computes(given -> Powers.sqrt(given.number("x"))),
             function("exp", Category.ARITHMETIC)
                     .says("The number e = 2.718… to the power of x.")
@@ -71,6 +71,7 @@ final class ArithmeticFunctions {
                     .refuses("exp(1000)", ErrorCode.TOO_LARGE)
                     .related("ln")
                     .from("DLMF 4.2")
+                    .works("e^{x}")
                     .computes(given -> Elementary.exp(given.number("x"))),
             function("ln", Category.ARITHMETIC)
                     .says("The natural logarithm: the power to which e = 2.718… must be raised to give x.")
@@ -80,6 +81,7 @@ final class ArithmeticFunctions {
                     .refuses("ln(0)", ErrorCode.NO_REAL_RESULT)
                     .related("log", "exp")
                     .from("DLMF 4.2")
+                    .works("the exponent y with e^y = {x}")
                     .computes(given -> Elementary.ln(given.number("x"))),
             function("log", Category.ARITHMETIC)
                     .says("The logarithm to a base, which is 10 unless you give another.")
@@ -90,6 +92,7 @@ final class ArithmeticFunctions {
                     .refuses("log(100, base: 1)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("ln", "exp")
                     .from("DLMF 4.2")
+                    .works("the exponent y with {base}^y = {x}")
                     .computes(given -> Elementary.log(given.number("x"), given.number("base"))),
             function("mod", Category.ARITHMETIC)
                     .says("The remainder of a division; it has the sign of the divisor.")
@@ -99,6 +102,7 @@ final class ArithmeticFunctions {
                     .example("mod(-7, 3)", "2")
                     .refuses("mod(7, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("round")
+                    .works(Workings::remainder)
                     .computes(given -> given.number("x").modulo(given.number("divisor"))),
             function("sign", Category.ARITHMETIC)
                     .says("1 for a number above zero, -1 below, 0 for zero.")
@@ -115,6 +119,7 @@ final class ArithmeticFunctions {
                     .example("cbrt(-8)", "-2")
                     .refuses("cbrt(\"8\")", ErrorCode.WRONG_KIND)
                     .related("sqrt", "root")
+                    .works("the number y with y^3 = {x}")
                     .computes(given -> root(given, given.number("x"), BigInteger.valueOf(3))),
             function("root", Category.ARITHMETIC)
                     .says("The n-th root of x; an odd root of a number below zero is below zero.")
@@ -124,6 +129,7 @@ final class ArithmeticFunctions {
                     .example("root(-27, 3)", "-3")
                     .refuses("root(-16, 4)", ErrorCode.NO_REAL_RESULT)
                     .related("sqrt", "cbrt", "power")
+                    .works("the number y with y^{n} = {x}")
                     .computes(given -> root(given, given.number("x"), given.whole("n"))),
             function("power", Category.ARITHMETIC)
                     .says("The base raised to the exponent, as base^exponent.")
@@ -133,6 +139,7 @@ final class ArithmeticFunctions {
                     .example("power(9/16, 1/2)", "3/4")
                     .refuses("power(0, -1)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("root", "exp")
+                    .works(Workings::power)
                     .computes(given -> given.number("base").power(given.number("exponent"))),
             function("log10", Category.ARITHMETIC)
                     .says("The logarithm to base 10.")
@@ -141,6 +148,7 @@ final class ArithmeticFunctions {
                     .example("log10(1/100)", "-2")
                     .refuses("log10(-1)", ErrorCode.NO_REAL_RESULT)
                     .related("log", "ln", "log2")
+                    .works("the exponent y with 10^y = {x}")
                     .computes(given -> Elementary.log(given.number("x"), Rational.of(10))),
             function("log2", Category.ARITHMETIC)
                     .says("The logarithm to base 2.")
@@ -149,6 +157,7 @@ final class ArithmeticFunctions {
                     .example("log2(1/8)", "-3")
                     .refuses("log2(0)", ErrorCode.NO_REAL_RESULT)
                     .related("log", "ln", "log10")
+                    .works("the exponent y with 2^y = {x}")
                     .computes(given -> Elementary.log(given.number("x"), Rational.of(2))),
             function("hypot", Category.ARITHMETIC)
                     .says("The square root of the sum of squares: the length of a diagonal.")
@@ -157,7 +166,7 @@ final class ArithmeticFunctions {
                     .example("hypot(1, 2, 2)", "3")
                     .refuses("hypot(3, \"4\")", ErrorCode.WRONG_KIND)
                     .related("sqrt", "norm")
-                    .works(given -> "√(" + joined(given.numbers("numbers"), "² + ") + "²)")
+                    .works("√({numbers|^2 + }^2)")
                     .computes(given -> sumOfSquares(given.numbers("numbers")) instanceof Real sum
                             ? Powers.sqrt(sum)
                             : Undefined.TOO_LARGE),
@@ -169,6 +178,7 @@ final class ArithmeticFunctions {
                     .example("quotient(-7, 2)", "-3")
                     .refuses("quotient(1, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("mod")
+                    .works("{x} / {divisor}, cut off behind the whole")
                     .computes(given -> given.number("x").dividedBy(given.number("divisor")) instanceof Real quotient
                             ? Rounding.places(quotient, 0, RoundingMode.DOWN)
                             : Undefined.DIVIDE_BY_ZERO),
@@ -179,7 +189,7 @@ final class ArithmeticFunctions {
                     .example("sumsq(1/2, 1/2)", "1/2")
                     .refuses("sumsq(true)", ErrorCode.WRONG_KIND)
                     .related("sum", "sumproduct")
-                    .works(given -> joined(given.numbers("numbers"), "² + ") + "²")
+                    .works("{numbers|^2 + }^2")
                     .computes(given -> sumOfSquares(given.numbers("numbers"))),
             function("sumproduct", Category.ARITHMETIC)
                     .says("Multiplies tables of one shape element by element and adds the products.")
@@ -188,6 +198,9 @@ final class ArithmeticFunctions {
                     .example("sumproduct({2; 3})", "5")
                     .refuses("sumproduct({1, 2}, {3; 4})", ErrorCode.SHAPES_DIFFER)
                     .related("dot", "sum")
+                    .works(given -> given.tables("tables").size() == 2
+                            ? Workings.products(numbers(given, 0), numbers(given, 1))
+                            : "")
                     .answers(given -> sumOfProducts(given.tables("tables"))),
             function("sqrtpi", Category.ARITHMETIC)
                     .says("The square root of x times π.")
@@ -196,7 +209,7 @@ final class ArithmeticFunctions {
                     .example("sqrtpi(0)", "0")
                     .refuses("sqrtpi(-1)", ErrorCode.NO_REAL_RESULT)
                     .related("sqrt")
-                    .works(given -> "√(" + Plain.text(given.number("x")) + "·π)")
+                    .works("√({x} × π)")
                     .computes(given -> Powers.sqrt(Algebra.times(given.number("x"), PiMultiple.of(Rational.ONE)))),
             function("powerseries", Category.ARITHMETIC)
                     .alsoRead("SERIESSUM")
@@ -344,14 +357,12 @@ final class ArithmeticFunctions {
                 .orElse(NumberValue.of(0));
     }
 
-    static String joined(List<Real> numbers, String sign) {
-        if (numbers.size() > 12) {
-            return joined(numbers.subList(0, 4), sign) + sign + "…" + sign
-                    + joined(numbers.subList(numbers.size() - 2, numbers.size()), sign) + " (" + numbers.size()
-                    + " numbers)";
-        }
-        return numbers.stream()
-                .map(number -> number.signum() < 0 ? "(" + Plain.text(number) + ")" : Plain.text(number))
-                .collect(Collectors.joining(sign));
+    private static List<Real> numbers(Arguments given, int table) {
+        List<Real> numbers = new ArrayList<>();
+        given.tables("tables")
+                .get(table)
+                .forEachFilled(
+                        value -> numbers.add(value instanceof NumberValue number ? number.real() : Rational.ZERO));
+        return numbers;
     }
 }

@@ -270,6 +270,11 @@ final class ChanceFunctions {
                     .refuses("hypergeometric(1, 5, 2, 4)", ErrorCode.WRONG_ARGUMENTS)
                     .related("binomial", "combinations")
                     .from("DLMF 1.2.1; exact")
+                    .works(given -> given.truth("cumulative")
+                            ? ""
+                            : WorkingPattern.filled(
+                                    "combinations({marked}, {k}) × combinations({population} − {marked}, {sample} − {k}) / combinations({population}, {sample})",
+                                    given))
                     .computes(ChanceFunctions::hypergeometric),
             function("negativebinomial", Category.DISTRIBUTIONS)
                     .alsoRead("NEGBINOMDIST")
@@ -282,6 +287,8 @@ final class ChanceFunctions {
                     .refuses("negativebinomial(1, 0, 1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("binomial")
                     .from("OpenFormula 6.18.51; exact for an exact p")
+                    .works(
+                            "combinations({failures} + {successes} − 1, {failures}) × {p}^{successes} × (1 − {p})^{failures}")
                     .computes(given -> {
                         int failures = given.whole("failures", 0, 1_000_000);
                         int successes = given.whole("successes", 1, 1_000_000);

@@ -81,6 +81,7 @@ final class CountingFunctions {
                     .example("doublefactorial(6)", "48")
                     .refuses("doublefactorial(-3)", ErrorCode.WRONG_ARGUMENTS)
                     .related("factorial")
+                    .works(Workings::everySecond)
                     .computes(given -> Counting.doubleFactorial(given.count("n"))),
             function("permutationsrep", Category.COUNTING)
                     .alsoRead("PERMUTATIONA")
@@ -115,6 +116,7 @@ final class CountingFunctions {
                     .refuses("derangements(-1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("factorial")
                     .from("OEIS A000166")
+                    .works(Workings::alternating)
                     .computes(CountingFunctions::derangements),
             function("arrangements", Category.COUNTING)
                     .says("The number of distinct orders of the values of a list, some of which may be alike.")

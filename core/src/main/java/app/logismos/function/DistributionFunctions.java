@@ -41,6 +41,7 @@ final class DistributionFunctions {
                     .refuses("normal(0, 0, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("normalinv", "zscore", "student")
                     .from(HIPPARCHUS)
+                    .works("z = ({x} − {mean}) / {sd}")
                     .computes(given -> {
                         NormalDistribution normal =
                                 new NormalDistribution(given.number("mean").toDouble(), above(given, "sd", 0));
@@ -59,6 +60,7 @@ final class DistributionFunctions {
                     .refuses("normalinv(1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("normal")
                     .from(HIPPARCHUS)
+                    .works("{mean} + {sd} × z, with z from the standard normal distribution for {p}")
                     .computes(given -> given.number("p").equals(Rational.of(1, 2))
                             ? given.number("mean")
                             : Algebra.from(
@@ -76,6 +78,7 @@ final class DistributionFunctions {
                     .refuses("binomial(5, 4, 1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("combinations", "poisson")
                     .from("DLMF 1.2.1; exact for an exact p")
+                    .works(Workings::binomial)
                     .computes(DistributionFunctions::binomial),
             function("poisson", Category.DISTRIBUTIONS)
                     .says("The chance of k events at the most where so many are expected, or of exactly k.")
@@ -86,6 +89,7 @@ final class DistributionFunctions {
                     .example("poisson(0, 2, cumulative: false)", "0.1353352832366127")
                     .refuses("poisson(-1, 2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("binomial")
+                    .works(Workings::poisson)
                     .computes(DistributionFunctions::poisson),
             function("student", Category.DISTRIBUTIONS)
                     .says("Student's distribution: the chance of a value up to x.")
@@ -169,6 +173,7 @@ final class DistributionFunctions {
                     .refuses("erfc(\"a\")", ErrorCode.WRONG_KIND)
                     .related("erf")
                     .from(HIPPARCHUS + ", DLMF 7.2.2")
+                    .works("1 − erf({x})")
                     .computes(given -> given.number("x").signum() == 0
                             ? Rational.ONE
                             : Algebra.from(Erf.erfc(given.number("x").toDouble()))),
@@ -180,6 +185,7 @@ final class DistributionFunctions {
                     .refuses("gamma(-1)", ErrorCode.NO_REAL_RESULT)
                     .related("factorial", "lngamma", "beta")
                     .from(HIPPARCHUS + ", DLMF 5.2.1")
+                    .works(Workings::factorialBelow)
                     .computes(DistributionFunctions::gamma),
             function("lngamma", Category.DISTRIBUTIONS)
                     .alsoRead("GAMMALN")
@@ -203,6 +209,7 @@ final class DistributionFunctions {
                     .refuses("beta(0, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("gamma")
                     .from(HIPPARCHUS + ", DLMF 5.12.1")
+                    .works("gamma({a}) × gamma({b}) / gamma({a} + {b})")
                     .computes(
                             given -> Algebra.from(Math.exp(Beta.logBeta(above(given, "a", 0), above(given, "b", 0))))));
 

@@ -90,6 +90,11 @@ public final class Function {
         return this;
     }
 
+    /** The same, with the parameters in braces: see {@link WorkingPattern}. */
+    Function works(String pattern) {
+        return works(given -> WorkingPattern.filled(pattern, given));
+    }
+
     /** Which parameter's argument the call comes down to; the others are not looked at. */
     Function chooses(java.util.function.Function<Arguments, String> chosen) {
         choice = Optional.of(chosen);
@@ -127,10 +132,10 @@ public final class Function {
         }
     }
 
-    /** The calculation that a call stands for, where the function says one. */
+    /** The calculation that a call stands for, where the function says one; the call must have a value. */
     public Optional<String> working(Arguments given) {
         try {
-            return working.map(shown -> shown.apply(given));
+            return working.map(shown -> shown.apply(given)).filter(text -> !text.isEmpty());
         } catch (Arguments.Refused refused) {
             return Optional.empty();
         }

@@ -91,6 +91,7 @@ final class LoanFunctions {
                     .refuses("nominalrate(0, 2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("effectiverate")
                     .from("OpenFormula 6.12.28")
+                    .works("((1 + {effective})^(1/{times}) − 1) × {times}")
                     .computes(given -> {
                         int times = given.whole("times", 1, 100_000);
                         Real root = power(plus(ONE, positive(given, "effective")), Rational.of(1, times));
@@ -107,6 +108,7 @@ final class LoanFunctions {
                     .refuses("compoundrate(2, 0, 121)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("rate", "compoundperiods")
                     .from("OpenFormula 6.12.43")
+                    .works("({futurevalue} / {presentvalue})^(1/{periods}) − 1")
                     .computes(given -> minus(
                             power(
                                     over(given.number("futurevalue"), given.number("presentvalue")),
@@ -123,6 +125,7 @@ final class LoanFunctions {
                     .refuses("compoundperiods(0, 100, 121)", ErrorCode.WRONG_ARGUMENTS)
                     .related("periods", "compoundrate")
                     .from("OpenFormula 6.12.35")
+                    .works("ln({futurevalue} / {presentvalue}) / ln(1 + {rate})")
                     .computes(given -> over(
                             ln(over(positive(given, "futurevalue"), positive(given, "presentvalue"))),
                             ln(plus(ONE, positive(given, "rate"))))),
@@ -136,6 +139,7 @@ final class LoanFunctions {
                     .refuses("growthschedule(\"a\", {0})", ErrorCode.WRONG_KIND)
                     .related("futurevalue")
                     .from("OpenFormula 6.12.21")
+                    .works("{principal} × (1 + {rates|) × (1 + })")
                     .computes(given -> {
                         Real sum = given.number("principal");
                         for (Real rate : given.numbersIn("rates")) {
@@ -219,6 +223,7 @@ final class LoanFunctions {
                     .refuses("sumofyears(1000, 100, 0, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("straightline", "declining")
                     .from("OpenFormula 6.12.46")
+                    .works("({cost} − {salvage}) × ({life} − {period} + 1) × 2 / ({life} × ({life} + 1))")
                     .computes(given -> {
                         Real life = positive(given, "life");
                         Real left = plus(minus(life, given.number("period")), ONE);

@@ -46,6 +46,7 @@ final class MoneyFunctions {
                     .refuses("payment(10%, 0, 1000)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("presentvalue", "periods", "rate")
                     .from("OpenFormula 6.12.36")
+                    .works(Workings::payment)
                     .computes(given -> over(
                             plus(times(given.number("presentvalue"), growth(given)), given.number("futurevalue"))
                                     .negate(),
@@ -63,6 +64,7 @@ final class MoneyFunctions {
                     .refuses("presentvalue(\"a\", 2, 3)", ErrorCode.WRONG_KIND)
                     .related("futurevalue", "payment", "netpresentvalue")
                     .from("OpenFormula 6.12.41")
+                    .works(Workings::presentValue)
                     .computes(given -> over(
                             plus(times(given.number("payment"), annuity(given)), given.number("futurevalue"))
                                     .negate(),
@@ -80,6 +82,7 @@ final class MoneyFunctions {
                     .refuses("futurevalue(10%, \"a\", 3)", ErrorCode.WRONG_KIND)
                     .related("presentvalue", "payment")
                     .from("OpenFormula 6.12.20")
+                    .works(Workings::futureValue)
                     .computes(given -> plus(
                                     times(given.number("payment"), annuity(given)),
                                     times(given.number("presentvalue"), growth(given)))
@@ -97,6 +100,8 @@ final class MoneyFunctions {
                     .refuses("periods(0, 0, 1000)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("payment", "rate")
                     .from("OpenFormula 6.12.29")
+                    .works(
+                            "the n with {presentvalue} × (1 + {rate})^n + {payment} × ((1 + {rate})^n − 1) / {rate} + {futurevalue} = 0")
                     .computes(MoneyFunctions::periods),
             function("rate", Category.MONEY)
                     .says("The interest of a period at which payments pay a loan off.")
@@ -110,6 +115,8 @@ final class MoneyFunctions {
                     .refuses("rate(2, 100, 100)", ErrorCode.NOT_FOUND)
                     .related("payment", "internalrate")
                     .from("OpenFormula 6.12.42; bracketing Brent solver of Hipparchus")
+                    .works(
+                            "the rate r with {presentvalue} × (1 + r)^{periods} + {payment} × ((1 + r)^{periods} − 1) / r + {futurevalue} = 0")
                     .computes(given -> root(r -> balance(given, r), 0.1)),
             function("netpresentvalue", Category.MONEY)
                     .alsoRead("NPV")
@@ -121,6 +128,7 @@ final class MoneyFunctions {
                     .refuses("netpresentvalue(-1, 110)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("internalrate", "presentvalue")
                     .from("OpenFormula 6.12.30")
+                    .works(given -> Workings.discounted(given.numbers("values"), given.number("rate")))
                     .computes(given -> {
                         Real sum = Rational.ZERO;
                         Real factor = ONE;
@@ -140,6 +148,8 @@ final class MoneyFunctions {
                     .refuses("internalrate({1, 2})", ErrorCode.NOT_FOUND)
                     .related("netpresentvalue", "rate")
                     .from("OpenFormula 6.12.24; bracketing Brent solver of Hipparchus")
+                    .works(
+                            "the rate r at which {values|, } are worth 0 together, each divided by 1 + r for each period")
                     .computes(given -> {
                         double[] values = given.numbersIn("values").stream()
                                 .mapToDouble(Real::toDouble)
@@ -157,6 +167,7 @@ final class MoneyFunctions {
                     .refuses("straightline(1000, 100, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("declining")
                     .from("OpenFormula 6.12.45")
+                    .works("({cost} − {salvage}) / {life}")
                     .computes(
                             given -> over(minus(given.number("cost"), given.number("salvage")), given.number("life"))),
             function("declining", Category.MONEY)
@@ -172,6 +183,7 @@ final class MoneyFunctions {
                     .refuses("declining(1000, 100, 10, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("straightline")
                     .from("OpenFormula 6.12.14")
+                    .works("{factor} / {life} of what is left at the start of period {period}")
                     .computes(MoneyFunctions::declining));
 
     private MoneyFunctions() {}

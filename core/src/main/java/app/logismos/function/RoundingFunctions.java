@@ -33,6 +33,7 @@ final class RoundingFunctions {
                     .example("round(1234.567, places: -2)", "1200")
                     .refuses("round(2.5, 0.5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("roundup", "rounddown", "significant", "roundto")
+                    .works(Workings::betweenPlaces)
                     .computes(given -> rounded(given, RoundingMode.HALF_UP)),
             function("roundup", Category.ROUNDING)
                     .says("Rounds away from zero to so many decimal places.")
@@ -42,6 +43,7 @@ final class RoundingFunctions {
                     .example("roundup(-2.345, 2)", "-47/20")
                     .refuses("roundup(\"2\")", ErrorCode.WRONG_KIND)
                     .related("round", "rounddown", "ceiling")
+                    .works(Workings::betweenPlaces)
                     .computes(given -> rounded(given, RoundingMode.UP)),
             function("rounddown", Category.ROUNDING)
                     .says("Rounds towards zero to so many decimal places.")
@@ -51,6 +53,7 @@ final class RoundingFunctions {
                     .example("rounddown(-2.345, 2)", "-117/50")
                     .refuses("rounddown(2, 1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("round", "roundup", "truncate")
+                    .works(Workings::betweenPlaces)
                     .computes(given -> rounded(given, RoundingMode.DOWN)),
             function("floor", Category.ROUNDING)
                     .alsoRead("INT")
@@ -62,6 +65,7 @@ final class RoundingFunctions {
                     .example("floor(7.3, 0.5)", "7")
                     .refuses("floor(7, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("ceiling", "truncate", "roundto")
+                    .works(Workings::betweenSteps)
                     .computes(given -> multiple(given, RoundingMode.FLOOR)),
             function("ceiling", Category.ROUNDING)
                     .says(
@@ -72,6 +76,7 @@ final class RoundingFunctions {
                     .example("ceiling(7.3, 0.5)", "15/2")
                     .refuses("ceiling(7, -2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("floor", "roundup", "roundto")
+                    .works(Workings::betweenSteps)
                     .computes(given -> multiple(given, RoundingMode.CEILING)),
             function("truncate", Category.ROUNDING)
                     .alsoRead("TRUNC")
@@ -82,6 +87,7 @@ final class RoundingFunctions {
                     .example("truncate(3.14159, 2)", "157/50")
                     .refuses("truncate(\"2\")", ErrorCode.WRONG_KIND)
                     .related("rounddown", "frac", "floor")
+                    .works(Workings::betweenPlaces)
                     .computes(given -> rounded(given, RoundingMode.DOWN)),
             function("frac", Category.ROUNDING)
                     .says("What truncate cuts off: x - truncate(x).")
@@ -90,6 +96,7 @@ final class RoundingFunctions {
                     .example("frac(-2.75)", "-3/4")
                     .refuses("frac(true)", ErrorCode.WRONG_KIND)
                     .related("truncate")
+                    .works("{x} without its whole part")
                     .computes(given -> Rounding.places(given.number("x"), 0, RoundingMode.DOWN) instanceof Real whole
                             ? given.number("x").minus(whole)
                             : Undefined.NO_REAL_RESULT),
@@ -102,6 +109,7 @@ final class RoundingFunctions {
                     .example("roundto(2.13, 0.05)", "43/20")
                     .refuses("roundto(7, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("round", "floor", "ceiling")
+                    .works(Workings::betweenSteps)
                     .computes(given -> multiple(given, RoundingMode.HALF_UP)),
             function("significant", Category.ROUNDING)
                     .says("Rounds to so many significant digits; halves go away from zero.")
@@ -119,6 +127,7 @@ final class RoundingFunctions {
                     .example("even(-1.2)", "-2")
                     .refuses("even(\"3\")", ErrorCode.WRONG_KIND)
                     .related("odd", "iseven")
+                    .works(given -> Workings.betweenEvery(given, Rational.ZERO))
                     .computes(given -> nextOf(given.number("x"), Rational.ZERO)),
             function("odd", Category.ROUNDING)
                     .says("The next odd whole number away from zero.")
@@ -127,6 +136,7 @@ final class RoundingFunctions {
                     .example("odd(0)", "1")
                     .refuses("odd(\"3\")", ErrorCode.WRONG_KIND)
                     .related("even", "isodd")
+                    .works(given -> Workings.betweenEvery(given, Rational.ONE))
                     .computes(given -> nextOf(given.number("x"), Rational.ONE)));
 
     private RoundingFunctions() {}

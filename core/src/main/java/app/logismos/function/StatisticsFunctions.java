@@ -52,6 +52,7 @@ final class StatisticsFunctions {
                     .example("count({1, \"a\"; 2, 3})", "3")
                     .refuses("count(1, \"a\")", ErrorCode.WRONG_KIND)
                     .related("counta", "countif", "sum")
+                    .works("{numbers|, }: {#numbers} numbers")
                     .answers(given -> PlainFolds.over(given, "numbers", PlainFolds.COUNT)
                             .orElseGet(() -> NumberValue.of(given.measuredIfAny("numbers")
                                     .map(all -> all.numbers().size())
@@ -72,6 +73,7 @@ final class StatisticsFunctions {
                     .example("countif({\"red\", \"green\", \"red\"}, \"red\")", "2")
                     .refuses("countif({1, 2})", ErrorCode.WRONG_ARGUMENTS)
                     .related("sumif", "meanif")
+                    .works(given -> matching(given, "range", "range").size() + " cells fulfil it")
                     .computes(given ->
                             Rational.of(matching(given, "range", "range").size())),
             function("sumif", Category.STATISTICS)
@@ -87,6 +89,7 @@ final class StatisticsFunctions {
                     .example("sumif({\"a\"; \"b\"; \"a\"}, \"a\", {1; 2; 3})", "4")
                     .refuses("sumif({1; 2}, 1, {1; 2; 3})", ErrorCode.SHAPES_DIFFER)
                     .related("countif", "meanif", "sum")
+                    .works(given -> WorkingPattern.joined(matchingNumbers(given), " + "))
                     .computes(given -> Algebra.sum(matchingNumbers(given))),
             function("meanif", Category.STATISTICS)
                     .alsoRead("AVERAGEIF")
@@ -102,6 +105,8 @@ final class StatisticsFunctions {
                     .example("meanif({\"a\"; \"b\"; \"a\"}, \"a\", {1; 2; 4})", "5/2")
                     .refuses("meanif({1, 2}, \">9\")", ErrorCode.DIVIDE_BY_ZERO)
                     .related("sumif", "mean")
+                    .works(given -> "(" + WorkingPattern.joined(matchingNumbers(given), " + ") + ") / "
+                            + matchingNumbers(given).size())
                     .computes(given -> mean(matchingNumbers(given))),
             function("mean", Category.STATISTICS)
                     .alsoRead("AVERAGE")
@@ -111,8 +116,7 @@ final class StatisticsFunctions {
                     .example("mean({10; 20; 30})", "20")
                     .refuses("mean({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("median", "sum", "count")
-                    .works(given -> "(" + ArithmeticFunctions.joined(given.numbers("numbers"), " + ") + ") / "
-                            + given.numbers("numbers").size())
+                    .works("({numbers| + }) / {#numbers}")
                     .answers(StatisticsFunctions::meanOf),
             function("geomean", Category.STATISTICS)
                     .says("The geometric mean: the n-th root of the product of n numbers.")
@@ -121,8 +125,7 @@ final class StatisticsFunctions {
                     .example("geomean(1, 3, 9)", "3")
                     .refuses("geomean(2, -8)", ErrorCode.WRONG_ARGUMENTS)
                     .related("mean", "harmean")
-                    .works(given -> "(" + ArithmeticFunctions.joined(given.numbers("numbers"), " × ") + ")^(1/"
-                            + given.numbers("numbers").size() + ")")
+                    .works("({numbers| × })^(1/{#numbers})")
                     .computes(given -> power(
                             product(positive(given)),
                             Rational.of(1, given.numbers("numbers").size()))),
@@ -133,6 +136,7 @@ final class StatisticsFunctions {
                     .example("harmean(1, 2)", "4/3")
                     .refuses("harmean(2, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("mean", "geomean")
+                    .works("{#numbers} / (1/{numbers| + 1/})")
                     .computes(given -> over(
                             Rational.of(positive(given).size()),
                             Algebra.sum(positive(given).stream()
@@ -145,7 +149,7 @@ final class StatisticsFunctions {
                     .example("median(1, 2, 3, 10)", "5/2")
                     .refuses("median({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("mean", "mode", "quantile")
-                    .works(given -> "sorted: " + ArithmeticFunctions.joined(sorted(given.numbers("numbers")), ", "))
+                    .works(given -> Workings.sorted(given.numbers("numbers")))
                     .answers(given -> given.measured("numbers").made(numbers -> quantile(numbers, Rational.of(1, 2)))),
             function("mode", Category.STATISTICS)
                     .says("The number that is there most often; of several the smallest.")
@@ -154,6 +158,7 @@ final class StatisticsFunctions {
                     .example("mode(2, 1, 1, 2)", "1")
                     .refuses("mode(1, 2, 3)", ErrorCode.NOT_FOUND)
                     .related("median", "frequency")
+                    .works(given -> Workings.howOften(given.numbers("numbers"), mode(given.numbers("numbers"))))
                     .computes(given -> mode(some(given, "numbers"))),
             function("min", Category.STATISTICS)
                     .says("The smallest number.")
@@ -162,6 +167,7 @@ final class StatisticsFunctions {
                     .example("min({4, 9; -2, 7})", "-2")
                     .refuses("min({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("max", "range")
+                    .works(given -> Workings.sorted(given.numbers("numbers")))
                     .answers(given -> extreme(given, PlainFolds.LEAST, Collections::min)),
             function("max", Category.STATISTICS)
                     .says("The largest number.")
@@ -170,6 +176,7 @@ final class StatisticsFunctions {
                     .example("max(1/3, 0.33)", "1/3")
                     .refuses("max(1, \"a\")", ErrorCode.WRONG_KIND)
                     .related("min", "range")
+                    .works(given -> Workings.sorted(given.numbers("numbers")))
                     .answers(given -> extreme(given, PlainFolds.GREATEST, Collections::max)),
             function("range", Category.STATISTICS)
                     .says("The largest number less the smallest.")
@@ -178,6 +185,8 @@ final class StatisticsFunctions {
                     .example("range(2)", "0")
                     .refuses("range({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("min", "max")
+                    .works(given -> WorkingPattern.text(Collections.max(some(given, "numbers"))) + " − "
+                            + WorkingPattern.text(Collections.min(some(given, "numbers"))))
                     .answers(given -> {
                         Measured measured = given.measured("numbers");
                         return measured.difference(
@@ -191,12 +200,14 @@ final class StatisticsFunctions {
                     .example("variance(2, 4)", "2")
                     .refuses("variance(5)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("stdev", "variancep")
+                    .works(given -> Workings.variance(some(given, "numbers"), 1))
                     .computes(given -> variance(some(given, "numbers"), 1)),
             spread("stdev", "STDEV", "The standard deviation of a sample: the square root of its variance.")
                     .example("stdev(2, 4, 6)", "2")
                     .example("stdev(1, 3, 5, 7, 9)", "3.1622776601683795")
                     .refuses("stdev(5)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("variance", "stdevp", "standarderror")
+                    .works(given -> Workings.deviation(some(given, "numbers"), 1))
                     .computes(given -> sqrt(variance(some(given, "numbers"), 1))),
             spread(
                             "variancep",
@@ -206,12 +217,14 @@ final class StatisticsFunctions {
                     .example("variancep(2, 4)", "1")
                     .refuses("variancep({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("variance", "stdevp")
+                    .works(given -> Workings.variance(some(given, "numbers"), 0))
                     .computes(given -> variance(some(given, "numbers"), 0)),
             spread("stdevp", "STDEVP", "The standard deviation of a whole population: the square root of its variance.")
                     .example("stdevp(2, 4)", "1")
                     .example("stdevp(2, 4, 4, 4, 5, 5, 7, 9)", "2")
                     .refuses("stdevp({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("stdev", "variancep")
+                    .works(given -> Workings.deviation(some(given, "numbers"), 0))
                     .computes(given -> sqrt(variance(some(given, "numbers"), 0))),
             spread(
                             "standarderror",
@@ -221,6 +234,8 @@ final class StatisticsFunctions {
                     .example("standarderror(1, 3, 5, 7)", "1.2909944487358056")
                     .refuses("standarderror(5)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("stdev", "mean")
+                    .works(given -> Workings.deviation(some(given, "numbers"), 1) + " / √"
+                            + given.numbers("numbers").size())
                     .computes(given -> sqrt(over(
                             variance(some(given, "numbers"), 1),
                             Rational.of(given.numbers("numbers").size())))),
@@ -235,6 +250,7 @@ final class StatisticsFunctions {
                     .refuses("quantile({1, 2}, 2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("quartile", "median")
                     .from("OpenFormula 6.18.47 PERCENTILE")
+                    .works(given -> Workings.placeOfShare(data(given, "data"), share(given, "p")))
                     .computes(given -> quantile(data(given, "data"), share(given, "p"))),
             function("quartile", Category.STATISTICS)
                     .says("The q-th quarter of the sorted numbers: 0 the smallest, 2 the median, 4 the largest.")
@@ -244,6 +260,7 @@ final class StatisticsFunctions {
                     .example("quartile({1, 2, 3, 4}, 4)", "4")
                     .refuses("quartile({1, 2}, 5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("quantile", "median")
+                    .works(given -> Workings.placeOfShare(data(given, "data"), Rational.of(given.whole("q", 0, 4), 4)))
                     .computes(given -> quantile(data(given, "data"), Rational.of(given.whole("q", 0, 4), 4))),
             function("rank", Category.STATISTICS)
                     .says("The place of a value among numbers, the largest being 1.")
@@ -254,6 +271,7 @@ final class StatisticsFunctions {
                     .example("rank(3, {3, 9, 7}, ascending: true)", "1")
                     .refuses("rank(4, {1, 2})", ErrorCode.NOT_FOUND)
                     .related("sort", "quantile")
+                    .works(given -> Workings.sorted(data(given, "data")))
                     .computes(StatisticsFunctions::rank),
             function("frequency", Category.STATISTICS)
                     .says(
@@ -276,6 +294,7 @@ final class StatisticsFunctions {
                     .example("correlation({1, 2, 3}, {3, 2, 1})", "-1")
                     .refuses("correlation({1, 1}, {2, 4})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("covariance", "rsquared", "slope")
+                    .works(workedPairs(Workings::correlation))
                     .computes(paired((y, x) ->
                             over(deviations(y, x), sqrt(times(deviations(y, y), deviations(x, x)))))),
             pairs(
@@ -288,6 +307,7 @@ final class StatisticsFunctions {
                     .example("covariance({1, 2}, {5, 3})", "-1")
                     .refuses("covariance({1}, {2})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("correlation", "covariancep")
+                    .works(workedPairs((y, x) -> Workings.covariance(y, x, 1)))
                     .computes(paired((y, x) -> over(deviations(y, x), Rational.of(y.size() - 1L)))),
             pairs(
                             "covariancep",
@@ -299,12 +319,14 @@ final class StatisticsFunctions {
                     .example("covariancep({1, 2}, {5, 3})", "-1/2")
                     .refuses("covariancep({1, 2}, {1, 2, 3})", ErrorCode.SHAPES_DIFFER)
                     .related("covariance")
+                    .works(workedPairs((y, x) -> Workings.covariance(y, x, 0)))
                     .computes(paired((y, x) -> over(deviations(y, x), Rational.of(y.size())))),
             pairs("slope", "SLOPE", "y", "x", "How steep the straight line is that fits points best.")
                     .example("slope({2, 4, 6}, {1, 2, 3})", "2")
                     .example("slope({1, 2, 4}, {1, 2, 3})", "3/2")
                     .refuses("slope({1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("intercept", "rsquared", "forecast")
+                    .works(workedPairs(Workings::slope))
                     .computes(paired((y, x) -> over(deviations(y, x), deviations(x, x)))),
             pairs(
                             "intercept",
@@ -316,6 +338,7 @@ final class StatisticsFunctions {
                     .example("intercept({1, 2, 4}, {1, 2, 3})", "-2/3")
                     .refuses("intercept({1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("slope", "forecast")
+                    .works(workedPairs((y, x) -> Workings.lineAt(y, x, Rational.ZERO)))
                     .computes(paired((y, x) -> lineAt(Rational.ZERO, y, x))),
             pairs(
                             "rsquared",
@@ -327,6 +350,7 @@ final class StatisticsFunctions {
                     .example("rsquared({1, 2, 4}, {1, 2, 3})", "27/28")
                     .refuses("rsquared({1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("correlation", "slope")
+                    .works(workedPairs((y, x) -> "(" + Workings.correlation(y, x) + ")^2"))
                     .computes(paired((y, x) -> over(
                             times(deviations(y, x), deviations(y, x)), times(deviations(y, y), deviations(x, x))))),
             function("forecast", Category.STATISTICS)
@@ -338,6 +362,8 @@ final class StatisticsFunctions {
                     .example("forecast(0, {1, 2, 4}, {1, 2, 3})", "-2/3")
                     .refuses("forecast(1, {1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("slope", "intercept")
+                    .works(given -> workedPairs((y, x) -> Workings.lineAt(y, x, given.number("at")))
+                            .apply(given))
                     .computes(given ->
                             paired((y, x) -> lineAt(given.number("at"), y, x)).apply(given)),
             function("zscore", Category.STATISTICS)
@@ -350,6 +376,7 @@ final class StatisticsFunctions {
                     .example("zscore(4, 5, 2)", "-1/2")
                     .refuses("zscore(7, 5, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("normal", "mean", "stdev")
+                    .works("({x} − {mean}) / {sd}")
                     .computes(given -> over(minus(given.number("x"), given.number("mean")), given.number("sd"))));
 
     private StatisticsFunctions() {}
@@ -371,25 +398,17 @@ final class StatisticsFunctions {
     static java.util.function.Function<Arguments, app.logismos.number.Result> paired(
             BiFunction<List<Real>, List<Real>, Real> code) {
         return given -> {
-            Table y = given.table("y");
-            Table x = given.table("x");
-            if (y.rows() * y.columns() != x.rows() * x.columns()) {
-                throw new Arguments.Refused(
-                        Failure.of(ErrorCode.SHAPES_DIFFER, "The two lists must have the same number of cells."));
-            }
-            List<Real> ys = new ArrayList<>();
-            List<Real> xs = new ArrayList<>();
-            for (int i = 0; i < y.rows() * y.columns(); i++) {
-                if (y.at(i / y.columns(), i % y.columns()) instanceof NumberValue up
-                        && x.at(i / x.columns(), i % x.columns()) instanceof NumberValue across) {
-                    ys.add(up.real());
-                    xs.add(across.real());
-                }
-            }
-            if (ys.isEmpty()) {
-                throw given.wrong("y", "at least one pair of numbers", "none");
-            }
-            return code.apply(ys, xs);
+            Pairs pairs = Pairs.of(given);
+            return code.apply(pairs.y(), pairs.x());
+        };
+    }
+
+    /** The working of a function of pairs. */
+    private static java.util.function.Function<Arguments, String> workedPairs(
+            BiFunction<List<Real>, List<Real>, String> code) {
+        return given -> {
+            Pairs pairs = Pairs.of(given);
+            return code.apply(pairs.y(), pairs.x());
         };
     }
 

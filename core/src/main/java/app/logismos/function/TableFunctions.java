@@ -226,6 +226,7 @@ final class TableFunctions {
                     .example("matmul({1, 2}, {3; 4})", "{11}")
                     .refuses("matmul({1, 2}, {3, 4})", ErrorCode.SHAPES_DIFFER)
                     .related("inverse", "dot")
+                    .works(given -> Workings.firstCell(given.matrix("a"), given.matrix("b")))
                     .answers(given -> of(Matrices.product(given.matrix("a"), given.matrix("b")))),
             function("det", Category.TABLES)
                     .alsoRead("MDETERM")
@@ -235,6 +236,7 @@ final class TableFunctions {
                     .example("det({2})", "2")
                     .refuses("det({1, 2})", ErrorCode.SHAPES_DIFFER)
                     .related("inverse", "trace")
+                    .works(given -> Workings.determinant(given.matrix("a")))
                     .computes(given -> Matrices.determinant(given.matrix("a"))),
             function("inverse", Category.TABLES)
                     .alsoRead("MINVERSE")
@@ -274,6 +276,7 @@ final class TableFunctions {
                     .example("dot({1; 0}, {0; 1})", "0")
                     .refuses("dot({1, 2}, {1, 2, 3})", ErrorCode.SHAPES_DIFFER)
                     .related("cross", "norm", "sumproduct")
+                    .works(given -> Workings.products(vector(given, "a"), vector(given, "b")))
                     .computes(given -> dot(vector(given, "a"), vector(given, "b"))),
             function("cross", Category.TABLES)
                     .says("The cross product of two vectors of three elements, as a column.")
@@ -291,6 +294,7 @@ final class TableFunctions {
                     .example("norm({1, 2; 2, 4})", "5")
                     .refuses("norm({1, \"a\"})", ErrorCode.WRONG_KIND)
                     .related("dot", "hypot")
+                    .works("√({a|^2 + }^2)")
                     .computes(given -> sqrt(dot(vector(given, "a"), vector(given, "a")))),
             function("trace", Category.TABLES)
                     .says("The sum of a square matrix's diagonal.")

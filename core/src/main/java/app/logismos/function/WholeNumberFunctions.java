@@ -36,6 +36,7 @@ final class WholeNumberFunctions {
                     .example("gcd(15, 10, 25)", "5")
                     .refuses("gcd(1/2, 3)", ErrorCode.WRONG_ARGUMENTS)
                     .related("lcm", "factorise")
+                    .works(Workings::euclid)
                     .computes(given ->
                             Rational.of(given.counts("numbers").stream().reduce(BigInteger.ZERO, BigInteger::gcd))),
             function("lcm", Category.WHOLE_NUMBERS)
@@ -45,6 +46,9 @@ final class WholeNumberFunctions {
                     .example("lcm(2, 3, 7)", "42")
                     .refuses("lcm(1/2, 3)", ErrorCode.WRONG_ARGUMENTS)
                     .related("gcd")
+                    .works(given -> given.counts("numbers").size() == 2
+                            ? WorkingPattern.filled("{numbers| × } / gcd({numbers|, })", given)
+                            : "")
                     .computes(given -> Rational.of(
                             given.counts("numbers").stream().reduce(BigInteger.ONE, WholeNumberFunctions::lcm))),
             function("isprime", Category.WHOLE_NUMBERS)
@@ -55,6 +59,7 @@ final class WholeNumberFunctions {
                     .refuses("isprime(1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("nextprime", "factorise")
                     .from("Miller–Rabin with the bases of Sorenson and Webster, Math. Comp. 86 (2017) 985")
+                    .works(Workings::smallestDivisor)
                     .answers(given -> new Truth(WholeNumbers.isPrime(given.whole("n")))),
             function("nextprime", Category.WHOLE_NUMBERS)
                     .says("The smallest prime above a number.")
@@ -72,6 +77,7 @@ final class WholeNumberFunctions {
                     .refuses("factorise(1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("divisors", "isprime", "gcd")
                     .from("Pollard's rho with Brent's cycle search, BIT 20 (1980) 176")
+                    .works(Workings::primeFactors)
                     .answers(WholeNumberFunctions::factorised),
             function("divisors", Category.WHOLE_NUMBERS)
                     .says("All whole numbers that divide n, as a column.")
@@ -80,6 +86,7 @@ final class WholeNumberFunctions {
                     .example("divisors(7)", "{1; 7}")
                     .refuses("divisors(0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("factorise")
+                    .works(Workings::primeFactors)
                     .answers(given ->
                             column(WholeNumbers.divisors(WholeNumbers.factors(positive(given, 1), given::check)))),
             function("iseven", Category.WHOLE_NUMBERS)
@@ -89,6 +96,7 @@ final class WholeNumberFunctions {
                     .example("iseven(7)", "false")
                     .refuses("iseven(\"2\")", ErrorCode.WRONG_KIND)
                     .related("isodd", "mod")
+                    .works("the remainder of {n} / 2 is 0 or not")
                     .answers(given -> new Truth(!given.whole("n").testBit(0))),
             function("isodd", Category.WHOLE_NUMBERS)
                     .says("Whether 2 does not divide a number.")
@@ -97,6 +105,7 @@ final class WholeNumberFunctions {
                     .example("isodd(0)", "false")
                     .refuses("isodd(\"2\")", ErrorCode.WRONG_KIND)
                     .related("iseven")
+                    .works("the remainder of {n} / 2 is 1 or not")
                     .answers(given -> new Truth(given.whole("n").testBit(0))),
             function("todigits", Category.WHOLE_NUMBERS)
                     .alsoRead("BASE")
@@ -108,6 +117,10 @@ final class WholeNumberFunctions {
                     .example("todigits(5, 2, 8)", "\"00000101\"")
                     .refuses("todigits(5, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("fromdigits")
+                    .works(given -> given.count("n") + " = "
+                            + Workings.placeValues(
+                                    given.count("n").toString(given.whole("base", 2, LARGEST_BASE)),
+                                    given.whole("base", 2, LARGEST_BASE)))
                     .answers(WholeNumberFunctions::digits),
             function("fromdigits", Category.WHOLE_NUMBERS)
                     .alsoRead("DECIMAL")
@@ -118,6 +131,8 @@ final class WholeNumberFunctions {
                     .example("fromdigits(\"101\", 2)", "5")
                     .refuses("fromdigits(\"12\", 2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("todigits")
+                    .works(given ->
+                            Workings.placeValues(given.text("text").strip(), given.whole("base", 2, LARGEST_BASE)))
                     .answers(WholeNumberFunctions::number),
             function("fibonacci", Category.WHOLE_NUMBERS)
                     .says("The n-th Fibonacci number: 0, 1, 1, 2, 3, 5, each the sum of the two before.")
@@ -127,6 +142,7 @@ final class WholeNumberFunctions {
                     .refuses("fibonacci(1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("series")
                     .from("OEIS A000045, by doubling")
+                    .works(Workings::twoBefore)
                     .computes(WholeNumberFunctions::fibonacci));
 
     private WholeNumberFunctions() {}

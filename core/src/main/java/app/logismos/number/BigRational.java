@@ -13,26 +13,59 @@ record BigRational(BigInteger numerator, BigInteger denominator) implements Rati
     /** Both parts at most this long: surely within a million digits, without counting them. */
     private static final long SURELY_SHORT = 3_321_000;
 
+    /** What the denominators share is taken out before the parts grow (Knuth, The Art of Computer Programming 2, 4.5.1). */
     static Result sum(Rational a, Rational b) {
-        BigInteger above =
-                a.numerator().multiply(b.denominator()).add(b.numerator().multiply(a.denominator()));
-        return bounded(above, a.denominator().multiply(b.denominator()));
+        BigInteger shared = a.denominator().gcd(b.denominator());
+        BigInteger left = b.denominator().divide(shared);
+        BigInteger right = a.denominator().divide(shared);
+        BigInteger above = a.numerator().multiply(left).add(b.numerator().multiply(right));
+        if (above.signum() == 0) {
+            return ZERO;
+        }
+        BigInteger still = above.gcd(shared);
+        return bounded(
+                lowest(above.divide(still), right.multiply(b.denominator().divide(still))));
     }
 
     static Result product(Rational a, Rational b) {
-        return bounded(a.numerator().multiply(b.numerator()), a.denominator().multiply(b.denominator()));
+        return product(a.numerator(), a.denominator(), b.numerator(), b.denominator());
     }
 
     static Result quotient(Rational a, Rational b) {
-        return bounded(a.numerator().multiply(b.denominator()), a.denominator().multiply(b.numerator()));
+        BigInteger sign = BigInteger.valueOf(b.signum());
+        return product(
+                a.numerator(),
+                a.denominator(),
+                b.denominator().multiply(sign),
+                b.numerator().abs());
+    }
+
+    /** Crosswise common factors go first: the product is then already in lowest terms. */
+    private static Result product(BigInteger a, BigInteger b, BigInteger c, BigInteger d) {
+        BigInteger first = a.gcd(d);
+        BigInteger second = c.gcd(b);
+        return bounded(lowest(
+                a.divide(first).multiply(c.divide(second)), b.divide(second).multiply(d.divide(first))));
+    }
+
+    /** A fraction that needs no reducing; {@code below} is more than 0. */
+    static Rational lowest(BigInteger above, BigInteger below) {
+        return SmallRational.fits(above) && SmallRational.fits(below)
+                ? below.equals(BigInteger.ONE)
+                        ? SmallRational.of(above.longValue())
+                        : new SmallRational(above.longValue(), below.longValue())
+                : new BigRational(above, below);
+    }
+
+    static Result bounded(BigInteger above, BigInteger below) {
+        return bounded(Rational.of(above, below));
     }
 
     /**
      * The fraction within the bounds of the language: exact where it may be, the nearest double where a part outgrows
      * {@link Real#MAX_FRACTION_BITS}, but exact all the same where that double would be zero or infinite.
      */
-    static Result bounded(BigInteger above, BigInteger below) {
-        Rational exact = Rational.of(above, below);
+    private static Result bounded(Rational exact) {
         int bits = Math.max(exact.numerator().bitLength(), exact.denominator().bitLength());
         if (exact.isInteger() || bits <= MAX_FRACTION_BITS) {
             return isTooLong(exact.numerator()) ? Undefined.TOO_LARGE : exact;

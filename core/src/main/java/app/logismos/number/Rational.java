@@ -48,11 +48,7 @@ public sealed interface Rational extends Real permits SmallRational, BigRational
         }
         BigInteger shared = numerator.gcd(denominator);
         BigInteger divisor = denominator.signum() < 0 ? shared.negate() : shared;
-        BigInteger above = numerator.divide(divisor);
-        BigInteger below = denominator.divide(divisor);
-        return SmallRational.fits(above) && SmallRational.fits(below)
-                ? new SmallRational(above.longValue(), below.longValue())
-                : new BigRational(above, below);
+        return BigRational.lowest(numerator.divide(divisor), denominator.divide(divisor));
     }
 
     /** The fraction given, in lowest terms. */

@@ -1,0 +1,34 @@
+package app.logismos.function;
+
+import app.logismos.number.Real;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Table;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The pairs of cells of {@code y} and {@code x} that both hold numbers; the others are passed over. */
+record Pairs(List<Real> y, List<Real> x) {
+    static Pairs of(Arguments given) {
+        Table y = given.table("y");
+        Table x = given.table("x");
+        if (y.rows() * y.columns() != x.rows() * x.columns()) {
+            throw new Arguments.Refused(
+                    Failure.of(ErrorCode.SHAPES_DIFFER, "The two lists must have the same number of cells."));
+        }
+        List<Real> ys = new ArrayList<>();
+        List<Real> xs = new ArrayList<>();
+        for (int i = 0; i < y.rows() * y.columns(); i++) {
+            if (y.at(i / y.columns(), i % y.columns()) instanceof NumberValue up
+                    && x.at(i / x.columns(), i % x.columns()) instanceof NumberValue across) {
+                ys.add(up.real());
+                xs.add(across.real());
+            }
+        }
+        if (ys.isEmpty()) {
+            throw given.wrong("y", "at least one pair of numbers", "none");
+        }
+        return new Pairs(ys, xs);
+    }
+}
