@@ -49,7 +49,7 @@ public final class Display implements Value.Visitor<String> {
 
     @Override
     public String quantity(Quantity quantity) {
-        return number(quantity.number()) + " " + quantity.unit().symbol();
+        return quantity.unit().behind(number(quantity.number()));
     }
 
     @Override

@@ -3,6 +3,7 @@ package app.logismos.display;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.unit.Unit;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
@@ -33,8 +34,12 @@ public final class Typeset implements Value.Visitor<String> {
 
     @Override
     public String quantity(Quantity quantity) {
-        return number(quantity.number()) + "\\,\\text{"
-                + escaped(quantity.unit().symbol()) + "}";
+        return number(quantity.number()) + unit(quantity.unit());
+    }
+
+    /** A unit as it stands behind its number. */
+    public static String unit(Unit unit) {
+        return (unit.isClose() ? "" : "\\,") + "\\text{" + escaped(unit.symbol()) + "}";
     }
 
     @Override

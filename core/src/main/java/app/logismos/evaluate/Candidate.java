@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
+import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Postfix;
@@ -86,6 +87,9 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
         }
         if (node instanceof Call) {
             return Rule.FUNCTION;
+        }
+        if (node instanceof Conversion) {
+            return Rule.UNIT_CONVERSION;
         }
         if (node instanceof Postfix postfix) {
             return switch (postfix.operator()) {

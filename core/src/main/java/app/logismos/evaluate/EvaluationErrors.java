@@ -2,8 +2,10 @@ package app.logismos.evaluate;
 
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.InfixOperator;
+import app.logismos.number.Plain;
 import app.logismos.number.Undefined;
 import app.logismos.unit.Unit;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Quantity;
@@ -40,17 +42,82 @@ public final class EvaluationErrors {
     }
 
     static Failure unitsDiffer(InfixOperator operator, Quantity left, Quantity right, Span place) {
+        String done = operator.isComparison()
+                ? "compared"
+                : switch (operator) {
+                    case PLUS -> "added";
+                    case MINUS -> "subtracted";
+                    default -> "divided so";
+                };
         return Failure.at(
                 place,
                 ErrorCode.UNITS_DIFFER,
-                called(left) + " and " + called(right) + " do not measure the same, so `"
-                        + operator.text().trim() + "` cannot join them. Give both a unit of one kind.");
+                capital(called(left)) + " and " + called(right) + ". Only like quantities can be " + done + ".");
     }
 
     private static String called(Quantity quantity) {
-        return quantity.unit().equals(Unit.ONE)
-                ? "A plain number"
-                : "`" + quantity.unit().symbol() + "`";
+        return quantity.unit().powers().isEmpty()
+                ? Plain.abbreviated(quantity.number(), 20) + " has no unit"
+                : "`" + quantity.unit().symbol() + "` is " + measured(quantity.unit());
+    }
+
+    private static String measured(Unit unit) {
+        return UnitCatalogue.measures(unit.dimension());
+    }
+
+    private static String capital(String sentence) {
+        return Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1);
+    }
+
+    static Failure notConvertible(Quantity quantity, Unit unit, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.UNITS_DIFFER,
+                capital(called(quantity)) + " and `" + unit.symbol() + "` is " + measured(unit)
+                        + ". Only like quantities can be converted.");
+    }
+
+    static Failure scalesAdded(Unit left, Unit right, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.WRONG_KIND,
+                "`" + left.symbol() + "` and `" + right.symbol()
+                        + "` count on a scale, and two places on a scale have no sum. "
+                        + "Write the difference in `K`.");
+    }
+
+    static Failure scaleMultiplied(Unit scale, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.WRONG_KIND,
+                "`" + scale.symbol() + "` counts on a scale, and a place on a scale has no multiples or powers. "
+                        + "Convert it with `to K`, or write a difference in `K`.");
+    }
+
+    static Failure plainNumberNeeded(String sign, Unit unit, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.WRONG_KIND,
+                "`" + sign + "` needs a plain number here, and this is " + measured(unit) + " in `" + unit.symbol()
+                        + "`.");
+    }
+
+    static Failure exponentOfUnit(Unit unit, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.WRONG_KIND,
+                "A quantity in `" + unit.symbol() + "` can be raised to whole numbers and fractions only.");
+    }
+
+    static Failure powerOfUnitTooLarge(Span place) {
+        return Failure.at(place, ErrorCode.TOO_LARGE, "A unit has powers up to 99 here, and this goes past that.");
+    }
+
+    static Failure hasUnit(Unit present, Unit other, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.WRONG_KIND,
+                "This has the unit `" + present.symbol() + "` already. `to " + other.symbol() + "` converts it.");
     }
 
     static Failure notANumber(String sign, Value value, Span place) {

@@ -8,6 +8,7 @@ import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
@@ -17,17 +18,18 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.WithUnit;
 import app.logismos.formula.PostfixOperator;
 import app.logismos.formula.PrefixOperator;
 import app.logismos.function.Catalogue;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Counting;
-import app.logismos.number.PiMultiple;
 import app.logismos.number.Powers;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Undefined;
+import app.logismos.unit.Units;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
@@ -51,7 +53,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Evaluator implements Expression.Visitor<Value> {
     private static final Rational HUNDREDTH = Rational.of(1, 100);
-    private static final Real DEGREE = PiMultiple.of(Rational.of(1, 180));
+    private static final Rational HALF = Rational.of(1, 2);
 
     private final Scope scope;
     private final Address origin;
@@ -124,10 +126,12 @@ public final class Evaluator implements Expression.Visitor<Value> {
     }
 
     private static Value prefixed(PrefixOperator operator, Value value, Span place) {
-        if (value instanceof Quantity quantity && operator != PrefixOperator.ROOT) {
-            return operator == PrefixOperator.PLUS
-                    ? value
-                    : new Quantity(quantity.number().negate(), quantity.unit());
+        if (value instanceof Quantity quantity) {
+            return switch (operator) {
+                case PLUS -> value;
+                case MINUS -> new Quantity(quantity.number().negate(), quantity.unit());
+                case ROOT -> Quantities.power(quantity, HALF, place);
+            };
         }
         if (value instanceof Moment.Elapsed span && operator != PrefixOperator.ROOT) {
             return operator == PrefixOperator.PLUS
@@ -149,9 +153,12 @@ public final class Evaluator implements Expression.Visitor<Value> {
     }
 
     private static Value postfixed(PostfixOperator operator, Value value, Span place) {
+        if (operator == PostfixOperator.DEGREE && !(value instanceof Failure) && value != Missing.MISSING) {
+            return Quantities.withUnit(value, Units.DEGREE, place);
+        }
         boolean counts = operator == PostfixOperator.FACTORIAL || operator == PostfixOperator.DOUBLE_FACTORIAL;
         if (counts
-                && value instanceof NumberValue number
+                && Quantities.plain(value) instanceof NumberValue number
                 && !(number.real().isWhole() && number.real().signum() >= 0)) {
             return EvaluationErrors.notFactorial(PlainText.of(value), place);
         }
@@ -159,7 +166,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
             case FACTORIAL -> Counting.factorial(whole(number));
             case DOUBLE_FACTORIAL -> Counting.doubleFactorial(whole(number));
             case PERCENT -> number.times(HUNDREDTH);
-            case DEGREE -> number.times(DEGREE);
+            case DEGREE -> number;
         });
     }
 
@@ -175,7 +182,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
         if (value == Missing.MISSING) {
             return value;
         }
-        Value number = value == Blank.BLANK ? new NumberValue(Rational.ZERO) : value;
+        Value number = value == Blank.BLANK ? new NumberValue(Rational.ZERO) : Quantities.plain(value);
         if (!(number instanceof NumberValue given)) {
             return EvaluationErrors.notANumber(sign, value, place);
         }
@@ -190,7 +197,12 @@ public final class Evaluator implements Expression.Visitor<Value> {
         Value base = value(node.base());
         Span place = node.base().span();
         Real exponent = Rational.of(node.exponent());
-        return operators.each(base, node.span(), each -> onNumber("^", each, place, number -> number.power(exponent)));
+        return operators.each(
+                base,
+                node.span(),
+                each -> each instanceof Quantity quantity
+                        ? Quantities.power(quantity, exponent, place)
+                        : onNumber("^", each, place, number -> number.power(exponent)));
     }
 
     @Override
@@ -264,5 +276,26 @@ public final class Evaluator implements Expression.Visitor<Value> {
 
     Operators operators() {
         return operators;
+    }
+
+    @Override
+    public Value withUnit(WithUnit node) {
+        Value operand = value(node.operand());
+        Span place = node.operand().span();
+        return operators.each(
+                operand, node.span(), each -> passes(each) ? each : Quantities.withUnit(each, node.unit(), place));
+    }
+
+    @Override
+    public Value conversion(Conversion node) {
+        Value operand = value(node.operand());
+        return operators.each(
+                operand,
+                node.span(),
+                each -> passes(each) ? each : Quantities.converted(each, node.unit(), node.sign()));
+    }
+
+    private static boolean passes(Value value) {
+        return value instanceof Failure || value == Missing.MISSING;
     }
 }

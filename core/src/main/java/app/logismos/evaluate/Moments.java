@@ -4,7 +4,7 @@ import app.logismos.formula.InfixOperator;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Rounding;
-import app.logismos.unit.Unit;
+import app.logismos.unit.Units;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
@@ -53,7 +53,7 @@ final class Moments {
         Optional<LocalDateTime> begin = start(right);
         if (end.isPresent() && begin.isPresent()) {
             Real days = (Real) seconds(Duration.between(begin.get(), end.get())).dividedBy(SECONDS_OF_DAY);
-            return Optional.of(new Quantity(days, Unit.DAY));
+            return Optional.of(new Quantity(days, Units.DAY));
         }
         if (left instanceof Quantity && right instanceof Moment.Elapsed span) {
             return later(new Moment.Elapsed(span.length().negated()), left, 1);
@@ -123,7 +123,7 @@ final class Moments {
     private static boolean isLength(Value value) {
         return value instanceof Moment.Elapsed
                 || value instanceof Quantity quantity
-                        && quantity.unit().dimension().equals(Unit.SECOND.dimension());
+                        && quantity.unit().dimension().equals(Units.SECOND.dimension());
     }
 
     /** How long a duration or a quantity of time is. */
@@ -131,7 +131,7 @@ final class Moments {
         if (value instanceof Moment.Elapsed span) {
             return Optional.of(span.length());
         }
-        return isLength(value) && ((Quantity) value).in(Unit.SECOND) instanceof Real seconds
+        return isLength(value) && ((Quantity) value).in(Units.SECOND) instanceof Real seconds
                 ? duration(seconds)
                 : Optional.empty();
     }

@@ -70,8 +70,8 @@ final class Operators {
     }
 
     private Value arithmetic(InfixOperator operator, Value left, Value right, Places places) {
-        Value a = left == Blank.BLANK ? new NumberValue(Rational.ZERO) : left;
-        Value b = right == Blank.BLANK ? new NumberValue(Rational.ZERO) : right;
+        Value a = left == Blank.BLANK ? zero(operator, right) : left;
+        Value b = right == Blank.BLANK ? zero(operator, left) : right;
         if (!(a instanceof NumberValue x) || !(b instanceof NumberValue y)) {
             return Moments.apply(operator, a, b)
                     .map(value -> value instanceof Failure failure ? failure.orAt(places.sign()) : value)
@@ -81,6 +81,14 @@ final class Operators {
                             : EvaluationErrors.wrongKind(operator, left, places.left()));
         }
         return numbers(operator, x.real(), y.real(), places);
+    }
+
+    /** An empty cell counts as none of what it is added to or compared with. */
+    private static Value zero(InfixOperator operator, Value other) {
+        boolean isLike = operator == InfixOperator.PLUS || operator == InfixOperator.MINUS || operator.isComparison();
+        return isLike && other instanceof Quantity quantity
+                ? Quantities.none(quantity)
+                : new NumberValue(Rational.ZERO);
     }
 
     /** The four operations where they succeed, which needs no places; undefined for all else. */
@@ -143,7 +151,11 @@ final class Operators {
     private static Value compare(InfixOperator operator, Value left, Value right, Places places) {
         Value a = left == Blank.BLANK ? emptyLike(right) : left;
         Value b = right == Blank.BLANK ? emptyLike(left) : right;
-        if (a instanceof Quantity x && b instanceof Quantity y) {
+        boolean isMeasured = a instanceof Quantity && (b instanceof Quantity || b instanceof NumberValue)
+                || b instanceof Quantity && a instanceof NumberValue;
+        if (isMeasured) {
+            Quantity x = Quantities.quantity(a);
+            Quantity y = Quantities.quantity(b);
             return !x.isLike(y)
                     ? EvaluationErrors.unitsDiffer(operator, x, y, places.sign())
                     : y.in(x.unit()) instanceof Real other
@@ -172,7 +184,7 @@ final class Operators {
         if (other instanceof Text) {
             return new Text("");
         }
-        return other instanceof Truth ? new Truth(false) : new NumberValue(Rational.ZERO);
+        return other instanceof Truth ? new Truth(false) : zero(InfixOperator.EQUAL, other);
     }
 
     private static Value ordered(InfixOperator operator, int order) {

@@ -5,6 +5,7 @@ import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
@@ -14,6 +15,7 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.WithUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -151,5 +153,27 @@ final class Rewriting implements Expression.Visitor<Expression> {
                         .map(row -> row.stream().map(each -> below(each, node)).toList())
                         .toList(),
                 node.span());
+    }
+
+    @Override
+    public Expression withUnit(WithUnit node) {
+        Expression other = instead(node);
+        if (other != null) {
+            return other;
+        }
+        Expression operand = below(node.operand(), node);
+        return operand == node.operand() ? node : new WithUnit(operand, node.unit(), node.source(), node.span());
+    }
+
+    @Override
+    public Expression conversion(Conversion node) {
+        Expression other = instead(node);
+        if (other != null) {
+            return other;
+        }
+        Expression operand = below(node.operand(), node);
+        return operand == node.operand()
+                ? node
+                : new Conversion(operand, node.unit(), node.source(), node.sign(), node.unitSpan());
     }
 }

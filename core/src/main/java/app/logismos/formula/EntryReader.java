@@ -2,8 +2,10 @@ package app.logismos.formula;
 
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Missing;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
@@ -20,6 +22,8 @@ public final class EntryReader {
     private static final Pattern DECIMAL = Pattern.compile(
             "([-−+]?)((?:[0-9]+|[0-9]{1,3}(?:[, \u00a0\u202f][0-9]{3})+)?(?:\\.[0-9]+)?(?:[eE][-+−]?[0-9]{1,6})?)\\s*(%?)");
     private static final Pattern FRACTION = Pattern.compile("([-−+]?)(?:([0-9]+)\\s+)?([0-9]+)\\s*/\\s*([0-9]+)");
+
+    private static final Pattern WITH_UNIT = Pattern.compile("([-−+]?[0-9.].*?)[ \u00a0\u202f]?([\\p{L}°′″\\[].*)");
 
     private EntryReader() {}
 
@@ -89,9 +93,20 @@ public final class EntryReader {
             default ->
                 real(text)
                         .<Value>map(NumberValue::new)
+                        .or(() -> quantity(text))
                         .or(() -> Moments.read(text))
                         .orElseGet(() -> new Text(text));
         };
+    }
+
+    /** A number, which may be a fraction, with a unit behind it. */
+    private static Optional<Value> quantity(String text) {
+        Matcher parts = WITH_UNIT.matcher(text);
+        return parts.matches()
+                ? real(parts.group(1))
+                        .flatMap(number ->
+                                UnitCatalogue.STANDARD.unit(parts.group(2)).map(unit -> new Quantity(number, unit)))
+                : Optional.empty();
     }
 
     private static Optional<Real> real(String text) {

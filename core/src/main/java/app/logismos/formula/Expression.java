@@ -1,5 +1,6 @@
 package app.logismos.formula;
 
+import app.logismos.unit.Unit;
 import app.logismos.value.Span;
 import app.logismos.value.Value;
 import java.util.List;
@@ -38,6 +39,10 @@ public sealed interface Expression {
         R constant(Constant node);
 
         R table(TableLiteral node);
+
+        R withUnit(WithUnit node);
+
+        R conversion(Conversion node);
     }
 
     /**
@@ -187,6 +192,36 @@ public sealed interface Expression {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.constant(this);
+        }
+    }
+
+    /**
+     * A bracket or a call with a unit behind it. A number with its unit is a {@link Literal}.
+     *
+     * @param source the unit as typed
+     */
+    record WithUnit(Expression operand, Unit unit, String source, Span span) implements Expression {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.withUnit(this);
+        }
+    }
+
+    /**
+     * A value converted to a unit.
+     *
+     * @param source the unit as typed
+     * @param sign where {@code to} stands
+     */
+    record Conversion(Expression operand, Unit unit, String source, Span sign, Span unitSpan) implements Expression {
+        @Override
+        public Span span() {
+            return operand.span().to(unitSpan);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.conversion(this);
         }
     }
 

@@ -4,6 +4,7 @@ import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
@@ -13,6 +14,9 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.WithUnit;
+import app.logismos.unit.Unit;
+import app.logismos.value.Quantity;
 import app.logismos.value.Value;
 import java.util.Locale;
 import java.util.function.Function;
@@ -64,7 +68,7 @@ public final class LatexPrinter implements Expression.Visitor<String> {
 
     @Override
     public String literal(Literal node) {
-        return node.source().isEmpty() || node.source().startsWith("\"")
+        return node.source().isEmpty() || node.source().startsWith("\"") || node.value() instanceof Quantity
                 ? values.apply(node.value())
                 : number(node.source());
     }
@@ -190,5 +194,19 @@ public final class LatexPrinter implements Expression.Visitor<String> {
             }
         }
         return out.toString();
+    }
+
+    @Override
+    public String withUnit(WithUnit node) {
+        return put(node.operand()) + (node.unit().isClose() ? "" : "\\,") + unit(node.unit());
+    }
+
+    @Override
+    public String conversion(Conversion node) {
+        return put(node.operand()) + "\\ \\text{to}\\ " + unit(node.unit());
+    }
+
+    private static String unit(Unit unit) {
+        return "\\text{" + unit.symbol() + "}";
     }
 }

@@ -1,9 +1,11 @@
 package app.logismos.formula;
 
+import app.logismos.unit.UnitReader;
 import app.logismos.value.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Cuts an expression into tokens. What people paste from elsewhere is read as meant: {@code **}, {@code × ÷ −}, curly
@@ -62,6 +64,7 @@ final class Lexer {
         char c = text.charAt(at);
         if (isDigit(c) || c == '.' && isDigit(peek(1))) {
             number();
+            unitBehindValue();
         } else if (isWordStart(text.codePointAt(at)) || c == '$') {
             word();
         } else if (c == '#' && !goneAt().isEmpty()) {
@@ -76,6 +79,32 @@ final class Lexer {
             superscript();
         } else {
             sign();
+            if (c == ')') {
+                unitBehindValue();
+            }
+        }
+    }
+
+    /** After a number or a closing bracket a word is a unit, with or without one space between. */
+    private void unitBehindValue() {
+        int start = at < text.length() && isSpace(text.charAt(at)) ? at + 1 : at;
+        UnitReader.at(text, start).ifPresent(read -> {
+            at = read.end();
+            add(Token.Type.UNIT, start, text.substring(start, at));
+        });
+    }
+
+    /** Behind {@code to} stands a unit; as an argument's name it has a colon behind it. */
+    private void unitBehindTo() {
+        int before = at;
+        skipSpace();
+        int start = at;
+        Optional<UnitReader.Read> read = UnitReader.at(text, text.startsWith("1/", start) ? start + 2 : start);
+        if (read.isPresent()) {
+            at = read.get().end();
+            add(Token.Type.UNIT, start, text.substring(start, at));
+        } else {
+            at = before;
         }
     }
 
@@ -119,6 +148,9 @@ final class Lexer {
             at += Character.charCount(text.codePointAt(at));
         }
         add(Token.Type.WORD, start, text.substring(start, at));
+        if (tokens.get(tokens.size() - 1).isWord("to") && tokens.size() > 1) {
+            unitBehindTo();
+        }
     }
 
     /** A doubled quote sign inside stands for one. */

@@ -4,6 +4,7 @@ import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
@@ -14,10 +15,14 @@ import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.RangeReference.Extent;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.WithUnit;
 import app.logismos.number.Rational;
+import app.logismos.unit.Unit;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Failure;
 import app.logismos.value.Missing;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Span;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
@@ -113,16 +118,35 @@ public final class Parser {
                         : SyntaxErrors.unexpected(text, next));
     }
 
-    /** Level 1: {@code to}. Units are not read yet, so whatever stands to its right is unknown. */
+    /** Level 1: {@code to}. */
     private Expression expression() {
         Expression left = comparison();
-        if (!peek().isWord("to")) {
-            return left;
+        while (peek().isWord("to")) {
+            Token to = next();
+            Token unit = next();
+            if (unit.type() != Token.Type.UNIT) {
+                throw new Refusal(
+                        unit.type() == Token.Type.WORD
+                                ? SyntaxErrors.unknownUnit(text, unit)
+                                : SyntaxErrors.unitExpected(to));
+            }
+            left = new Conversion(left, unit(unit), unit.text(), to.span(), unit.span());
         }
-        Token to = next();
-        Token unit = peek();
-        throw new Refusal(
-                unit.type() == Token.Type.WORD ? SyntaxErrors.unknownUnit(unit) : SyntaxErrors.unitExpected(to));
+        return left;
+    }
+
+    private static Unit unit(Token token) {
+        return UnitCatalogue.STANDARD
+                .unit(token.text())
+                .orElseThrow(() -> new IllegalStateException("a unit that was read must be one, was " + token.text()));
+    }
+
+    /** A number with its unit is one value; elsewhere the unit is given to what the bracket comes to. */
+    private Expression withUnit(Expression value, Token token) {
+        Span span = value.span().to(token.span());
+        return value instanceof Literal literal && literal.value() instanceof NumberValue number
+                ? new Literal(new Quantity(number.real(), unit(token)), span.in(text), span)
+                : new WithUnit(value, unit(token), token.text(), span);
     }
 
     /** Level 2: comparisons, which do not chain. */
@@ -218,7 +242,9 @@ public final class Parser {
         while (true) {
             Token sign = peek();
             Span span = value.span().to(sign.span());
-            if (sign.type() == Token.Type.SUPERSCRIPT) {
+            if (sign.type() == Token.Type.UNIT) {
+                value = withUnit(value, sign);
+            } else if (sign.type() == Token.Type.SUPERSCRIPT) {
                 value = new Superscript(value, exponent(sign), span);
             } else if (sign.type() == Token.Type.SIGN && POSTFIXES.containsKey(sign.text())) {
                 value = new Postfix(POSTFIXES.get(sign.text()), value, span);
@@ -249,7 +275,7 @@ public final class Parser {
         return switch (token.type()) {
             case NUMBER, TEXT, WORD, QUOTED_NAME -> true;
             case SIGN -> token.is("(") || token.is("{") || token.is("√");
-            case SUPERSCRIPT, END -> false;
+            case SUPERSCRIPT, UNIT, END -> false;
         };
     }
 
@@ -262,7 +288,7 @@ public final class Parser {
             case WORD -> word();
             case QUOTED_NAME -> otherGrid(next());
             case SIGN -> signOrBracket(token);
-            case SUPERSCRIPT, END -> throw valueExpected();
+            case SUPERSCRIPT, UNIT, END -> throw valueExpected();
         };
     }
 

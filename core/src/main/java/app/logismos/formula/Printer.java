@@ -4,6 +4,7 @@ import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
@@ -13,6 +14,7 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.WithUnit;
 import app.logismos.value.PlainText;
 import app.logismos.value.Span;
 import java.util.IdentityHashMap;
@@ -221,6 +223,20 @@ public final class Printer implements Expression.Visitor<Void> {
             }
         }
         out.append('}');
+        return null;
+    }
+
+    @Override
+    public Void withUnit(WithUnit node) {
+        put(node.operand());
+        out.append(node.unit().isClose() ? "" : " ").append(node.source());
+        return null;
+    }
+
+    @Override
+    public Void conversion(Conversion node) {
+        put(node.operand());
+        out.append(" to ").append(node.source());
         return null;
     }
 }

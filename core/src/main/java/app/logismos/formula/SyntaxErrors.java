@@ -1,5 +1,6 @@
 package app.logismos.formula;
 
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Fix;
@@ -96,6 +97,12 @@ final class SyntaxErrors {
                                             ? "mod"
                                             : " mod ")));
         }
+        boolean mayBeUnit = next.type() == Token.Type.WORD && next.text().length() > 1;
+        if (mayBeUnit
+                && (previous.type() == Token.Type.NUMBER || previous.is(")"))
+                && !UnitCatalogue.STANDARD.like(next.text()).isEmpty()) {
+            return unknownUnit(text, next);
+        }
         boolean fraction = previous.type() == Token.Type.NUMBER && next.type() == Token.Type.NUMBER;
         boolean grouped =
                 fraction && next.text().matches("[0-9]{3}") && previous.text().matches("[0-9]{1,3}");
@@ -147,9 +154,18 @@ final class SyntaxErrors {
                 word.span(), ErrorCode.UNKNOWN_FUNCTION, says + " Did you mean `" + near.get(0) + "`?", fixes);
     }
 
-    static Failure unknownUnit(Token word) {
+    static Failure unknownUnit(String text, Token word) {
+        List<Fix> fixes = new ArrayList<>();
+        List<String> near = UnitCatalogue.STANDARD.like(word.text());
+        near.forEach(symbol -> fixes.add(new Fix("Use " + symbol, replaced(text, word.span(), symbol))));
         return Failure.at(
-                word.span(), ErrorCode.UNKNOWN_UNIT, "`" + word.text() + "` is not a unit that is known here.");
+                word.span(),
+                ErrorCode.UNKNOWN_UNIT,
+                "`" + word.text() + "` is not a unit that is known here."
+                        + (near.isEmpty()
+                                ? " The guide lists those there are."
+                                : " Did you mean `" + near.get(0) + "`?"),
+                fixes.toArray(Fix[]::new));
     }
 
     static Failure gone(Span place) {

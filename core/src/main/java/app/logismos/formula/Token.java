@@ -15,6 +15,7 @@ record Token(Type type, String text, Span span) {
         QUOTED_NAME,
         SIGN,
         SUPERSCRIPT,
+        UNIT,
         END
     }
 

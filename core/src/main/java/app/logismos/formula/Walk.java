@@ -4,6 +4,7 @@ import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
@@ -13,6 +14,7 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.WithUnit;
 import java.util.List;
 import java.util.function.Consumer;
 
@@ -96,5 +98,15 @@ public final class Walk implements Expression.Visitor<List<Expression>> {
     @Override
     public List<Expression> table(TableLiteral node) {
         return node.rows().stream().flatMap(List::stream).toList();
+    }
+
+    @Override
+    public List<Expression> withUnit(WithUnit node) {
+        return List.of(node.operand());
+    }
+
+    @Override
+    public List<Expression> conversion(Conversion node) {
+        return List.of(node.operand());
     }
 }

@@ -11,7 +11,11 @@ import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Undefined;
+import app.logismos.unit.Unit;
+import app.logismos.unit.Units;
 import app.logismos.value.ErrorCode;
+import app.logismos.value.Quantity;
+import app.logismos.value.Value;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.util.FastMath;
@@ -59,27 +63,27 @@ final class AngleFunctions {
                     .refuses("cot(0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("tan", "acot")
                     .works("cos({x}) / sin({x})"),
-            plain("asin", "The angle from -π/2 to π/2 with this sine.", "-1 to 1", InverseAngles::asin)
-                    .example("asin(1/2)", "π/6")
-                    .example("asin(0)", "0")
+            inverseAngle("asin", "The angle from -π/2 to π/2 with this sine.", "-1 to 1", InverseAngles::asin)
+                    .example("asin(1/2)", "(π/6) rad")
+                    .example("asin(0)", "0 rad")
                     .refuses("asin(2)", ErrorCode.NO_REAL_RESULT)
                     .related("sin", "acos")
                     .works("the angle whose sine is {x}"),
-            plain("acos", "The angle from 0 to π with this cosine.", "-1 to 1", InverseAngles::acos)
-                    .example("acos(1/2)", "π/3")
-                    .example("acos(-1)", "π")
+            inverseAngle("acos", "The angle from 0 to π with this cosine.", "-1 to 1", InverseAngles::acos)
+                    .example("acos(1/2)", "(π/3) rad")
+                    .example("acos(-1)", "(π) rad")
                     .refuses("acos(2)", ErrorCode.NO_REAL_RESULT)
                     .related("cos", "asin")
                     .works("the angle whose cosine is {x}"),
-            plain("atan", "The angle between -π/2 and π/2 with this tangent.", "any number", InverseAngles::atan)
-                    .example("atan(1)", "π/4")
-                    .example("atan(-1)", "-π/4")
+            inverseAngle("atan", "The angle between -π/2 and π/2 with this tangent.", "any number", InverseAngles::atan)
+                    .example("atan(1)", "(π/4) rad")
+                    .example("atan(-1)", "(-π/4) rad")
                     .refuses("atan(\"1\")", ErrorCode.WRONG_KIND)
                     .related("tan", "atan2")
                     .works("the angle whose tangent is {x}"),
-            plain("acot", "The angle between 0 and π with this cotangent.", "any number", InverseAngles::acot)
-                    .example("acot(1)", "π/4")
-                    .example("acot(0)", "π/2")
+            inverseAngle("acot", "The angle between 0 and π with this cotangent.", "any number", InverseAngles::acot)
+                    .example("acot(1)", "(π/4) rad")
+                    .example("acot(0)", "(π/2) rad")
                     .refuses("acot(\"1\")", ErrorCode.WRONG_KIND)
                     .related("cot", "atan")
                     .works("the angle whose cotangent is {x}"),
@@ -87,12 +91,13 @@ final class AngleFunctions {
                     .says("The angle of the point x across and y up, from -π to π.")
                     .argument("y", NUMBER, "how far up")
                     .argument("x", NUMBER, "how far across")
-                    .example("atan2(1, 1)", "π/4")
-                    .example("atan2(1, -1)", "3π/4")
+                    .example("atan2(1, 1)", "(π/4) rad")
+                    .example("atan2(1, -1)", "(3π/4) rad")
                     .refuses("atan2(0, 0)", ErrorCode.NO_REAL_RESULT)
                     .related("atan")
+                    .units(Rational.ZERO, "y", "x")
                     .works("the direction of the point {x} to the right and {y} up")
-                    .computes(given -> InverseAngles.atan2(given.number("y"), given.number("x"))),
+                    .answers(given -> angle(given, InverseAngles.atan2(given.number("y"), given.number("x")))),
             odd("sinh", "The hyperbolic sine: (e^x - e^-x)/2.", Math::sinh, Math::cosh)
                     .example("sinh(0)", "0")
                     .example("sinh(1)", "1.1752011936438014")
@@ -219,6 +224,21 @@ final class AngleFunctions {
                 .says(says)
                 .argument("x", ANGLE, "in radians, or degrees with °: " + name + "(30°)")
                 .computes(given -> code.apply(given.angle("x")));
+    }
+
+    /** A function that answers an angle, in radians unless the worksheet counts in degrees. */
+    private static Function inverseAngle(
+            String name, String says, String x, java.util.function.Function<Real, Result> code) {
+        return function(name, Category.ANGLES)
+                .says(says)
+                .argument("x", NUMBER, x)
+                .answers(given -> angle(given, code.apply(given.number("x"))));
+    }
+
+    private static Value angle(Arguments given, Result radians) {
+        boolean inDegrees = given.surroundings().angle() == Surroundings.Angle.DEGREES;
+        Unit unit = inDegrees ? Units.DEGREE : Units.RADIAN;
+        return new Quantity(Algebra.answer(Units.RADIAN.convert(Algebra.answer(radians), unit)), unit);
     }
 
     private static Function plain(String name, String says, String x, java.util.function.Function<Real, Result> code) {

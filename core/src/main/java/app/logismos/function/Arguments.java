@@ -3,6 +3,7 @@ package app.logismos.function;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
@@ -10,6 +11,7 @@ import app.logismos.value.Failure;
 import app.logismos.value.Missing;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
+import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
@@ -18,6 +20,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.IntFunction;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -130,6 +133,8 @@ public final class Arguments {
         table(parameter).forEachFilled(each -> {
             if (each instanceof NumberValue number) {
                 numbers.add(number.real());
+            } else if (each instanceof Quantity quantity) {
+                numbers.add(plain(parameter, quantity));
             }
         });
         return numbers;
@@ -142,6 +147,10 @@ public final class Arguments {
         for (int row = 0; row < table.rows(); row++) {
             for (int column = 0; column < table.columns(); column++) {
                 Value value = table.at(row, column);
+                if (value instanceof Quantity quantity) {
+                    numbers[row][column] = plain(parameter, quantity);
+                    continue;
+                }
                 if (value != Blank.BLANK && !(value instanceof NumberValue)) {
                     throw wrongKind(parameter, value);
                 }
@@ -198,7 +207,55 @@ public final class Arguments {
         if (value == Blank.BLANK) {
             return Rational.ZERO;
         }
+        if (value instanceof Quantity quantity) {
+            return plain(parameter, quantity);
+        }
         throw wrongKind(parameter, value);
+    }
+
+    /** The number that a dimensionless quantity is. */
+    private Real plain(String parameter, Quantity quantity) {
+        if (quantity.unit().isDimensionless()) {
+            return Algebra.times(quantity.number(), quantity.unit().factor());
+        }
+        throw hasUnit(parameter, quantity);
+    }
+
+    private HasUnit hasUnit(String parameter, Quantity quantity) {
+        return new HasUnit(Failure.of(
+                ErrorCode.WRONG_KIND,
+                "`" + function.name() + "` needs a plain number for `" + parameter + "`, was "
+                        + UnitCatalogue.measures(quantity.unit().dimension()) + " in `"
+                        + quantity.unit().symbol() + "`. `magnitude(…)` takes the number without its unit."));
+    }
+
+    /** The number in a cell, nothing where there is none; a quantity that has a dimension is not passed over. */
+    Optional<Real> numberIn(String parameter, Value cell) {
+        return cell instanceof NumberValue number
+                ? Optional.of(number.real())
+                : cell instanceof Quantity quantity ? Optional.of(plain(parameter, quantity)) : Optional.empty();
+    }
+
+    /** All values of a parameter, as they are. */
+    List<Value> values(String parameter) {
+        int index = function.indexOf(parameter);
+        List<Value> found = new ArrayList<>();
+        for (int i = 0; i < positions.size(); i++) {
+            if (positions.get(i) == index) {
+                found.add(values.apply(i));
+            }
+        }
+        return found;
+    }
+
+    /** The same arguments, changed; the change is told the index of the parameter. */
+    Arguments mapped(BiFunction<Integer, Value, Value> change) {
+        return new Arguments(
+                function,
+                positions,
+                argument -> change.apply(positions.get(argument), values.apply(argument)),
+                places,
+                surroundings);
     }
 
     /** A whole number. */
@@ -229,6 +286,9 @@ public final class Arguments {
 
     /** An angle in radians. */
     Real angle(String parameter) {
+        if (value(parameter) instanceof Quantity) {
+            return number(parameter);
+        }
         Real number = number(parameter);
         boolean inDegrees = surroundings.angle() == Surroundings.Angle.DEGREES && !(number instanceof PiMultiple);
         if (!inDegrees) {
@@ -261,10 +321,14 @@ public final class Arguments {
                         table.forEachFilled(each -> {
                             if (passing(each) instanceof NumberValue number) {
                                 numbers.add(number.real());
+                            } else if (each instanceof Quantity quantity) {
+                                numbers.add(plain(parameter, quantity));
                             }
                         });
                     } else if (value instanceof NumberValue number) {
                         numbers.add(number.real());
+                    } else if (value instanceof Quantity quantity) {
+                        numbers.add(plain(parameter, quantity));
                     } else if (value != Blank.BLANK && value != Missing.MISSING) {
                         throw wrongKind(parameter, value);
                     }
@@ -294,9 +358,47 @@ public final class Arguments {
                 throw wrongKind(parameter, value);
             }
         }
-        return values.isEmpty()
-                ? Optional.empty()
-                : Optional.of(Measured.of(values, other -> wrongKind(parameter, other)));
+        return values.isEmpty() ? Optional.empty() : Optional.of(measured(parameter, values));
+    }
+
+    /** The numbers and quantities of a repeated parameter; others in tables are passed over. */
+    List<Value> measuredCells(String parameter) {
+        List<Value> values = new ArrayList<>();
+        for (Supplier<Value> each : each(parameter)) {
+            Value value = each.get();
+            boolean isTable = value instanceof Table;
+            asTable(value).forEachFilled(cell -> {
+                if (passing(cell) instanceof NumberValue || cell instanceof Quantity) {
+                    values.add(cell);
+                } else if (!isTable && cell != Blank.BLANK && cell != Missing.MISSING) {
+                    throw wrongKind(parameter, cell);
+                }
+            });
+        }
+        return values;
+    }
+
+    /** Values that were found for a parameter, measured alike. */
+    Measured measured(String parameter, List<Value> values) {
+        return Measured.of(values, other -> unlike(parameter, values.get(0), other));
+    }
+
+    private Refused unlike(String parameter, Value first, Value other) {
+        boolean isUnit = first instanceof Quantity && (other instanceof Quantity || other instanceof NumberValue)
+                || first instanceof NumberValue && other instanceof Quantity;
+        return isUnit
+                ? new Refused(Failure.of(
+                        ErrorCode.UNITS_DIFFER,
+                        measures(first) + " and " + measures(other) + ". `" + function.name()
+                                + "` needs like quantities."))
+                : wrongKind(parameter, other);
+    }
+
+    private static String measures(Value value) {
+        return value instanceof Quantity quantity
+                ? "`" + quantity.unit().symbol() + "` is "
+                        + UnitCatalogue.measures(quantity.unit().dimension())
+                : PlainText.of(value) + " has no unit";
     }
 
     /** The whole numbers, 0 or more, of a repeated parameter. */
@@ -344,8 +446,17 @@ public final class Arguments {
         };
     }
 
+    /** A quantity where a plain number is needed: refused, unless the function has rules for units. */
+    static final class HasUnit extends Refused {
+        private static final long serialVersionUID = 1L;
+
+        HasUnit(Failure failure) {
+            super(failure);
+        }
+    }
+
     /** Carries a failure out of a function's code. */
-    static final class Refused extends RuntimeException {
+    static sealed class Refused extends RuntimeException {
         private static final long serialVersionUID = 1L;
         private final transient Failure failure;
 

@@ -14,15 +14,19 @@ import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Rounding;
 import app.logismos.number.Undefined;
+import app.logismos.unit.Unit;
+import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.BinaryOperator;
 
@@ -46,13 +50,15 @@ final class ArithmeticFunctions {
                     .refuses("product(2, true)", ErrorCode.WRONG_KIND)
                     .related("sum", "factorial")
                     .works("{numbers| × }")
-                    .computes(given -> folded(given.numbers("numbers"), Rational.ONE, Real::times)),
+                    .answers(ArithmeticFunctions::product),
             function("abs", Category.ARITHMETIC)
                     .says("The number without its sign.")
                     .argument("x", NUMBER, "any number")
                     .example("abs(-7/3)", "7/3")
                     .example("abs(4)", "4")
                     .refuses("abs(\"7\")", ErrorCode.WRONG_KIND)
+                    .related("sign")
+                    .keepsUnit("x")
                     .computes(given -> given.number("x").abs()),
             function("sqrt", Category.ARITHMETIC)
                     .says("The square root: the number, 0 or more, whose square is x.")
@@ -61,6 +67,7 @@ final class ArithmeticFunctions {
                     .example("sqrt(9/16)", "3/4")
                     .refuses("sqrt(-4)", ErrorCode.NO_REAL_RESULT)
                     .related("exp")
+                    .units(Rational.of(1, 2), "x")
                     .works("the number y, 0 or more, with y^2 = {x}")
                     .computes(given -> Powers.sqrt(given.number("x"))),
             function("exp", Category.ARITHMETIC)
@@ -102,6 +109,7 @@ final class ArithmeticFunctions {
                     .example("mod(-7, 3)", "2")
                     .refuses("mod(7, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("round")
+                    .units(Rational.ONE, "x", "divisor")
                     .works(Workings::remainder)
                     .computes(given -> given.number("x").modulo(given.number("divisor"))),
             function("sign", Category.ARITHMETIC)
@@ -111,6 +119,7 @@ final class ArithmeticFunctions {
                     .example("sign(0)", "0")
                     .refuses("sign(\"7\")", ErrorCode.WRONG_KIND)
                     .related("abs")
+                    .units(Rational.ZERO, "x")
                     .computes(given -> Rational.of(given.number("x").signum())),
             function("cbrt", Category.ARITHMETIC)
                     .says("The cube root: the number whose third power is x, below zero too.")
@@ -119,6 +128,7 @@ final class ArithmeticFunctions {
                     .example("cbrt(-8)", "-2")
                     .refuses("cbrt(\"8\")", ErrorCode.WRONG_KIND)
                     .related("sqrt", "root")
+                    .units(Rational.of(1, 3), "x")
                     .works("the number y with y^3 = {x}")
                     .computes(given -> root(given, given.number("x"), BigInteger.valueOf(3))),
             function("root", Category.ARITHMETIC)
@@ -129,6 +139,7 @@ final class ArithmeticFunctions {
                     .example("root(-27, 3)", "-3")
                     .refuses("root(-16, 4)", ErrorCode.NO_REAL_RESULT)
                     .related("sqrt", "cbrt", "power")
+                    .unitsBy(given -> Rational.of(BigInteger.ONE, nonZero(given.whole("n"))), "x")
                     .works("the number y with y^{n} = {x}")
                     .computes(given -> root(given, given.number("x"), given.whole("n"))),
             function("power", Category.ARITHMETIC)
@@ -139,6 +150,7 @@ final class ArithmeticFunctions {
                     .example("power(9/16, 1/2)", "3/4")
                     .refuses("power(0, -1)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("root", "exp")
+                    .unitsBy(given -> fraction(given, "exponent"), "base")
                     .works(Workings::power)
                     .computes(given -> given.number("base").power(given.number("exponent"))),
             function("log10", Category.ARITHMETIC)
@@ -166,6 +178,7 @@ final class ArithmeticFunctions {
                     .example("hypot(1, 2, 2)", "3")
                     .refuses("hypot(3, \"4\")", ErrorCode.WRONG_KIND)
                     .related("sqrt", "norm")
+                    .units(Rational.ONE, "numbers")
                     .works("√({numbers|^2 + }^2)")
                     .computes(given -> sumOfSquares(given.numbers("numbers")) instanceof Real sum
                             ? Powers.sqrt(sum)
@@ -178,6 +191,7 @@ final class ArithmeticFunctions {
                     .example("quotient(-7, 2)", "-3")
                     .refuses("quotient(1, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("mod")
+                    .units(Rational.ZERO, "x", "divisor")
                     .works("{x} / {divisor}, cut off behind the whole")
                     .computes(given -> given.number("x").dividedBy(given.number("divisor")) instanceof Real quotient
                             ? Rounding.places(quotient, 0, RoundingMode.DOWN)
@@ -189,6 +203,7 @@ final class ArithmeticFunctions {
                     .example("sumsq(1/2, 1/2)", "1/2")
                     .refuses("sumsq(true)", ErrorCode.WRONG_KIND)
                     .related("sum", "sumproduct")
+                    .units(Rational.of(2), "numbers")
                     .works("{numbers|^2 + }^2")
                     .computes(given -> sumOfSquares(given.numbers("numbers"))),
             function("sumproduct", Category.ARITHMETIC)
@@ -201,7 +216,7 @@ final class ArithmeticFunctions {
                     .works(given -> given.tables("tables").size() == 2
                             ? Workings.products(numbers(given, 0), numbers(given, 1))
                             : "")
-                    .answers(given -> sumOfProducts(given.tables("tables"))),
+                    .answers(ArithmeticFunctions::sumOfProducts),
             function("sqrtpi", Category.ARITHMETIC)
                     .says("The square root of x times π.")
                     .argument("x", NUMBER, "0 or more")
@@ -281,9 +296,10 @@ final class ArithmeticFunctions {
         }
         Real sum = Rational.ZERO;
         for (int i = 0; i < a.rows() * a.columns(); i++) {
-            if (a.at(i / a.columns(), i % a.columns()) instanceof NumberValue x
-                    && b.at(i / a.columns(), i % a.columns()) instanceof NumberValue y) {
-                sum = Algebra.plus(sum, term.apply(x.real(), y.real()));
+            Optional<Real> x = given.numberIn("a", a.at(i / a.columns(), i % a.columns()));
+            Optional<Real> y = given.numberIn("b", b.at(i / a.columns(), i % a.columns()));
+            if (x.isPresent() && y.isPresent()) {
+                sum = Algebra.plus(sum, term.apply(x.get(), y.get()));
             }
         }
         return sum;
@@ -299,7 +315,44 @@ final class ArithmeticFunctions {
         return sum;
     }
 
+    /** An exponent that a unit can have. */
+    private static Rational fraction(Arguments given, String parameter) {
+        if (given.number(parameter) instanceof Rational exponent
+                && exponent.abs().compareTo(Rational.of(99)) <= 0) {
+            return exponent;
+        }
+        throw given.wrong(parameter, "a fraction up to 99 where there is a unit", "another number");
+    }
+
+    private static BigInteger nonZero(BigInteger n) {
+        return n.signum() == 0 ? BigInteger.ONE : n;
+    }
+
+    /** Quantities multiply with their units. */
+    private static Value product(Arguments given) {
+        List<Real> numbers = new ArrayList<>();
+        List<Unit> units = new ArrayList<>();
+        given.measuredCells("numbers").forEach(value -> {
+            numbers.add(value instanceof Quantity quantity ? quantity.number() : ((NumberValue) value).real());
+            if (value instanceof Quantity quantity) {
+                units.add(quantity.unit());
+            }
+        });
+        return InUnits.product(Algebra.answer(folded(numbers, Rational.ONE, Real::times)), units);
+    }
+
     /** Texts and empty cells count as 0, as in OpenFormula. */
+    private static Value sumOfProducts(Arguments given) {
+        List<InUnits.Plain> plain = given.tables("tables").stream()
+                .map(table -> InUnits.plain("sumproduct", table))
+                .toList();
+        Value sum = sumOfProducts(plain.stream().map(InUnits.Plain::table).toList());
+        return sum instanceof NumberValue number
+                ? InUnits.product(
+                        number.real(), plain.stream().map(InUnits.Plain::unit).toList())
+                : sum;
+    }
+
     private static Value sumOfProducts(List<Table> tables) {
         Table first = tables.get(0);
         for (Table other : tables) {
@@ -344,7 +397,14 @@ final class ArithmeticFunctions {
     /** A long row is abbreviated in its middle. */
     /** Durations and quantities add up as numbers do; dates do not. */
     private static Value sum(Arguments given) {
-        return PlainFolds.over(given, "numbers", PlainFolds.SUM).orElseGet(() -> measuredSum(given));
+        Value sum = PlainFolds.over(given, "numbers", PlainFolds.SUM).orElseGet(() -> measuredSum(given));
+        if (sum instanceof Quantity quantity && quantity.unit().isScale()) {
+            throw new Arguments.Refused(Failure.of(
+                    ErrorCode.WRONG_KIND,
+                    "`" + quantity.unit().symbol()
+                            + "` counts on a scale, and places on a scale have no sum. `mean` is what they have."));
+        }
+        return sum == Blank.BLANK ? NumberValue.of(0) : sum;
     }
 
     private static Value measuredSum(Arguments given) {

@@ -37,7 +37,8 @@ public final class Catalogue {
                     MoneyFunctions.ALL,
                     LoanFunctions.ALL,
                     SecurityFunctions.ALL,
-                    BitFunctions.ALL)
+                    BitFunctions.ALL,
+                    UnitFunctions.ALL)
             .flatMap(List::stream)
             .toList());
 

@@ -15,7 +15,8 @@ public enum Category {
     DATES("Dates"),
     MONEY("Money over time"),
     SECURITIES("Securities"),
-    BITS("Bits");
+    BITS("Bits"),
+    UNITS("Units");
 
     private final String title;
 

@@ -1,10 +1,13 @@
 package app.logismos.function;
 
 import app.logismos.number.Rational;
+import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.math.BigDecimal;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -12,35 +15,36 @@ import java.util.regex.Pattern;
 record Criterion(String sign, Value value) {
     private static final Pattern COMPARISON = Pattern.compile("(<=|>=|<>|<|>|=)(.*)", Pattern.DOTALL);
 
-    static Criterion of(Value given) {
+    /** The condition that a value is; texts of comparisons hold values as entries spell them. */
+    static Criterion of(Value given, Function<String, Value> reading) {
         if (given instanceof Text text) {
             Matcher comparison = COMPARISON.matcher(text.text());
             return comparison.matches()
                     ? new Criterion(
-                            comparison.group(1), read(comparison.group(2).strip()))
+                            comparison.group(1), read(comparison.group(2).strip(), reading))
                     : new Criterion("=", given);
         }
         return new Criterion("=", given);
     }
 
-    private static Value read(String text) {
+    private static Value read(String text, Function<String, Value> reading) {
         try {
             return new NumberValue(Rational.of(new BigDecimal(text)));
         } catch (NumberFormatException noNumber) {
-            return new Text(text);
+            Value value = reading.apply(text);
+            return value instanceof Quantity || value instanceof Moment ? value : new Text(text);
         }
     }
 
     /** Whether a cell fulfils it; a cell of another kind fulfils only {@code <>}. */
     boolean holds(Value cell) {
-        if (cell.kind() != value.kind()) {
+        boolean isUnlike = cell instanceof Quantity a && value instanceof Quantity b && !a.isLike(b);
+        if (cell.kind() != value.kind() || isUnlike) {
             return sign.equals("<>");
         }
-        int order = cell instanceof NumberValue a && value instanceof NumberValue b
-                ? a.real().compareTo(b.real())
-                : cell instanceof Text a && value instanceof Text b
-                        ? a.text().compareTo(b.text())
-                        : cell.equals(value) ? 0 : 1;
+        int order = cell instanceof Quantity x && value instanceof Quantity y
+                ? x.number().compareTo(Algebra.answer(y.in(x.unit())))
+                : cell instanceof Moment x && value instanceof Moment y ? x.compareTo(y) : plainOrder(cell);
         return switch (sign) {
             case "<" -> order < 0;
             case "<=" -> order <= 0;
@@ -49,5 +53,13 @@ record Criterion(String sign, Value value) {
             case "<>" -> order != 0;
             default -> order == 0;
         };
+    }
+
+    private int plainOrder(Value cell) {
+        return cell instanceof NumberValue a && value instanceof NumberValue b
+                ? a.real().compareTo(b.real())
+                : cell instanceof Text a && value instanceof Text b
+                        ? a.text().compareTo(b.text())
+                        : cell.equals(value) ? 0 : 1;
     }
 }

@@ -1,5 +1,6 @@
 package app.logismos.function;
 
+import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Undefined;
@@ -23,6 +24,8 @@ public final class Function {
     private List<Example> examples = List.of();
     private List<Example> refusals = List.of();
     private List<String> related = List.of();
+    private List<UnitRule> unitRules = List.of();
+    private Optional<java.util.function.Function<Arguments, UnitRule>> ruleBy = Optional.empty();
     private String says = "";
     private String source = "";
     private java.util.function.Function<Arguments, Value> code = given -> Blank.BLANK;
@@ -120,15 +123,54 @@ public final class Function {
         return this;
     }
 
+    /** On quantities: these are measured in one unit, and the result has this power of it. */
+    Function units(Rational exponent, String... measured) {
+        return rule(exponent, UnitRule.OnScale.REFUSES, measured);
+    }
+
+    /** On quantities: the result has the unit of these, temperatures on a scale included. */
+    Function keepsUnit(String... measured) {
+        return rule(Rational.ONE, UnitRule.OnScale.KEEPS, measured);
+    }
+
+    /** On quantities: only how far these lie apart matters, and the result has this power of their unit. */
+    Function unitsApart(Rational exponent, String... measured) {
+        return rule(exponent, UnitRule.OnScale.DIFFERENCES, measured);
+    }
+
+    /** The same, where the exponent is known only from the arguments. */
+    Function unitsBy(java.util.function.Function<Arguments, Rational> exponent, String measured) {
+        ruleBy = Optional.of(given -> new UnitRule(List.of(measured), exponent.apply(given), UnitRule.OnScale.REFUSES));
+        return this;
+    }
+
+    private Function rule(Rational exponent, UnitRule.OnScale onScale, String... measured) {
+        unitRules = with(unitRules, List.of(new UnitRule(List.of(measured), exponent, onScale)));
+        return this;
+    }
+
     /** The value of a call; what is wrong with it comes back as a failure without a place. */
     public Value call(Arguments given) {
         try {
-            return code.apply(given);
+            return plainOrInUnits(given);
         } catch (Arguments.Refused refused) {
             return refused.failure();
         } catch (MathRuntimeException none) {
             // A numerical method of Hipparchus that does not converge, or for which the arguments are too far out.
             return Failure.of(ErrorCode.NO_REAL_RESULT, "`" + name + "` finds no result for these arguments.");
+        }
+    }
+
+    private Value plainOrInUnits(Arguments given) {
+        try {
+            return code.apply(given);
+        } catch (Arguments.HasUnit found) {
+            List<UnitRule> rules =
+                    ruleBy.map(rule -> List.of(rule.apply(given))).orElse(unitRules);
+            if (rules.isEmpty()) {
+                throw found;
+            }
+            return InUnits.call(this, rules, given, code);
         }
     }
 

@@ -100,7 +100,10 @@ final class LogicFunctions {
                     .example("ismissing(missing + 1)", "true")
                     .refuses("ismissing()", ErrorCode.WRONG_ARGUMENTS)
                     .related("isempty"),
-            test("isnumber", "Whether a value is a number.", Kind.NUMBER::equals)
+            test(
+                            "isnumber",
+                            "Whether a value is a number, with or without a unit.",
+                            kind -> kind == Kind.NUMBER || kind == Kind.QUANTITY)
                     .example("isnumber(1/3)", "true")
                     .example("isnumber(\"1\")", "false")
                     .refuses("isnumber()", ErrorCode.WRONG_ARGUMENTS)

@@ -106,19 +106,18 @@ final class LookupFunctions {
                     .example("sumifs({10; 20; 30}, {1; 5; 7}, \">2\", {\"a\"; \"a\"; \"b\"}, \"a\")", "20")
                     .example("sumifs({10, 20}, {1, 5}, \">9\")", "0")
                     .related("sumif", "countifs", "meanifs")
-                    .computes(given -> Algebra.sum(chosen(given))),
+                    .answers(given -> ofChosen(given, Algebra::sum)),
             ifs("meanifs", "The mean of the numbers whose rows fulfil a condition in each of several ranges.")
                     .alsoRead("AVERAGEIFS")
                     .example("meanifs({10; 20; 30}, {1; 5; 7}, \">2\")", "25")
                     .example("meanifs({10; 20}, {\"a\"; \"b\"}, \"b\")", "20")
                     .related("meanif", "sumifs")
-                    .computes(given -> {
-                        List<Real> numbers = chosen(given);
+                    .answers(given -> ofChosen(given, numbers -> {
                         if (numbers.isEmpty()) {
                             throw given.wrong("conditions", "conditions that a number fulfils", "none of them");
                         }
                         return Algebra.mean(numbers);
-                    }),
+                    })),
             function("rownumber", Category.TABLES)
                     .alsoRead("ROW")
                     .says("The number of the row that a cell stands in; of a range, of each of its rows.")
@@ -230,7 +229,8 @@ final class LookupFunctions {
         }
         for (int pair = 0; pair < pairs.size(); pair += 2) {
             Table range = Arguments.asTable(pairs.get(pair).get());
-            Criterion criterion = Criterion.of(pairs.get(pair + 1).get());
+            Criterion criterion =
+                    Criterion.of(pairs.get(pair + 1).get(), given.surroundings().reading());
             if (range.rows() != first.rows() || range.columns() != first.columns()) {
                 throw new Arguments.Refused(
                         Failure.of(ErrorCode.SHAPES_DIFFER, "All ranges must have the same shape."));
@@ -240,17 +240,26 @@ final class LookupFunctions {
         return left;
     }
 
-    private static List<Real> chosen(Arguments given) {
+    /** What the chosen numbers come to, in their unit. */
+    private static Value ofChosen(Arguments given, java.util.function.Function<List<Real>, Real> code) {
+        List<Value> chosen = chosen(given);
+        return chosen.isEmpty()
+                ? new NumberValue(code.apply(List.of()))
+                : given.measured("numbers", chosen).made(code);
+    }
+
+    private static List<Value> chosen(Arguments given) {
         Table numbers = given.table("numbers");
         Table range = Arguments.asTable(given.each("conditions").get(0).get());
         if (range.rows() != numbers.rows() || range.columns() != numbers.columns()) {
             throw new Arguments.Refused(
                     Failure.of(ErrorCode.SHAPES_DIFFER, "All ranges must have the shape of `numbers`."));
         }
-        List<Real> chosen = new ArrayList<>();
+        List<Value> chosen = new ArrayList<>();
         for (int i : fulfilling(given)) {
-            if (numbers.at(i / numbers.columns(), i % numbers.columns()) instanceof NumberValue number) {
-                chosen.add(number.real());
+            Value value = numbers.at(i / numbers.columns(), i % numbers.columns());
+            if (Measured.isMeasured(value)) {
+                chosen.add(value);
             }
         }
         return chosen;

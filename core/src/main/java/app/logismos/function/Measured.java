@@ -4,6 +4,7 @@ import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Rounding;
 import app.logismos.unit.Unit;
+import app.logismos.unit.Units;
 import app.logismos.value.Kind;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
@@ -112,8 +113,14 @@ record Measured(List<Real> numbers, Function<Real, Value> back) {
     Value difference(Real number) {
         Value first = back.apply(numbers.get(0));
         return switch (first.kind()) {
-            case DATE, DATETIME -> new Quantity(Algebra.over(number, Rational.of(86_400)), Unit.DAY);
+            case DATE, DATETIME -> new Quantity(Algebra.over(number, Rational.of(86_400)), Units.DAY);
             case TIME, DURATION -> value(number, new Moment.Elapsed(Duration.ZERO));
+            case QUANTITY -> {
+                Unit unit = ((Quantity) first).unit();
+                yield unit.isScale()
+                        ? new Quantity(Algebra.times(number, unit.factor()), Units.KELVIN)
+                        : new Quantity(number, unit);
+            }
             default -> back.apply(number);
         };
     }

@@ -45,6 +45,7 @@ final class MoneyFunctions {
                     .example("payment(10%, 2, 2100)", "-1210")
                     .refuses("payment(10%, 0, 1000)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("presentvalue", "periods", "rate")
+                    .units(ONE, "presentvalue", "futurevalue")
                     .from("OpenFormula 6.12.36")
                     .works(Workings::payment)
                     .computes(given -> over(
@@ -63,6 +64,7 @@ final class MoneyFunctions {
                     .example("presentvalue(0, 3, -5)", "15")
                     .refuses("presentvalue(\"a\", 2, 3)", ErrorCode.WRONG_KIND)
                     .related("futurevalue", "payment", "netpresentvalue")
+                    .units(ONE, "payment", "futurevalue")
                     .from("OpenFormula 6.12.41")
                     .works(Workings::presentValue)
                     .computes(given -> over(
@@ -81,6 +83,7 @@ final class MoneyFunctions {
                     .example("futurevalue(10%, 2, 0, -100)", "121")
                     .refuses("futurevalue(10%, \"a\", 3)", ErrorCode.WRONG_KIND)
                     .related("presentvalue", "payment")
+                    .units(ONE, "payment", "presentvalue")
                     .from("OpenFormula 6.12.20")
                     .works(Workings::futureValue)
                     .computes(given -> plus(
@@ -99,6 +102,7 @@ final class MoneyFunctions {
                     .example("round(periods(10%, -1210, 2100), 10)", "2")
                     .refuses("periods(0, 0, 1000)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("payment", "rate")
+                    .units(Rational.ZERO, "payment", "presentvalue", "futurevalue")
                     .from("OpenFormula 6.12.29")
                     .works(
                             "the n with {presentvalue} × (1 + {rate})^n + {payment} × ((1 + {rate})^n − 1) / {rate} + {futurevalue} = 0")
@@ -114,6 +118,7 @@ final class MoneyFunctions {
                     .example("round(rate(1, -110, 100), 10)", "1/10")
                     .refuses("rate(2, 100, 100)", ErrorCode.NOT_FOUND)
                     .related("payment", "internalrate")
+                    .units(Rational.ZERO, "payment", "presentvalue", "futurevalue")
                     .from("OpenFormula 6.12.42; bracketing Brent solver of Hipparchus")
                     .works(
                             "the rate r with {presentvalue} × (1 + r)^{periods} + {payment} × ((1 + r)^{periods} − 1) / r + {futurevalue} = 0")
@@ -127,6 +132,7 @@ final class MoneyFunctions {
                     .example("netpresentvalue(0, 1, 2, 3)", "6")
                     .refuses("netpresentvalue(-1, 110)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("internalrate", "presentvalue")
+                    .units(ONE, "values")
                     .from("OpenFormula 6.12.30")
                     .works(given -> Workings.discounted(given.numbers("values"), given.number("rate")))
                     .computes(given -> {
@@ -147,6 +153,7 @@ final class MoneyFunctions {
                     .example("round(internalrate({-200, 110, 121}), 10)", "1/10")
                     .refuses("internalrate({1, 2})", ErrorCode.NOT_FOUND)
                     .related("netpresentvalue", "rate")
+                    .units(Rational.ZERO, "values")
                     .from("OpenFormula 6.12.24; bracketing Brent solver of Hipparchus")
                     .works(
                             "the rate r at which {values|, } are worth 0 together, each divided by 1 + r for each period")
@@ -166,6 +173,7 @@ final class MoneyFunctions {
                     .example("straightline(10, 0, 4)", "5/2")
                     .refuses("straightline(1000, 100, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("declining")
+                    .units(ONE, "cost", "salvage")
                     .from("OpenFormula 6.12.45")
                     .works("({cost} − {salvage}) / {life}")
                     .computes(
@@ -182,6 +190,7 @@ final class MoneyFunctions {
                     .example("declining(1000, 100, 10, 2)", "160")
                     .refuses("declining(1000, 100, 10, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("straightline")
+                    .units(ONE, "cost", "salvage")
                     .from("OpenFormula 6.12.14")
                     .works("{factor} / {life} of what is left at the start of period {period}")
                     .computes(MoneyFunctions::declining));

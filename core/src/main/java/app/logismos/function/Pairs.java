@@ -3,10 +3,10 @@ package app.logismos.function;
 import app.logismos.number.Real;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
-import app.logismos.value.NumberValue;
 import app.logismos.value.Table;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** The pairs of cells of {@code y} and {@code x} that both hold numbers; the others are passed over. */
 record Pairs(List<Real> y, List<Real> x) {
@@ -20,10 +20,11 @@ record Pairs(List<Real> y, List<Real> x) {
         List<Real> ys = new ArrayList<>();
         List<Real> xs = new ArrayList<>();
         for (int i = 0; i < y.rows() * y.columns(); i++) {
-            if (y.at(i / y.columns(), i % y.columns()) instanceof NumberValue up
-                    && x.at(i / x.columns(), i % x.columns()) instanceof NumberValue across) {
-                ys.add(up.real());
-                xs.add(across.real());
+            Optional<Real> up = given.numberIn("y", y.at(i / y.columns(), i % y.columns()));
+            Optional<Real> across = given.numberIn("x", x.at(i / x.columns(), i % x.columns()));
+            if (up.isPresent() && across.isPresent()) {
+                ys.add(up.get());
+                xs.add(across.get());
             }
         }
         if (ys.isEmpty()) {

@@ -17,16 +17,16 @@ import java.util.function.BinaryOperator;
 import java.util.function.Supplier;
 
 /**
- * Aggregates of plain numbers as folds, which growing ranges share. What is gathered is a number, {@link Blank} where
- * nothing is yet, the first failure, or {@link #OTHERS} where there are quantities or dates, too.
+ * Aggregates of numbers in one unit as folds, which growing ranges share. What is gathered is a number, {@link Blank} where
+ * nothing is yet, the first failure, or {@link #OTHERS} where there are several units, or dates, too.
  */
 final class PlainFolds {
-    /** Stands for values that a plain fold does not gather. */
+    /** Stands for values that a fold does not gather. */
     private static final Value OTHERS = Missing.MISSING;
 
     static final Fold<Value> SUM =
-            fold("sum", NumberValue.of(0), (a, b) -> a.plus(b) instanceof Real sum ? sum : refused(a.plus(b)));
-    static final Fold<Value> COUNT = fold("count", NumberValue.of(0), (a, b) -> Algebra.plus(a, Rational.ONE));
+            fold("sum", Blank.BLANK, (a, b) -> a.plus(b) instanceof Real sum ? sum : refused(a.plus(b)));
+    static final Fold<Value> COUNT = counting();
     static final Fold<Value> LEAST = fold("min", Blank.BLANK, (a, b) -> a.compareTo(b) <= 0 ? a : b);
     static final Fold<Value> GREATEST = fold("max", Blank.BLANK, (a, b) -> a.compareTo(b) >= 0 ? a : b);
 
@@ -41,27 +41,56 @@ final class PlainFolds {
             if (gathered instanceof Failure || gathered == OTHERS || value instanceof Failure) {
                 return value instanceof Failure && !(gathered instanceof Failure) ? value : gathered;
             }
-            if (value instanceof Quantity || value instanceof Moment) {
+            if (value instanceof Moment) {
                 return OTHERS;
+            }
+            if (value instanceof Quantity quantity) {
+                return withQuantity(gathered, quantity, operation);
             }
             if (!(value instanceof NumberValue number)) {
                 return gathered;
             }
-            return gathered instanceof NumberValue before
-                    ? new NumberValue(operation.apply(before.real(), number.real()))
-                    : number;
+            return gathered == Blank.BLANK
+                    ? number
+                    : gathered instanceof NumberValue before
+                            ? new NumberValue(operation.apply(before.real(), number.real()))
+                            : OTHERS;
+        });
+    }
+
+    /** Quantities of one unit are gathered as numbers are. */
+    private static Value withQuantity(Value gathered, Quantity added, BinaryOperator<Real> operation) {
+        if (gathered == Blank.BLANK) {
+            return added;
+        }
+        return gathered instanceof Quantity before && before.unit().equals(added.unit())
+                ? new Quantity(operation.apply(before.number(), added.number()), before.unit())
+                : OTHERS;
+    }
+
+    private static Fold<Value> counting() {
+        return new Fold<>("count", NumberValue.of(0), (gathered, value) -> {
+            if (gathered instanceof Failure || value instanceof Failure) {
+                return gathered instanceof Failure ? gathered : value;
+            }
+            if (gathered == OTHERS || value instanceof Moment) {
+                return OTHERS;
+            }
+            return value instanceof NumberValue || value instanceof Quantity
+                    ? new NumberValue(Algebra.plus(((NumberValue) gathered).real(), Rational.ONE))
+                    : gathered;
         });
     }
 
     /**
      * The fold over all arguments of a repeated parameter; blank where there are no numbers, nothing where not all are
-     * plain and another way must be taken.
+     * in one unit and another way must be taken.
      */
     static Optional<Value> over(Arguments given, String parameter, Fold<Value> fold) {
         Value gathered = fold.start();
         for (Supplier<Value> each : given.each(parameter)) {
             Value value = each.get();
-            if (!(value instanceof NumberValue) && !(value instanceof Table)) {
+            if (!(value instanceof NumberValue) && !(value instanceof Quantity) && !(value instanceof Table)) {
                 return Optional.empty();
             }
             Value part =
@@ -73,6 +102,9 @@ final class PlainFolds {
                 return Optional.empty();
             }
             gathered = joined(gathered, part, fold);
+            if (gathered == OTHERS) {
+                return Optional.empty();
+            }
         }
         return Optional.of(gathered);
     }

@@ -131,9 +131,7 @@ final class RecordFunctions {
     private static List<Real> numbers(Arguments given) {
         List<Real> numbers = new ArrayList<>();
         for (Value value : fields(given)) {
-            if (value instanceof NumberValue number) {
-                numbers.add(number.real());
-            }
+            given.numberIn("records", value).ifPresent(numbers::add);
         }
         return numbers;
     }
@@ -162,7 +160,7 @@ final class RecordFunctions {
     private static List<Value> fields(Arguments given) {
         Table records = given.table("records");
         int field = field(records, given.value("field"));
-        List<Map<Integer, Criterion>> conditions = conditions(records, given.table("conditions"));
+        List<Map<Integer, Criterion>> conditions = conditions(given, records);
         List<Value> fields = new ArrayList<>();
         for (int row = 1; row < records.rows(); row++) {
             int at = row;
@@ -176,13 +174,17 @@ final class RecordFunctions {
         return fields;
     }
 
-    private static List<Map<Integer, Criterion>> conditions(Table records, Table table) {
+    private static List<Map<Integer, Criterion>> conditions(Arguments given, Table records) {
+        Table table = given.table("conditions");
         List<Map<Integer, Criterion>> conditions = new ArrayList<>();
         for (int row = 1; row < table.rows(); row++) {
             Map<Integer, Criterion> all = new TreeMap<>();
             for (int column = 0; column < table.columns(); column++) {
                 if (table.at(row, column) != Blank.BLANK) {
-                    all.put(field(records, table.at(0, column)), Criterion.of(table.at(row, column)));
+                    all.put(
+                            field(records, table.at(0, column)),
+                            Criterion.of(
+                                    table.at(row, column), given.surroundings().reading()));
                 }
             }
             conditions.add(all);

@@ -33,6 +33,7 @@ final class RoundingFunctions {
                     .example("round(1234.567, places: -2)", "1200")
                     .refuses("round(2.5, 0.5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("roundup", "rounddown", "significant", "roundto")
+                    .keepsUnit("x")
                     .works(Workings::betweenPlaces)
                     .computes(given -> rounded(given, RoundingMode.HALF_UP)),
             function("roundup", Category.ROUNDING)
@@ -43,6 +44,7 @@ final class RoundingFunctions {
                     .example("roundup(-2.345, 2)", "-47/20")
                     .refuses("roundup(\"2\")", ErrorCode.WRONG_KIND)
                     .related("round", "rounddown", "ceiling")
+                    .keepsUnit("x")
                     .works(Workings::betweenPlaces)
                     .computes(given -> rounded(given, RoundingMode.UP)),
             function("rounddown", Category.ROUNDING)
@@ -53,6 +55,7 @@ final class RoundingFunctions {
                     .example("rounddown(-2.345, 2)", "-117/50")
                     .refuses("rounddown(2, 1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("round", "roundup", "truncate")
+                    .keepsUnit("x")
                     .works(Workings::betweenPlaces)
                     .computes(given -> rounded(given, RoundingMode.DOWN)),
             function("floor", Category.ROUNDING)
@@ -65,6 +68,7 @@ final class RoundingFunctions {
                     .example("floor(7.3, 0.5)", "7")
                     .refuses("floor(7, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("ceiling", "truncate", "roundto")
+                    .units(Rational.ONE, "x", "step")
                     .works(Workings::betweenSteps)
                     .computes(given -> multiple(given, RoundingMode.FLOOR)),
             function("ceiling", Category.ROUNDING)
@@ -76,6 +80,7 @@ final class RoundingFunctions {
                     .example("ceiling(7.3, 0.5)", "15/2")
                     .refuses("ceiling(7, -2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("floor", "roundup", "roundto")
+                    .units(Rational.ONE, "x", "step")
                     .works(Workings::betweenSteps)
                     .computes(given -> multiple(given, RoundingMode.CEILING)),
             function("truncate", Category.ROUNDING)
@@ -87,6 +92,7 @@ final class RoundingFunctions {
                     .example("truncate(3.14159, 2)", "157/50")
                     .refuses("truncate(\"2\")", ErrorCode.WRONG_KIND)
                     .related("rounddown", "frac", "floor")
+                    .keepsUnit("x")
                     .works(Workings::betweenPlaces)
                     .computes(given -> rounded(given, RoundingMode.DOWN)),
             function("frac", Category.ROUNDING)
@@ -96,6 +102,7 @@ final class RoundingFunctions {
                     .example("frac(-2.75)", "-3/4")
                     .refuses("frac(true)", ErrorCode.WRONG_KIND)
                     .related("truncate")
+                    .keepsUnit("x")
                     .works("{x} without its whole part")
                     .computes(given -> Rounding.places(given.number("x"), 0, RoundingMode.DOWN) instanceof Real whole
                             ? given.number("x").minus(whole)
@@ -109,6 +116,7 @@ final class RoundingFunctions {
                     .example("roundto(2.13, 0.05)", "43/20")
                     .refuses("roundto(7, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("round", "floor", "ceiling")
+                    .units(Rational.ONE, "x", "step")
                     .works(Workings::betweenSteps)
                     .computes(given -> multiple(given, RoundingMode.HALF_UP)),
             function("significant", Category.ROUNDING)
@@ -119,6 +127,7 @@ final class RoundingFunctions {
                     .example("significant(0.012345, 3)", "123/10000")
                     .refuses("significant(7, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("round")
+                    .keepsUnit("x")
                     .computes(RoundingFunctions::significant),
             function("even", Category.ROUNDING)
                     .says("The next even whole number away from zero.")
@@ -127,6 +136,7 @@ final class RoundingFunctions {
                     .example("even(-1.2)", "-2")
                     .refuses("even(\"3\")", ErrorCode.WRONG_KIND)
                     .related("odd", "iseven")
+                    .keepsUnit("x")
                     .works(given -> Workings.betweenEvery(given, Rational.ZERO))
                     .computes(given -> nextOf(given.number("x"), Rational.ZERO)),
             function("odd", Category.ROUNDING)
@@ -136,6 +146,7 @@ final class RoundingFunctions {
                     .example("odd(0)", "1")
                     .refuses("odd(\"3\")", ErrorCode.WRONG_KIND)
                     .related("even", "isodd")
+                    .keepsUnit("x")
                     .works(given -> Workings.betweenEvery(given, Rational.ONE))
                     .computes(given -> nextOf(given.number("x"), Rational.ONE)));
 

@@ -22,6 +22,7 @@ import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
@@ -46,6 +47,7 @@ final class SpreadFunctions {
                     .example("largest({3, 9, 9}, 2)", "9")
                     .refuses("largest({3, 9}, 3)", ErrorCode.WRONG_ARGUMENTS)
                     .related("smallest", "rank", "max")
+                    .keepsUnit("data")
                     .computes(given -> ordered(given, true)),
             function("smallest", Category.STATISTICS)
                     .alsoRead("SMALL")
@@ -56,6 +58,7 @@ final class SpreadFunctions {
                     .example("smallest({3}, 1)", "3")
                     .refuses("smallest({3, 9}, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("largest", "rank", "min")
+                    .keepsUnit("data")
                     .computes(given -> ordered(given, false)),
             numbers("meandeviation", "AVEDEV", "The mean of the distances of numbers from their mean.")
                     .example("meandeviation(1, 3, 5, 7)", "2")
@@ -127,6 +130,7 @@ final class SpreadFunctions {
                     .example("trimmedmean({1, 2, 3}, 0)", "2")
                     .refuses("trimmedmean({1, 2}, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("mean", "median")
+                    .keepsUnit("data")
                     .from("OpenFormula 6.18.79")
                     .computes(given -> {
                         List<Real> sorted = sorted(given);
@@ -244,8 +248,8 @@ final class SpreadFunctions {
                 if (value instanceof Failure failure) {
                     throw new Arguments.Refused(failure);
                 }
-                if (value instanceof NumberValue number) {
-                    numbers.add(number.real());
+                if (value instanceof NumberValue || value instanceof Quantity) {
+                    given.numberIn("values", value).ifPresent(numbers::add);
                 } else if (value instanceof Text) {
                     numbers.add(Rational.ZERO);
                 } else if (value instanceof Truth truth) {

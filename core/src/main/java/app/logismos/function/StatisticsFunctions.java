@@ -26,6 +26,7 @@ import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Fold;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
@@ -90,7 +91,7 @@ final class StatisticsFunctions {
                     .refuses("sumif({1; 2}, 1, {1; 2; 3})", ErrorCode.SHAPES_DIFFER)
                     .related("countif", "meanif", "sum")
                     .works(given -> WorkingPattern.joined(matchingNumbers(given), " + "))
-                    .computes(given -> Algebra.sum(matchingNumbers(given))),
+                    .answers(given -> ofMatching(given, Algebra::sum)),
             function("meanif", Category.STATISTICS)
                     .alsoRead("AVERAGEIF")
                     .says("The mean of the numbers beside the cells that hold a value or fulfil a comparison.")
@@ -107,7 +108,7 @@ final class StatisticsFunctions {
                     .related("sumif", "mean")
                     .works(given -> "(" + WorkingPattern.joined(matchingNumbers(given), " + ") + ") / "
                             + matchingNumbers(given).size())
-                    .computes(given -> mean(matchingNumbers(given))),
+                    .answers(given -> ofMatching(given, Algebra::mean)),
             function("mean", Category.STATISTICS)
                     .alsoRead("AVERAGE")
                     .says("The sum divided by how many there are.")
@@ -125,6 +126,7 @@ final class StatisticsFunctions {
                     .example("geomean(1, 3, 9)", "3")
                     .refuses("geomean(2, -8)", ErrorCode.WRONG_ARGUMENTS)
                     .related("mean", "harmean")
+                    .units(Rational.ONE, "numbers")
                     .works("({numbers| × })^(1/{#numbers})")
                     .computes(given -> power(
                             product(positive(given)),
@@ -136,6 +138,7 @@ final class StatisticsFunctions {
                     .example("harmean(1, 2)", "4/3")
                     .refuses("harmean(2, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("mean", "geomean")
+                    .units(Rational.ONE, "numbers")
                     .works("{#numbers} / (1/{numbers| + 1/})")
                     .computes(given -> over(
                             Rational.of(positive(given).size()),
@@ -158,6 +161,7 @@ final class StatisticsFunctions {
                     .example("mode(2, 1, 1, 2)", "1")
                     .refuses("mode(1, 2, 3)", ErrorCode.NOT_FOUND)
                     .related("median", "frequency")
+                    .keepsUnit("numbers")
                     .works(given -> Workings.howOften(given.numbers("numbers"), mode(given.numbers("numbers"))))
                     .computes(given -> mode(some(given, "numbers"))),
             function("min", Category.STATISTICS)
@@ -200,6 +204,7 @@ final class StatisticsFunctions {
                     .example("variance(2, 4)", "2")
                     .refuses("variance(5)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("stdev", "variancep")
+                    .unitsApart(Rational.of(2), "numbers")
                     .works(given -> Workings.variance(some(given, "numbers"), 1))
                     .computes(given -> variance(some(given, "numbers"), 1)),
             spread("stdev", "STDEV", "The standard deviation of a sample: the square root of its variance.")
@@ -207,6 +212,7 @@ final class StatisticsFunctions {
                     .example("stdev(1, 3, 5, 7, 9)", "3.1622776601683795")
                     .refuses("stdev(5)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("variance", "stdevp", "standarderror")
+                    .unitsApart(ONE, "numbers")
                     .works(given -> Workings.deviation(some(given, "numbers"), 1))
                     .computes(given -> sqrt(variance(some(given, "numbers"), 1))),
             spread(
@@ -217,6 +223,7 @@ final class StatisticsFunctions {
                     .example("variancep(2, 4)", "1")
                     .refuses("variancep({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("variance", "stdevp")
+                    .unitsApart(Rational.of(2), "numbers")
                     .works(given -> Workings.variance(some(given, "numbers"), 0))
                     .computes(given -> variance(some(given, "numbers"), 0)),
             spread("stdevp", "STDEVP", "The standard deviation of a whole population: the square root of its variance.")
@@ -224,6 +231,7 @@ final class StatisticsFunctions {
                     .example("stdevp(2, 4, 4, 4, 5, 5, 7, 9)", "2")
                     .refuses("stdevp({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("stdev", "variancep")
+                    .unitsApart(ONE, "numbers")
                     .works(given -> Workings.deviation(some(given, "numbers"), 0))
                     .computes(given -> sqrt(variance(some(given, "numbers"), 0))),
             spread(
@@ -234,6 +242,7 @@ final class StatisticsFunctions {
                     .example("standarderror(1, 3, 5, 7)", "1.2909944487358056")
                     .refuses("standarderror(5)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("stdev", "mean")
+                    .unitsApart(ONE, "numbers")
                     .works(given -> Workings.deviation(some(given, "numbers"), 1) + " / √"
                             + given.numbers("numbers").size())
                     .computes(given -> sqrt(over(
@@ -249,6 +258,7 @@ final class StatisticsFunctions {
                     .example("quantile({1, 2}, 0.5)", "3/2")
                     .refuses("quantile({1, 2}, 2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("quartile", "median")
+                    .keepsUnit("data")
                     .from("OpenFormula 6.18.47 PERCENTILE")
                     .works(given -> Workings.placeOfShare(data(given, "data"), share(given, "p")))
                     .computes(given -> quantile(data(given, "data"), share(given, "p"))),
@@ -260,6 +270,7 @@ final class StatisticsFunctions {
                     .example("quartile({1, 2, 3, 4}, 4)", "4")
                     .refuses("quartile({1, 2}, 5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("quantile", "median")
+                    .keepsUnit("data")
                     .works(given -> Workings.placeOfShare(data(given, "data"), Rational.of(given.whole("q", 0, 4), 4)))
                     .computes(given -> quantile(data(given, "data"), Rational.of(given.whole("q", 0, 4), 4))),
             function("rank", Category.STATISTICS)
@@ -271,6 +282,7 @@ final class StatisticsFunctions {
                     .example("rank(3, {3, 9, 7}, ascending: true)", "1")
                     .refuses("rank(4, {1, 2})", ErrorCode.NOT_FOUND)
                     .related("sort", "quantile")
+                    .unitsApart(Rational.ZERO, "value", "data")
                     .works(given -> Workings.sorted(data(given, "data")))
                     .computes(StatisticsFunctions::rank),
             function("frequency", Category.STATISTICS)
@@ -282,6 +294,7 @@ final class StatisticsFunctions {
                     .example("frequency({5}, {1; 2})", "{0; 0; 1}")
                     .refuses("frequency({1, 2}, {\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("countif", "mode")
+                    .unitsApart(Rational.ZERO, "data", "limits")
                     .answers(StatisticsFunctions::frequency),
             pairs(
                             "correlation",
@@ -294,6 +307,8 @@ final class StatisticsFunctions {
                     .example("correlation({1, 2, 3}, {3, 2, 1})", "-1")
                     .refuses("correlation({1, 1}, {2, 4})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("covariance", "rsquared", "slope")
+                    .unitsApart(Rational.ZERO, "y")
+                    .unitsApart(Rational.ZERO, "x")
                     .works(workedPairs(Workings::correlation))
                     .computes(paired((y, x) ->
                             over(deviations(y, x), sqrt(times(deviations(y, y), deviations(x, x)))))),
@@ -307,6 +322,8 @@ final class StatisticsFunctions {
                     .example("covariance({1, 2}, {5, 3})", "-1")
                     .refuses("covariance({1}, {2})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("correlation", "covariancep")
+                    .unitsApart(ONE, "y")
+                    .unitsApart(ONE, "x")
                     .works(workedPairs((y, x) -> Workings.covariance(y, x, 1)))
                     .computes(paired((y, x) -> over(deviations(y, x), Rational.of(y.size() - 1L)))),
             pairs(
@@ -319,6 +336,8 @@ final class StatisticsFunctions {
                     .example("covariancep({1, 2}, {5, 3})", "-1/2")
                     .refuses("covariancep({1, 2}, {1, 2, 3})", ErrorCode.SHAPES_DIFFER)
                     .related("covariance")
+                    .unitsApart(ONE, "y")
+                    .unitsApart(ONE, "x")
                     .works(workedPairs((y, x) -> Workings.covariance(y, x, 0)))
                     .computes(paired((y, x) -> over(deviations(y, x), Rational.of(y.size())))),
             pairs("slope", "SLOPE", "y", "x", "How steep the straight line is that fits points best.")
@@ -326,6 +345,8 @@ final class StatisticsFunctions {
                     .example("slope({1, 2, 4}, {1, 2, 3})", "3/2")
                     .refuses("slope({1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("intercept", "rsquared", "forecast")
+                    .unitsApart(ONE, "y")
+                    .unitsApart(Rational.of(-1), "x")
                     .works(workedPairs(Workings::slope))
                     .computes(paired((y, x) -> over(deviations(y, x), deviations(x, x)))),
             pairs(
@@ -338,6 +359,8 @@ final class StatisticsFunctions {
                     .example("intercept({1, 2, 4}, {1, 2, 3})", "-2/3")
                     .refuses("intercept({1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("slope", "forecast")
+                    .keepsUnit("y")
+                    .units(Rational.ZERO, "x")
                     .works(workedPairs((y, x) -> Workings.lineAt(y, x, Rational.ZERO)))
                     .computes(paired((y, x) -> lineAt(Rational.ZERO, y, x))),
             pairs(
@@ -350,6 +373,8 @@ final class StatisticsFunctions {
                     .example("rsquared({1, 2, 4}, {1, 2, 3})", "27/28")
                     .refuses("rsquared({1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("correlation", "slope")
+                    .unitsApart(Rational.ZERO, "y")
+                    .unitsApart(Rational.ZERO, "x")
                     .works(workedPairs((y, x) -> "(" + Workings.correlation(y, x) + ")^2"))
                     .computes(paired((y, x) -> over(
                             times(deviations(y, x), deviations(y, x)), times(deviations(y, y), deviations(x, x))))),
@@ -362,6 +387,8 @@ final class StatisticsFunctions {
                     .example("forecast(0, {1, 2, 4}, {1, 2, 3})", "-2/3")
                     .refuses("forecast(1, {1, 2}, {3, 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("slope", "intercept")
+                    .keepsUnit("y")
+                    .unitsApart(Rational.ZERO, "at", "x")
                     .works(given -> workedPairs((y, x) -> Workings.lineAt(y, x, given.number("at")))
                             .apply(given))
                     .computes(given ->
@@ -376,6 +403,7 @@ final class StatisticsFunctions {
                     .example("zscore(4, 5, 2)", "-1/2")
                     .refuses("zscore(7, 5, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("normal", "mean", "stdev")
+                    .units(Rational.ZERO, "x", "mean", "sd")
                     .works("({x} − {mean}) / {sd}")
                     .computes(given -> over(minus(given.number("x"), given.number("mean")), given.number("sd"))));
 
@@ -416,6 +444,9 @@ final class StatisticsFunctions {
         Optional<Value> sum = PlainFolds.over(given, "numbers", PlainFolds.SUM);
         Optional<Value> count = PlainFolds.over(given, "numbers", PlainFolds.COUNT);
         boolean isPlain = sum.isPresent() && count.isPresent() && !count.get().equals(NumberValue.of(0));
+        if (isPlain && sum.get() instanceof Quantity all && count.get() instanceof NumberValue many) {
+            return new Quantity(over(all.number(), many.real()), all.unit());
+        }
         return isPlain && sum.get() instanceof NumberValue all && count.get() instanceof NumberValue many
                 ? new NumberValue(over(all.real(), many.real()))
                 : given.measured("numbers").made(Algebra::mean);
@@ -424,7 +455,7 @@ final class StatisticsFunctions {
     private static Value extreme(
             Arguments given, Fold<Value> fold, java.util.function.Function<List<Real>, Real> slow) {
         return PlainFolds.over(given, "numbers", fold)
-                .filter(NumberValue.class::isInstance)
+                .filter(value -> value instanceof NumberValue || value instanceof Quantity)
                 .orElseGet(() -> given.measured("numbers").made(slow));
     }
 
@@ -554,7 +585,8 @@ final class StatisticsFunctions {
             throw new Arguments.Refused(
                     Failure.of(ErrorCode.SHAPES_DIFFER, "`numbers` must have the shape of `range`."));
         }
-        Criterion criterion = Criterion.of(given.value("condition"));
+        Criterion criterion =
+                Criterion.of(given.value("condition"), given.surroundings().reading());
         List<Value> matching = new ArrayList<>();
         for (int row = 0; row < range.rows(); row++) {
             for (int column = 0; column < range.columns(); column++) {
@@ -564,6 +596,16 @@ final class StatisticsFunctions {
             }
         }
         return matching;
+    }
+
+    /** What those that match come to, in their unit; nothing is 0. */
+    private static Value ofMatching(Arguments given, java.util.function.Function<List<Real>, Real> code) {
+        List<Value> values = matching(given, "range", given.isGiven("numbers") ? "numbers" : "range").stream()
+                .filter(Measured::isMeasured)
+                .toList();
+        return values.isEmpty()
+                ? new NumberValue(code.apply(List.of()))
+                : given.measured("numbers", values).made(code);
     }
 
     private static List<Real> matchingNumbers(Arguments given) {

@@ -21,6 +21,7 @@ import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
@@ -106,6 +107,7 @@ final class TableFunctions {
                     .example("series(1, 0, -0.5)", "{1; 1/2; 0}")
                     .refuses("series(1, 5, step: -1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("spaced")
+                    .units(Rational.ONE, "from", "to", "step")
                     .answers(TableFunctions::series),
             function("spaced", Category.TABLES)
                     .says("So many numbers from one to another at even distances, both included, as a column.")
@@ -116,6 +118,7 @@ final class TableFunctions {
                     .example("spaced(3, 9, 2)", "{3; 9}")
                     .refuses("spaced(0, 1, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("series")
+                    .keepsUnit("from", "to")
                     .answers(TableFunctions::spaced),
             function("sort", Category.TABLES)
                     .says("The rows of a table in the order of a column; a row of values in the order of the values.")
@@ -161,6 +164,7 @@ final class TableFunctions {
                     .example("cumulate({1, 10; 2, 20})", "{1, 10; 3, 30}")
                     .refuses("cumulate({1; \"a\"})", ErrorCode.WRONG_KIND)
                     .related("sum")
+                    .units(Rational.ONE, "table")
                     .answers(given -> {
                         Real[][] m = given.matrix("table");
                         for (int row = 1; row < m.length; row++) {
@@ -226,6 +230,8 @@ final class TableFunctions {
                     .example("matmul({1, 2}, {3; 4})", "{11}")
                     .refuses("matmul({1, 2}, {3, 4})", ErrorCode.SHAPES_DIFFER)
                     .related("inverse", "dot")
+                    .units(Rational.ONE, "a")
+                    .units(Rational.ONE, "b")
                     .works(given -> Workings.firstCell(given.matrix("a"), given.matrix("b")))
                     .answers(given -> of(Matrices.product(given.matrix("a"), given.matrix("b")))),
             function("det", Category.TABLES)
@@ -236,6 +242,7 @@ final class TableFunctions {
                     .example("det({2})", "2")
                     .refuses("det({1, 2})", ErrorCode.SHAPES_DIFFER)
                     .related("inverse", "trace")
+                    .unitsBy(given -> Rational.of(given.table("a").rows()), "a")
                     .works(given -> Workings.determinant(given.matrix("a")))
                     .computes(given -> Matrices.determinant(given.matrix("a"))),
             function("inverse", Category.TABLES)
@@ -246,6 +253,7 @@ final class TableFunctions {
                     .example("inverse({4})", "{1/4}")
                     .refuses("inverse({1, 2; 2, 4})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("linsolve", "det", "identity")
+                    .units(Rational.of(-1), "a")
                     .answers(given -> of(Matrices.solve(
                             given.matrix("a"),
                             Matrices.identity(given.table("a").rows())))),
@@ -266,6 +274,8 @@ final class TableFunctions {
                     .example("linsolve({4}, {2})", "{1/2}")
                     .refuses("linsolve({1, 2; 2, 4}, {1; 2})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("inverse", "det")
+                    .units(Rational.of(-1), "a")
+                    .units(Rational.ONE, "b")
                     .from("Gaussian elimination, exact for exact numbers")
                     .answers(given -> of(Matrices.solve(given.matrix("a"), given.matrix("b")))),
             function("dot", Category.TABLES)
@@ -276,6 +286,8 @@ final class TableFunctions {
                     .example("dot({1; 0}, {0; 1})", "0")
                     .refuses("dot({1, 2}, {1, 2, 3})", ErrorCode.SHAPES_DIFFER)
                     .related("cross", "norm", "sumproduct")
+                    .units(Rational.ONE, "a")
+                    .units(Rational.ONE, "b")
                     .works(given -> Workings.products(vector(given, "a"), vector(given, "b")))
                     .computes(given -> dot(vector(given, "a"), vector(given, "b"))),
             function("cross", Category.TABLES)
@@ -286,6 +298,8 @@ final class TableFunctions {
                     .example("cross({1, 2, 3}, {4, 5, 6})", "{-3; 6; -3}")
                     .refuses("cross({1, 2}, {3, 4})", ErrorCode.WRONG_ARGUMENTS)
                     .related("dot")
+                    .units(Rational.ONE, "a")
+                    .units(Rational.ONE, "b")
                     .answers(given -> cross(given, vector(given, "a"), vector(given, "b"))),
             function("norm", Category.TABLES)
                     .says("The length of a vector, of a matrix the root of the sum of its squares.")
@@ -294,6 +308,7 @@ final class TableFunctions {
                     .example("norm({1, 2; 2, 4})", "5")
                     .refuses("norm({1, \"a\"})", ErrorCode.WRONG_KIND)
                     .related("dot", "hypot")
+                    .units(Rational.ONE, "a")
                     .works("√({a|^2 + }^2)")
                     .computes(given -> sqrt(dot(vector(given, "a"), vector(given, "a")))),
             function("trace", Category.TABLES)
@@ -303,6 +318,7 @@ final class TableFunctions {
                     .example("trace({7})", "7")
                     .refuses("trace({1, 2})", ErrorCode.SHAPES_DIFFER)
                     .related("det")
+                    .units(Rational.ONE, "a")
                     .computes(given -> {
                         Real[][] a = Matrices.square(given.matrix("a"));
                         Real sum = Rational.ZERO;
@@ -437,6 +453,15 @@ final class TableFunctions {
     static int compare(Value a, Value b) {
         if (a instanceof NumberValue x && b instanceof NumberValue y) {
             return x.real().compareTo(y.real());
+        }
+        if (a instanceof Quantity x && b instanceof Quantity y) {
+            if (!x.isLike(y)) {
+                throw new Arguments.Refused(Failure.of(
+                        ErrorCode.UNITS_DIFFER,
+                        "`" + x.unit().symbol() + "` and `" + y.unit().symbol()
+                                + "` do not measure the same, so these cells have no order."));
+            }
+            return x.number().compareTo(Algebra.answer(y.in(x.unit())));
         }
         if (a instanceof Moment x && b instanceof Moment y) {
             return x.kind() == y.kind() ? x.compareTo(y) : x.kind().compareTo(y.kind());

@@ -158,7 +158,7 @@ final class TextFunctions {
                     .answers(TextFunctions::repeated),
             function("text", Category.TEXT)
                     .says("A number written in a style, as a text.")
-                    .argument("x", NUMBER, "the number")
+                    .argument("x", NUMBER, "the number; a quantity keeps its unit")
                     .argument("style", TEXT, "like \"fixed 2\", \"scientific\", \"fraction\", \"percent 1\"")
                     .example("text(7/3, \"fixed 2\")", "\"2.33\"")
                     .example("text(7/3, \"mixed\")", "\"2 1/3\"")
@@ -166,8 +166,15 @@ final class TextFunctions {
                     .related("number")
                     .answers(given -> given.surroundings()
                             .writing()
-                            .apply(given.number("x"), given.text("style"))
-                            .<Value>map(Text::new)
+                            .apply(
+                                    given.value("x") instanceof Quantity quantity
+                                            ? quantity.number()
+                                            : given.number("x"),
+                                    given.text("style"))
+                            .<Value>map(written -> new Text(
+                                    given.value("x") instanceof Quantity quantity
+                                            ? quantity.unit().behind(written)
+                                            : written))
                             .orElseThrow(() -> given.wrong(
                                     "style",
                                     "the name of a style that suits the number",

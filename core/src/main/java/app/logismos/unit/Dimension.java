@@ -1,5 +1,6 @@
 package app.logismos.unit;
 
+import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import java.util.EnumMap;
@@ -23,8 +24,16 @@ public record Dimension(Map<Base, Rational> exponents) {
         return new Dimension(Map.of(base, Rational.ONE));
     }
 
+    /** Whether plain numbers have it. */
+    public boolean isNone() {
+        return exponents.isEmpty();
+    }
+
     /** The product of this one and a power of another. */
     Dimension times(Dimension other, Rational power) {
+        if (other.isNone()) {
+            return this;
+        }
         Map<Base, Rational> product = new EnumMap<>(Base.class);
         product.putAll(exponents);
         other.exponents.forEach((base, exponent) -> {
@@ -36,5 +45,25 @@ public record Dimension(Map<Base, Rational> exponents) {
             }
         });
         return new Dimension(product);
+    }
+
+    /** In powers of base quantities: {@code length/time^2}. */
+    String formula() {
+        StringBuilder above = new StringBuilder();
+        StringBuilder below = new StringBuilder();
+        for (Base base : Base.values()) {
+            Rational exponent = exponents.getOrDefault(base, Rational.ZERO);
+            if (exponent.signum() > 0) {
+                above.append(above.length() == 0 ? "" : "·").append(power(base, exponent));
+            } else if (exponent.signum() < 0) {
+                below.append('/').append(power(base, (Rational) exponent.negate()));
+            }
+        }
+        return (above.length() == 0 ? "1" : above.toString()) + below;
+    }
+
+    private static String power(Base base, Rational exponent) {
+        String name = base.name().toLowerCase(java.util.Locale.ROOT);
+        return exponent.equals(Rational.ONE) ? name : name + "^" + Plain.text(exponent);
     }
 }

@@ -3,30 +3,42 @@ package app.logismos.unit;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.number.Result;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.StringJoiner;
 
 /**
- * A product of powers of units with symbols: {@code km/h}.
- *
- * @param powers in the order in which they are written, each unit once and with an exponent other than 0
+ * A product of powers of units with symbols: {@code km/h}. Immutable; dimension and factor are worked out once, since a
+ * column of a million quantities has one unit.
  */
-public record Unit(List<Power> powers) {
+public final class Unit {
     /** The unit of plain numbers. */
     public static final Unit ONE = new Unit(List.of());
 
-    /** The second, unit of time in the SI. */
-    public static final Unit SECOND = of(new Atom("s", Dimension.of(Base.TIME), Rational.ONE));
+    private final List<Power> powers;
+    private final Dimension dimension;
+    private final Real factor;
+    private final String symbol;
 
-    /** The day of 86,400 seconds (SI brochure, table 8). */
-    public static final Unit DAY = of(new Atom("day", Dimension.of(Base.TIME), Rational.of(86_400)));
-
-    /** A power of a unit with a symbol. */
+    /**
+     * A power of a unit with a symbol.
+     *
+     * @param exponent not 0
+     */
     public record Power(Atom atom, Rational exponent) {}
 
-    public Unit {
-        powers = List.copyOf(powers);
+    private Unit(List<Power> powers) {
+        this.powers = List.copyOf(powers);
+        Dimension product = Dimension.NONE;
+        Real size = Rational.ONE;
+        for (Power power : powers) {
+            product = product.times(power.atom().dimension(), power.exponent());
+            size = Factors.times(size, Factors.power(power.atom().factor(), power.exponent()));
+        }
+        this.dimension = product;
+        this.factor = size;
+        this.symbol = symbolOf(powers);
     }
 
     /** A unit with a symbol, by itself. */
@@ -34,51 +46,199 @@ public record Unit(List<Power> powers) {
         return new Unit(List.of(new Power(atom, Rational.ONE)));
     }
 
+    /** In the order in which they are written, each unit once. */
+    public List<Power> powers() {
+        return powers;
+    }
+
     /** What it measures. */
     public Dimension dimension() {
-        Dimension dimension = Dimension.NONE;
-        for (Power power : powers) {
-            dimension = dimension.times(power.atom().dimension(), power.exponent());
-        }
         return dimension;
     }
 
     /** How many coherent SI units one of it is; exact where the exponents are whole. */
     public Real factor() {
-        Real factor = Rational.ONE;
-        for (Power power : powers) {
-            factor = (Real) factor.times((Real) power.atom().factor().power(power.exponent()));
-        }
         return factor;
     }
 
-    /** The product of this unit and a power of another; equal symbols are gathered at their first place. */
-    public Unit times(Unit other, Rational power) {
+    /** Whether plain numbers have it, or could: radians and degrees are dimensionless, too. */
+    public boolean isDimensionless() {
+        return dimension.isNone();
+    }
+
+    /** Whether it counts on a scale: {@code °C}, but not {@code J/°C}, where differences are meant. */
+    public boolean isScale() {
+        return powers.size() == 1
+                && powers.get(0).exponent().equals(Rational.ONE)
+                && powers.get(0).atom().isScale();
+    }
+
+    /** The number on a scale at which the SI unit has 0, with the sign turned; 0 where this is no scale. */
+    private Rational offset() {
+        return isScale() ? powers.get(0).atom().offset() : Rational.ZERO;
+    }
+
+    /** Whether quantities in the two can be added, compared and converted. */
+    public boolean isLike(Unit other) {
+        return this == other || dimension.equals(other.dimension);
+    }
+
+    /**
+     * The number of a quantity in this unit, in another unit of the same dimension; on scales with their offset.
+     *
+     * @return undefined only where numbers outgrow their bounds
+     */
+    public Result convert(Real number, Unit to) {
+        if (this == to || equals(to)) {
+            return number;
+        }
+        if (!isScale() && !to.isScale()) {
+            return number.times(factor) instanceof Real coherent ? coherent.dividedBy(to.factor) : number.times(factor);
+        }
+        return number.plus(offset()) instanceof Real above
+                        && above.times(factor) instanceof Real kelvins
+                        && kelvins.dividedBy(to.factor) instanceof Real steps
+                ? steps.minus(to.offset())
+                : number.times(factor);
+    }
+
+    /** Whether one counts way by fuel and the other fuel by way; numbers are then turned over. */
+    public boolean isReciprocal(Unit other) {
+        return isFuelUse()
+                && other.isFuelUse()
+                && !isLike(other)
+                && power(Rational.of(-1)).isLike(other);
+    }
+
+    private boolean isFuelUse() {
+        return dimension.equals(Lazily.AREA) || dimension.equals(Lazily.WAY_BY_VOLUME);
+    }
+
+    /** The number in a unit of the reciprocal dimension. */
+    public Result reciprocal(Real number, Unit to) {
+        return number.times(factor) instanceof Real coherent
+                ? Rational.ONE.dividedBy(Factors.times(coherent, to.factor))
+                : Rational.ZERO;
+    }
+
+    /** Made when first asked for: the catalogue is made of units. */
+    private static final class Lazily {
+        static final Dimension AREA = Dimension.of(Base.LENGTH).times(Dimension.of(Base.LENGTH), Rational.ONE);
+        static final Dimension WAY_BY_VOLUME = Dimension.NONE.times(AREA, Rational.of(-1));
+    }
+
+    /** A product of units, and what its number must be multiplied with. */
+    public record Product(Unit unit, Real factor) {}
+
+    /**
+     * The product of this unit and a power of another. Units of one dimension are merged into the one that stands first:
+     * {@code km/h} times {@code min} is {@code km} times 1/60.
+     */
+    public Product times(Unit other, Rational power) {
+        if (other.powers.isEmpty()) {
+            return new Product(this, Rational.ONE);
+        }
+        List<Power> product = new ArrayList<>(powers);
+        Real factor = Rational.ONE;
+        for (Power each : other.powers) {
+            factor = Factors.times(factor, gather(product, new Power(each.atom(), (Rational)
+                    each.exponent().times(power))));
+        }
+        return new Product(new Unit(product), factor);
+    }
+
+    /** The product as it is written, with nothing merged but equal symbols: {@code km/m} stays. */
+    Unit joined(Unit other, Rational power) {
         List<Power> product = new ArrayList<>(powers);
         for (Power each : other.powers) {
-            gather(product, new Power(each.atom(), (Rational) each.exponent().times(power)));
+            Power added = new Power(each.atom(), (Rational) each.exponent().times(power));
+            int same = indexOf(product, added.atom());
+            if (same < 0) {
+                product.add(added);
+            } else {
+                Rational sum = (Rational) product.get(same).exponent().plus(added.exponent());
+                if (sum.signum() == 0) {
+                    product.remove(same);
+                } else {
+                    product.set(same, new Power(added.atom(), sum));
+                }
+            }
         }
         return new Unit(product);
     }
 
-    private static void gather(List<Power> product, Power added) {
+    private static int indexOf(List<Power> powers, Atom atom) {
+        for (int i = 0; i < powers.size(); i++) {
+            if (powers.get(i).atom().equals(atom)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static Real gather(List<Power> product, Power added) {
         for (int i = 0; i < product.size(); i++) {
             Power present = product.get(i);
-            if (present.atom().equals(added.atom())) {
+            boolean isSame = present.atom().equals(added.atom());
+            boolean isLike = !present.atom().dimension().isNone()
+                    && present.atom().dimension().equals(added.atom().dimension());
+            if (isSame || isLike) {
                 Rational sum = (Rational) present.exponent().plus(added.exponent());
                 if (sum.signum() == 0) {
                     product.remove(i);
                 } else {
                     product.set(i, new Power(present.atom(), sum));
                 }
-                return;
+                return isSame
+                        ? Rational.ONE
+                        : Factors.power(
+                                Factors.over(
+                                        added.atom().factor(), present.atom().factor()),
+                                added.exponent());
             }
         }
         product.add(added);
+        return Rational.ONE;
+    }
+
+    /** The unit raised to a power; that of dimensionless units is dimensionless. */
+    public Unit power(Rational exponent) {
+        List<Power> raised = new ArrayList<>();
+        if (exponent.signum() != 0) {
+            powers.forEach(each ->
+                    raised.add(new Power(each.atom(), (Rational) each.exponent().times(exponent))));
+        }
+        return new Unit(raised);
+    }
+
+    /**
+     * The one of the units with a name of their own that this product of coherent SI units comes to: {@code N} for {@code
+     * kg·m/s²}; this unit where there is none.
+     */
+    public Unit named() {
+        boolean isProduct = powers.size() > 1
+                || powers.size() == 1 && !powers.get(0).exponent().equals(Rational.ONE);
+        return isProduct && powers.stream().allMatch(each -> each.atom().isCoherent())
+                ? UnitCatalogue.STANDARD.named(dimension).orElse(this)
+                : this;
     }
 
     /** With {@code ·}, {@code /} and superscripts: {@code kg·m/s²}; empty for plain numbers. */
     public String symbol() {
+        return symbol;
+    }
+
+    /** Whether its symbol stands close to its number: {@code 30°}. */
+    public boolean isClose() {
+        return symbol.equals("°") || symbol.equals("′") || symbol.equals("″");
+    }
+
+    /** A number as it is written with this unit. */
+    public String behind(String number) {
+        return symbol.isEmpty() ? number : isClose() ? number + symbol : number + " " + symbol;
+    }
+
+    private static String symbolOf(List<Power> powers) {
         StringJoiner above = new StringJoiner("·");
         StringBuilder below = new StringBuilder();
         for (Power power : powers) {
@@ -102,5 +262,20 @@ public record Unit(List<Power> powers) {
         StringBuilder raised = new StringBuilder();
         Plain.text(exponent).chars().forEach(digit -> raised.append("⁰¹²³⁴⁵⁶⁷⁸⁹".charAt(digit - '0')));
         return raised.toString();
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof Unit that && powers.equals(that.powers);
+    }
+
+    @Override
+    public int hashCode() {
+        return powers.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return symbol;
     }
 }

@@ -21,7 +21,9 @@ public final class PlainText implements Value.Visitor<String> {
 
     @Override
     public String quantity(Quantity quantity) {
-        return Plain.text(quantity.number()) + " " + quantity.unit().symbol();
+        String number = Plain.text(quantity.number());
+        boolean isOne = number.indexOf('/') < 0 && number.indexOf('π') < 0 && !number.equals("inf");
+        return quantity.unit().behind(isOne ? number : "(" + number + ")");
     }
 
     @Override

@@ -8,14 +8,12 @@ import app.logismos.unit.Unit;
 public record Quantity(Real number, Unit unit) implements Value {
     /** The number of this quantity in another unit of the same dimension. */
     public Result in(Unit other) {
-        return unit.equals(other) || !(number.times(unit.factor()) instanceof Real coherent)
-                ? number
-                : coherent.dividedBy(other.factor());
+        return unit.convert(number, other);
     }
 
     /** Whether the two measure the same and can be added and compared. */
     public boolean isLike(Quantity other) {
-        return unit.dimension().equals(other.unit.dimension());
+        return unit.isLike(other.unit);
     }
 
     @Override

@@ -28,7 +28,7 @@ class WorkingTest {
                 "=0.1+0.2=0.3 | [0.1+0.2]=0.3 calculate-before-comparing → [0.3=0.3] last-operation → true",
                 "=(1-3)^2    | [(1-3)]^2 brackets-first → [(-2)^2] last-operation → 4",
                 "=1/3+1/6    | [1/3+1/6] last-operation → 1/2", // a fraction that stays one is no step
-                "=2*sin(30°) | 2*sin([30°]) degrees → 2*[sin(π/6)] function → [2*0.5] last-operation → 1",
+                "=2*sin(30°) | 2*[sin(30°)] function → [2*0.5] last-operation → 1",
                 "=if(1<2, 2+3, 1/0) | if([1<2], 2+3, 1/0) arguments-first → [if(true, 2+3, 1/0)] condition → [(2+3)] brackets-first → 5",
                 "=7          | 7",
             })

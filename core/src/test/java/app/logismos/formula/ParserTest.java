@@ -79,7 +79,8 @@ class ParserTest {
                 "=\"ab         | syntax            | 1  | 2  | The quote sign at 2 is not closed.               | =\"ab\"",
                 "=1 § 2        | syntax            | 3  | 4  | `§` has no meaning in a formula. A text goes between double quotes. | ",
                 "={1, 2; 3}    | shapes-differ     | 1  | 10 | The rows of a table are of one length. The first has 2, another 1. | ",
-                "=5 to kg      | unknown-unit      | 6  | 8  | `kg` is not a unit that is known here.           | ",
+                "=5 to kgg     | unknown-unit      | 6  | 9  | `kgg` is not a unit that is known here. The guide lists those there are. | ",
+                "=5 to KG      | unknown-unit      | 6  | 8  | `KG` is not a unit that is known here. Did you mean `kg`? | =5 to kg",
                 "=B9999999     | missing-reference | 1  | 9  | `B9999999` lies outside every grid. Columns go to ZZZ, rows to 1,000,000. | ",
             })
     void whatCannotBeReadHasAPlaceASentenceAndAFix(

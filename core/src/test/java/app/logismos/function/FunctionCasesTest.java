@@ -11,6 +11,7 @@ import app.logismos.formula.Address;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
+import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.math.BigInteger;
@@ -116,14 +117,14 @@ class FunctionCasesTest {
                 "FACT(5)                      | 120",
                 // angles
                 "asin(2)                      | no-real-result",
-                "acos(0)                      | π/2",
-                "acos(-1/2)                   | 2π/3",
-                "atan(inf)                    | π/2",
-                "acot(-1)                     | 3π/4",
+                "acos(0)                      | (π/2) rad",
+                "acos(-1/2)                   | (2π/3) rad",
+                "atan(inf)                    | (π/2) rad",
+                "acot(-1)                     | (3π/4) rad",
                 "atan2(0, 0)                  | no-real-result",
                 "atan2(0, -5)                 | π",
-                "atan2(-1, -1)                | -3π/4",
-                "atan2(-2, 0)                 | -π/2",
+                "atan2(-1, -1)                | (-3π/4) rad",
+                "atan2(-2, 0)                 | (-π/2) rad",
                 "cot(0)                       | divide-by-zero",
                 "sec(90°)                     | divide-by-zero",
                 "csc(180°)                    | divide-by-zero",
@@ -343,7 +344,10 @@ class FunctionCasesTest {
     }
 
     private static double real(String call) {
-        return ((NumberValue) value(call)).real().toDouble();
+        Value value = value(call);
+        return value instanceof Quantity quantity
+                ? quantity.number().toDouble()
+                : ((NumberValue) value).real().toDouble();
     }
 
     private static Value value(String call) {

@@ -17,8 +17,9 @@ public class LogismosServer {
      */
     public static void main(String[] arguments) {
         ConfigurableApplicationContext context = SpringApplication.run(LogismosServer.class, arguments);
-        System.out.println("Logismos answers at http://127.0.0.1:"
-                + context.getEnvironment().getProperty("local.server.port") + " (Ctrl+C ends it)");
+        String address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+        System.out.println("Logismos answers at " + address + " (Ctrl+C ends it)");
+        Rehearsal.start(address);
     }
 
     @Bean

@@ -1,0 +1,187 @@
+package app.logismos.unit;
+
+import app.logismos.number.Rational;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Reads units: products of powers with {@code · * . /}, brackets, exponents with {@code ^}, raised digits or, as in UCUM,
+ * plain digits (language, sections 5 and 10). All state belongs to one reading.
+ */
+public final class UnitReader {
+    /** No symbol is longer. */
+    private static final int LONGEST = 24;
+
+    /** No power of a unit is larger. */
+    private static final int LARGEST_EXPONENT = 99;
+
+    private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+    private static final String TIMES = "·⋅∙*.";
+    private static final Pattern EXPONENT =
+            Pattern.compile("\\^\\(([-−]?[0-9]{1,2})(?:/([0-9]{1,2}))?\\)|\\^([-−]?[0-9]{1,2})");
+    private static final Pattern CODE_EXPONENT = Pattern.compile("[0-9]{1,2}");
+    private static final Pattern SIGNED_CODE_EXPONENT = Pattern.compile("[+-]?[0-9]{1,2}");
+    private static final Pattern CELL = Pattern.compile("[A-Za-z]{1,3}[0-9]+");
+
+    private final UnitCatalogue catalogue;
+    private final String text;
+    private boolean isWhole;
+    private int at;
+
+    UnitReader(UnitCatalogue catalogue, String text) {
+        this.catalogue = catalogue;
+        this.text = text;
+    }
+
+    /**
+     * A unit that was found in a text.
+     *
+     * @param end where the text goes on behind it
+     */
+    public record Read(Unit unit, int end) {}
+
+    /** The unit that begins at a place of a text, as far as it goes; nothing where none begins there. */
+    public static Optional<Read> at(String text, int start) {
+        return new UnitReader(UnitCatalogue.STANDARD, text).from(start);
+    }
+
+    private Optional<Read> from(int start) {
+        at = start;
+        return product().map(unit -> new Read(unit, at));
+    }
+
+    /** The unit that the whole text is. Here exponents may be as in UCUM, {@code s-2}, and {@code 1/s} is a unit. */
+    Optional<Unit> whole() {
+        isWhole = true;
+        if (text.startsWith("1/") || text.startsWith("/")) {
+            at = text.indexOf('/');
+        }
+        Optional<Unit> unit = at > 0 || text.startsWith("/") ? more(Unit.ONE) : product();
+        return unit.filter(found -> at == text.length());
+    }
+
+    private Optional<Unit> product() {
+        return power().flatMap(this::more);
+    }
+
+    /** What follows behind the first: as long as a sign with a unit stands there. */
+    private Optional<Unit> more(Unit first) {
+        Unit unit = first;
+        while (at < text.length()) {
+            char sign = text.charAt(at);
+            boolean divides = sign == '/' || sign == '∕';
+            boolean isPower = text.startsWith("**", at);
+            if (!divides && TIMES.indexOf(sign) < 0 || isPower) {
+                break;
+            }
+            int before = at++;
+            Optional<Unit> next = power();
+            if (next.isEmpty()) {
+                at = before;
+                break;
+            }
+            unit = unit.joined(next.get(), divides ? Rational.of(-1) : Rational.ONE);
+        }
+        return Optional.of(unit);
+    }
+
+    private Optional<Unit> power() {
+        Optional<Unit> base;
+        if (at < text.length() && text.charAt(at) == '(') {
+            int start = at++;
+            base = product();
+            if (base.isEmpty() || at >= text.length() || text.charAt(at) != ')') {
+                at = start;
+                return Optional.empty();
+            }
+            at++;
+        } else {
+            base = atom().map(Unit::of);
+        }
+        return base.map(unit -> unit.power(exponent()));
+    }
+
+    /** The longest symbol goes before a shorter one; behind it no letter may follow. */
+    private Optional<Atom> atom() {
+        for (int end = Math.min(text.length(), at + LONGEST); end > at; end--) {
+            if (!isInside(end)) {
+                Optional<Atom> atom = catalogue.atom(text.substring(at, end));
+                if (atom.isPresent() && !isCell(atom.get(), end)) {
+                    at = end;
+                    return atom;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * A symbol with digits behind it is rather a cell, {@code 5 kg/b2}; only lengths and seconds may be raised so outside
+     * a whole text, {@code m2}, {@code m/s2}.
+     */
+    private boolean isCell(Atom atom, int end) {
+        boolean isRaisedSo = atom.dimension().equals(Dimension.of(Base.LENGTH))
+                || atom.symbol().endsWith("s");
+        return !isWhole && CELL.matcher(text).region(at, text.length()).lookingAt() && isDigitAt(end) && !isRaisedSo;
+    }
+
+    private boolean isInside(int end) {
+        if (end >= text.length()) {
+            return false;
+        }
+        int next = text.codePointAt(end);
+        return Character.isLetter(next) && Character.isLetter(text.codePointBefore(end)) || next == '_';
+    }
+
+    private Rational exponent() {
+        if (at >= text.length()) {
+            return Rational.ONE;
+        }
+        if (RAISED.indexOf(text.charAt(at)) >= 0 || text.charAt(at) == '⁻') {
+            return raised();
+        }
+        Matcher matcher = EXPONENT.matcher(text).region(at, text.length());
+        if (matcher.lookingAt() && !isDigitAt(matcher.end())) {
+            at = matcher.end();
+            return matcher.group(3) != null
+                    ? whole(matcher.group(3))
+                    : matcher.group(2) == null
+                            ? whole(matcher.group(1))
+                            : Rational.of(
+                                    whole(matcher.group(1)).numerator(),
+                                    whole(matcher.group(2)).numerator());
+        }
+        Matcher code =
+                (isWhole ? SIGNED_CODE_EXPONENT : CODE_EXPONENT).matcher(text).region(at, text.length());
+        if (code.lookingAt() && !isDigitAt(code.end())) {
+            at = code.end();
+            return whole(code.group().replace("+", ""));
+        }
+        return Rational.ONE;
+    }
+
+    private boolean isDigitAt(int place) {
+        return place < text.length() && Character.isDigit(text.charAt(place));
+    }
+
+    private Rational raised() {
+        int before = at;
+        boolean isNegative = text.charAt(at) == '⁻';
+        at += isNegative ? 1 : 0;
+        long exponent = 0;
+        int digits = at;
+        while (at < text.length() && RAISED.indexOf(text.charAt(at)) >= 0 && exponent <= LARGEST_EXPONENT) {
+            exponent = exponent * 10 + RAISED.indexOf(text.charAt(at++));
+        }
+        if (at == digits || exponent > LARGEST_EXPONENT) {
+            at = before;
+            return Rational.ONE;
+        }
+        return Rational.of(isNegative ? -exponent : exponent);
+    }
+
+    private static Rational whole(String digits) {
+        return Rational.of(Long.parseLong(digits.replace('−', '-')));
+    }
+}
