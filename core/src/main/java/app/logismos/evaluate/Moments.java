@@ -72,7 +72,7 @@ final class Moments {
     private static Optional<Value> later(Moment moment, Value by, int sign) {
         boolean countsDays = moment instanceof Moment.Date || moment instanceof Moment.DateTime;
         Optional<Duration> length = by instanceof NumberValue number && countsDays
-                ? duration((Real) number.real().times(SECONDS_OF_DAY))
+                ? number.real().times(SECONDS_OF_DAY) instanceof Real seconds ? duration(seconds) : Optional.empty()
                 : length(by);
         if (length.isEmpty()) {
             return isLength(by) || by instanceof NumberValue && countsDays ? Optional.of(tooFar()) : Optional.empty();

@@ -1,5 +1,6 @@
 package app.logismos.function;
 
+import static app.logismos.function.Algebra.answer;
 import static app.logismos.function.Algebra.minus;
 import static app.logismos.function.Algebra.over;
 import static app.logismos.function.Algebra.plus;
@@ -402,7 +403,7 @@ final class TableFunctions {
     private static Value series(Arguments given) {
         Real from = given.number("from");
         Real step = given.number("step");
-        Real steps = (Real) Rounding.places(over(minus(given.number("to"), from), step), 0, RoundingMode.FLOOR);
+        Real steps = answer(Rounding.places(over(minus(given.number("to"), from), step), 0, RoundingMode.FLOOR));
         if (steps.signum() < 0) {
             throw given.wrong("step", "a step that leads from `from` to `to`", app.logismos.number.Plain.text(step));
         }

@@ -16,7 +16,6 @@ import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Text;
-import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
@@ -246,12 +245,12 @@ final class TextFunctions {
 
     private static Value joined(Arguments given) {
         List<String> parts = new ArrayList<>();
-        Arguments.asTable(given.value("list")).forEachFilled(value -> parts.add(shown(value)));
+        Arguments.asTable(given.value("list")).forEachFilled(value -> parts.add(shown(given, value)));
         return bounded(String.join(given.text("separator"), parts));
     }
 
-    /** As in documents: texts as they are, numbers as they would be typed. */
-    private static String shown(Value value) {
+    /** As in documents: texts as they are, numbers as they would be typed, others as they are shown. */
+    private static String shown(Arguments given, Value value) {
         if (value instanceof Text text) {
             return text.text();
         }
@@ -260,7 +259,7 @@ final class TextFunctions {
         }
         return value instanceof NumberValue number
                 ? Plain.text(number.real())
-                : String.valueOf(((Truth) value).holds());
+                : given.surroundings().showing().apply(value);
     }
 
     private static Value split(Arguments given) {

@@ -122,7 +122,7 @@ class FunctionCasesTest {
                 "atan(inf)                    | (π/2) rad",
                 "acot(-1)                     | (3π/4) rad",
                 "atan2(0, 0)                  | no-real-result",
-                "atan2(0, -5)                 | π",
+                "atan2(0, -5)                 | (π) rad",
                 "atan2(-1, -1)                | (-3π/4) rad",
                 "atan2(-2, 0)                 | (-π/2) rad",
                 "cot(0)                       | divide-by-zero",
