@@ -36,6 +36,9 @@ final class Hints {
     /** A number with so many digits is rarely typed from the head. */
     private static final int LONG = 6;
 
+    /** In a longer expression nobody looks for the rates that were used. */
+    private static final int MOST_NODES = 200;
+
     private final String entry;
     private final Evaluator evaluator;
     private final List<Hint> hints = new ArrayList<>();
@@ -48,7 +51,14 @@ final class Hints {
     /** The hints on an entry that was read as {@code expression}. */
     static List<Hint> of(String entry, Expression expression, Evaluator evaluator) {
         Hints hints = new Hints(entry, evaluator);
-        Walk.visit(expression, hints::look);
+        List<Expression> nodes = new ArrayList<>();
+        Walk.visit(expression, node -> {
+            nodes.add(node);
+            hints.look(node);
+        });
+        if (nodes.size() <= MOST_NODES) {
+            UnitHints.sampleRates(nodes, evaluator).ifPresent(hints.hints::add);
+        }
         return List.copyOf(hints.hints);
     }
 
@@ -56,6 +66,7 @@ final class Hints {
         if (node instanceof Prefix prefix && prefix.operator() == PrefixOperator.MINUS) {
             signAndPower(prefix);
         } else if (node instanceof Infix infix) {
+            UnitHints.binding(infix, entry).ifPresent(hints::add);
             switch (infix.operator()) {
                 case POWER -> powerOfPower(infix);
                 case DIVIDE -> powerThenDivide(infix);
@@ -71,6 +82,7 @@ final class Hints {
             call(call);
         } else if (node instanceof Literal literal) {
             repeated(literal);
+            UnitHints.cellOrUnit(literal, entry).ifPresent(hints::add);
         }
     }
 

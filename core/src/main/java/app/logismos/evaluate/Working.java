@@ -175,7 +175,9 @@ public final class Working {
             return true;
         }
         Value value = node == whole ? this.value : evaluator.value(node);
-        Optional<String> note = value instanceof Failure ? Optional.empty() : call.flatMap(CallEvaluation::working);
+        Optional<String> note = value instanceof Failure
+                ? Optional.empty()
+                : call.flatMap(CallEvaluation::working).or(() -> UnitNotes.of(unbracketed(node), evaluator));
         Expression after = valuePutFor(node, value);
         boolean visible = !print(current).equals(print(after)) || after instanceof Literal && steps.isEmpty();
         if (visible || value instanceof Failure) {

@@ -25,6 +25,13 @@ class HintsTest {
                 "=sin(30)  | radians-or-degrees   | =sin(30°)",
                 "=2027-03-01 | date-or-difference | =date(2027, 3, 1)",
                 "=4!=24    | factorial-or-unequal | =4<>24",
+                "=1/2 km   | unit-of-last-number  | =(1/2) km",
+                "=2^3 m    | unit-of-last-number  | =(2^3) m",
+                "=10^9 mW  | unit-of-last-number  | =(10^9) mW",
+                "=5 kg/m2  | unit-or-cell         | =5 kg / M2",
+                "=2 m2     | unit-or-cell         | =2*M2",
+                "=5 USD to EUR | sample-rates     | ''",
+                "=5 USD + 2 EUR | sample-rates    | ''",
             })
     void whatIsOftenMeantOtherwiseIsHinted(String entry, String code, String replacement) {
         assertThat(hints(entry)).singleElement().satisfies(hint -> {
@@ -34,7 +41,7 @@ class HintsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"=(-2)^2", "=5+2", "=log(1000)", "=sin(1)", "=sin(30°)", "=100*20%", "=2^3", "=a1+b1*c1"})
+    @ValueSource(strings = {"=(-2)^2", "=5+2", "=log(1000)", "=sin(1)", "=sin(30°)", "=100*20%", "=2^3", "=a1+b1*c1", "=5 kg/m^2", "=10 m / 2", "=2 EUR * 3", "=(1/2) km"})
     void whatIsMeantAsWrittenIsNot(String entry) {
         assertThat(hints(entry)).isEmpty();
     }

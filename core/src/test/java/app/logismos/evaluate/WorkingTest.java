@@ -46,6 +46,13 @@ class WorkingTest {
                 "=sum(1, -2, 3)       | 1 + (-2) + 3",
                 "=mean({1; 2; 4})     | (1 + 2 + 4) / 3",
                 "=factorial(4)        | 1 × 2 × 3 × 4",
+                "=5 lb to kg          | 1 lb = 0.45359237 kg",
+                "=60 km/h to m/s      | 1 km/h = 5/18 m/s",
+                "=98.6 °F to °C       | x °F = (x × 5/9 − 160/9) °C",
+                "=20 °C to K          | x °C = (x + 273.15) K",
+                "=3 ft + 2 in         | 1 in = 1/12 ft",
+                "=60 km/h * 30 min    | 1 min = 1/60 h",
+                "=2 ft > 20 in        | 1 in = 1/12 ft",
             })
     void aShortcutShowsTheCalculationBehindIt(String entry, String note) {
         assertThat(steps(entry)).singleElement().extracting(Step::note).isEqualTo(note);

@@ -1,0 +1,100 @@
+package app.logismos.evaluate;
+
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Conversion;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.Expression.Literal;
+import app.logismos.formula.InfixOperator;
+import app.logismos.unit.Base;
+import app.logismos.unit.Dimension;
+import app.logismos.unit.Unit;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
+import app.logismos.value.Span;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** What people often mean otherwise where units are concerned. */
+final class UnitHints {
+    private static final Pattern RAISED_BY_DIGITS = Pattern.compile("([A-Za-z]{1,3})([0-9]+)$");
+
+    private UnitHints() {}
+
+    /** {@code 1/2 km} is 1/(2 km): the unit belongs to the last number only. */
+    static Optional<Hint> binding(Infix node, String entry) {
+        boolean isPlainBefore = node.left() instanceof Literal left && left.value() instanceof NumberValue;
+        boolean bindsTighter = node.operator() == InfixOperator.POWER || node.operator() == InfixOperator.DIVIDE;
+        if (!bindsTighter
+                || !isPlainBefore
+                || !(node.right() instanceof Literal right)
+                || !(right.value() instanceof Quantity quantity)) {
+            return Optional.empty();
+        }
+        String unit = quantity.unit().symbol();
+        String typed = right.span().in(entry);
+        String number = typed.replaceFirst("[ \u00a0\u202f]?[\\p{L}°′″\\[].*$", "");
+        String whole = "(" + new Span(node.span().start(), right.span().start()).in(entry) + number + ")"
+                + typed.substring(number.length());
+        return Optional.of(new Hint(
+                "unit-of-last-number",
+                "`" + unit + "` belongs to `" + number + "` only. For the whole with this unit write `" + whole + "`.",
+                entry.substring(0, node.span().start())
+                        + whole
+                        + entry.substring(node.span().end())));
+    }
+
+    /** {@code 5 kg/m2} is a density; somebody who points at cells may mean M2. */
+    static Optional<Hint> cellOrUnit(Literal node, String entry) {
+        String typed = node.span().in(entry);
+        Matcher raised = RAISED_BY_DIGITS.matcher(typed);
+        if (!(node.value() instanceof Quantity) || !raised.find()) {
+            return Optional.empty();
+        }
+        String cell = raised.group().toUpperCase(java.util.Locale.ROOT);
+        String before = typed.substring(0, raised.start());
+        boolean divides = before.endsWith("/");
+        String other = divides
+                ? before.substring(0, before.length() - 1).stripTrailing() + " / " + cell
+                : before.stripTrailing() + "*" + cell;
+        return Optional.of(new Hint(
+                "unit-or-cell",
+                "`" + raised.group() + "` is a unit here, `" + raised.group(1) + "^" + raised.group(2)
+                        + "`. For the cell write `" + other + "`.",
+                entry.substring(0, node.span().start())
+                        + other
+                        + entry.substring(node.span().end())));
+    }
+
+    /** Where several currencies meet, the rates that join them are samples. */
+    static Optional<Hint> sampleRates(List<Expression> nodes, Evaluator evaluator) {
+        Set<String> currencies = new LinkedHashSet<>();
+        for (Expression node : nodes) {
+            if (node instanceof Conversion conversion) {
+                gather(conversion.unit(), currencies);
+            }
+            boolean mayHoldMoney = !(node instanceof Infix);
+            if (mayHoldMoney && evaluator.value(node) instanceof Quantity quantity) {
+                gather(quantity.unit(), currencies);
+            }
+        }
+        return currencies.size() < 2
+                ? Optional.empty()
+                : Optional.of(new Hint(
+                        "sample-rates",
+                        "The rates between " + String.join(" and ", currencies)
+                                + " are sample data, not those of today. They can be edited.",
+                        ""));
+    }
+
+    private static void gather(Unit unit, Set<String> currencies) {
+        for (Unit.Power power : unit.powers()) {
+            if (power.atom().dimension().equals(Dimension.of(Base.MONEY))) {
+                currencies.add(power.atom().symbol());
+            }
+        }
+    }
+}

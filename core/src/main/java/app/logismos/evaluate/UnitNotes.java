@@ -1,0 +1,109 @@
+package app.logismos.evaluate;
+
+import app.logismos.display.Automatic;
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Conversion;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.number.Plain;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.unit.Unit;
+import app.logismos.value.Quantity;
+import app.logismos.value.Value;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The factors that a step converts with: {@code 1 lb = 0.45359237 kg} (language, section 9). */
+final class UnitNotes {
+    private UnitNotes() {}
+
+    /** What the working of a node converts; nothing where it converts nothing. */
+    static Optional<String> of(Expression node, Evaluator evaluator) {
+        if (node instanceof Conversion conversion
+                && evaluator.value(conversion.operand()) instanceof Quantity quantity) {
+            return of(quantity, conversion.unit());
+        }
+        if (node instanceof Infix infix) {
+            Value left = evaluator.value(infix.left());
+            Value right = evaluator.value(infix.right());
+            return left instanceof Quantity a && right instanceof Quantity b ? of(infix, a, b) : Optional.empty();
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> of(Infix node, Quantity a, Quantity b) {
+        return switch (node.operator()) {
+            case TIMES, DIVIDE -> merged(a.unit(), b.unit());
+            case POWER, JOIN -> Optional.empty();
+            default -> a.isLike(b) && !a.unit().isScale() ? of(b, a.unit()) : Optional.empty();
+        };
+    }
+
+    private static Optional<String> of(Quantity quantity, Unit to) {
+        Unit from = quantity.unit();
+        if (from.equals(to) || from.powers().isEmpty()) {
+            return Optional.empty();
+        }
+        if (from.isReciprocal(to)) {
+            return Optional.of("1 " + from + " and 1 " + to + " are the reciprocals of each other, times "
+                    + (from.reciprocal(Rational.ONE, to) instanceof Real factor ? text(factor) : ""));
+        }
+        if (!from.isLike(to)) {
+            return Optional.empty();
+        }
+        return Optional.of(from.isScale() || to.isScale() ? scales(from, to) : factor(from, to));
+    }
+
+    private static String factor(Unit from, Unit to) {
+        Real one = (Real) from.convert(Rational.ONE, to);
+        return "1 " + from + (one.isExact() ? " = " : " ≈ ") + to.behind(text(one));
+    }
+
+    /** As the definition of a scale has it: (98.6 + 459.67) × 5/9 − 273.15. */
+    private static String scales(Unit from, Unit to) {
+        Real zero = (Real) from.convert(Rational.ZERO, to);
+        Real step = (Real) ((Real) from.convert(Rational.ONE, to)).minus(zero);
+        String steps = step.equals(Rational.ONE) ? "x" : "x × " + text(step);
+        String shift = zero.signum() == 0 ? "" : (zero.signum() < 0 ? " − " : " + ") + text(zero.abs());
+        return "x " + from + " = (" + steps + shift + ") " + to;
+    }
+
+    /** The units of the second that are merged into those of the first. */
+    private static Optional<String> merged(Unit a, Unit b) {
+        List<String> factors = new ArrayList<>();
+        for (Unit.Power right : b.powers()) {
+            for (Unit.Power left : a.powers()) {
+                boolean isLike = left.atom().dimension().equals(right.atom().dimension())
+                        && !left.atom().equals(right.atom())
+                        && !left.atom().dimension().isNone();
+                if (isLike) {
+                    factors.add(factor(Unit.of(right.atom()), Unit.of(left.atom())));
+                }
+            }
+        }
+        return factors.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", factors));
+    }
+
+    private static String text(Real number) {
+        if (number instanceof Rational fraction && !fraction.isInteger()) {
+            String decimal = Automatic.STYLE.text(fraction);
+            boolean isAll = decimal.indexOf('e') < 0
+                    && Rational.of(new BigDecimal(decimal)).equals(fraction);
+            return isAll ? decimal : longer(fraction);
+        }
+        return Plain.abbreviated(number, 24);
+    }
+
+    /** Exact factors have up to 20 digits; those that do not end are fractions. */
+    private static String longer(Rational fraction) {
+        try {
+            BigDecimal exact = new BigDecimal(fraction.numerator()).divide(new BigDecimal(fraction.denominator()));
+            return exact.precision() <= 24 ? exact.toPlainString() : Automatic.STYLE.text(fraction) + "…";
+        } catch (ArithmeticException endless) {
+            String parts = Plain.text(fraction);
+            return parts.length() <= 24 ? parts : Automatic.STYLE.text(fraction) + "…";
+        }
+    }
+}
