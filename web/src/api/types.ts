@@ -1,6 +1,18 @@
 /** What the server says. Texts and typeset forms arrive finished; nothing here is calculated with. */
 
-export type Kind = 'number' | 'text' | 'truth' | 'empty' | 'missing' | 'table' | 'error'
+export type Kind =
+  | 'number'
+  | 'quantity'
+  | 'date'
+  | 'time'
+  | 'datetime'
+  | 'duration'
+  | 'text'
+  | 'truth'
+  | 'empty'
+  | 'missing'
+  | 'table'
+  | 'error'
 
 export interface Fix {
   readonly label: string
@@ -63,6 +75,8 @@ export interface Cell {
   readonly calculated: boolean
   readonly kind: Kind
   readonly display: string
+  /** The symbol at the end of what is shown. */
+  readonly unit: string | null
   readonly exact: boolean
   readonly name: string | null
   /** The cell whose formula has laid its table out over this one. */
@@ -82,6 +96,7 @@ export interface CellDetail {
   readonly cell: Cell
   readonly gridTitle: string
   readonly calculation: Calculation
+  readonly otherUnits: readonly { readonly unit: string; readonly display: string }[]
   readonly fedBy: readonly Place[]
   readonly feeds: readonly Place[]
   readonly feedsInAll: number
@@ -224,6 +239,7 @@ export interface Preview {
   /** The same with its open brackets closed, where only they are missing. */
   readonly soFar: Calculation | null
   readonly references: readonly Reference[]
+  readonly units: readonly { readonly start: number; readonly end: number }[]
   readonly completions: readonly Completion[]
   readonly call: OpenCall | null
   readonly looksLikeCalculation: boolean

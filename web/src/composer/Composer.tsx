@@ -74,7 +74,11 @@ function Said({ preview, onReplace }: { readonly preview: Preview; readonly onRe
           {!stillWrong && (
             <output className={styles.value} aria-label="value so far">
               {!result.exact && '≈ '}
-              {result.kind === 'number' ? <Typeset latex={result.latex} spoken={result.display} /> : result.display}
+              {result.kind === 'number' || result.kind === 'quantity' ? (
+                <Typeset latex={result.latex} spoken={result.display} />
+              ) : (
+                result.display
+              )}
             </output>
           )}
         </div>

@@ -15,6 +15,7 @@ function marksOf(preview: Preview | undefined, length: number): DecorationSet {
     end,
     name: `cm-reference cm-reference-${colour % HUES}`,
   }))
+  for (const { start, end } of preview?.units ?? []) marks.push({ start, end, name: 'cm-unit' })
   if (error && error.start !== null && error.end !== null) {
     marks.push({ start: error.start, end: error.end, name: 'cm-fault' })
   }

@@ -75,7 +75,7 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
       if (!answer) return null
       const options = answer.completions.map(({ word: label, kind, says }) => ({
         label,
-        detail: kind,
+        detail: kind === 'unit' ? says : kind,
         info: says,
         type: kind,
         apply: kind === 'function' ? `${label}(` : label,

@@ -7,6 +7,7 @@ import { useOpenWorksheet } from '../worksheet/context'
 import { changedKey, useWorksheetStore } from '../worksheet/store'
 import { addressOf, areaBetween, areaText, contains, lettersOf, type Area, type At } from './address'
 import styles from './GridBlock.module.css'
+import { cutUnit } from './quantity'
 import { columnDecimals, columnWidths, decimalsOf } from './layout'
 import { useGridKeys } from './useGridKeys'
 import { useGridPointer } from './useGridPointer'
@@ -213,10 +214,12 @@ function Shown({ cell, decimals }: { readonly cell: Cell; readonly decimals: str
     const waits = cell.error.cause !== null
     return <span className={styles.failed}>{waits ? cell.error.message : cell.error.code}</span>
   }
-  const behind = cell.kind === 'number' ? decimalsOf(cell.display) : null
+  const [number, unit] = cutUnit(cell.display, cell.unit)
+  const isNumber = cell.kind === 'number' || cell.kind === 'quantity'
+  const behind = isNumber ? decimalsOf(number) : null
   const pad = behind === null ? '' : decimals.slice(behind.length)
   const percent = cell.display.endsWith(' %')
-  const signed = cell.kind === 'number' ? cell.display.replace(/^-/, '−') : cell.display
+  const signed = isNumber ? number.replace(/^-/, '−') : number
   return (
     <span className={styles.shown}>
       {percent ? signed.slice(0, -2) : signed}
@@ -226,6 +229,7 @@ function Shown({ cell, decimals }: { readonly cell: Cell; readonly decimals: str
         </span>
       )}
       {percent && <span className={styles.unit}> %</span>}
+      {unit !== '' && <span className={styles.unit}>{unit}</span>}
     </span>
   )
 }

@@ -11,6 +11,7 @@ const cell = (address: string, column: number, display: string, kind: Cell['kind
   calculated: false,
   kind,
   display,
+  unit: null,
   exact: true,
   name: null,
   from: null,

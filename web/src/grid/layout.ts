@@ -1,4 +1,7 @@
 import type { Cell, Grid } from '../api/types'
+import { cutUnit } from './quantity'
+
+const isNumber = (cell: Cell) => cell.kind === 'number' || cell.kind === 'quantity'
 
 const DIGIT = 8.2
 const LETTER = 7.6
@@ -10,7 +13,7 @@ const MOST = 300
 export function columnWidths(grid: Grid, columns: number, cells: ReadonlyMap<string, Cell>): number[] {
   const widths = Array.from({ length: columns }, () => LEAST)
   for (const cell of cells.values()) {
-    const wanted = cell.display.length * (cell.kind === 'number' ? DIGIT : LETTER) + ROOM
+    const wanted = cell.display.length * (isNumber(cell) ? DIGIT : LETTER) + ROOM
     if (cell.column < columns) widths[cell.column] = Math.min(MOST, Math.max(widths[cell.column] ?? LEAST, wanted))
   }
   return widths.map((width, column) => grid.widths[column] ?? Math.round(width))
@@ -28,7 +31,7 @@ export const decimalsOf = (display: string): string | null => {
 export function columnDecimals(columns: number, cells: ReadonlyMap<string, Cell>): string[] {
   const longest = Array.from({ length: columns }, () => '')
   for (const cell of cells.values()) {
-    const decimals = cell.kind === 'number' ? decimalsOf(cell.display) : null
+    const decimals = isNumber(cell) ? decimalsOf(cutUnit(cell.display, cell.unit)[0]) : null
     if (decimals !== null && decimals.length > (longest[cell.column]?.length ?? 0)) longest[cell.column] = decimals
   }
   return longest

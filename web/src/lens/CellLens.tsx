@@ -7,11 +7,13 @@ import { useWorksheetStore } from '../worksheet/store'
 import { Fault } from './Fault'
 import { Ladder } from './Ladder'
 import styles from './Lens.module.css'
+import { OtherUnits } from './OtherUnits'
 import { ValueForms } from './ValueForms'
 
 /** A cell: what it is called, its value in every form, its formula, its working, what feeds it and what it feeds. */
 export function CellLens({ grid, address }: { readonly grid: string; readonly address: string }) {
-  const { worksheet } = useOpenWorksheet()
+  const { worksheet, grids } = useOpenWorksheet()
+  const block = grids.find((each) => each.id === grid)
   const { data: detail } = useCell(worksheet.id, grid, address)
   if (!detail) return null
   const { cell, calculation, gridTitle, fedBy, feeds, feedsInAll } = detail
@@ -32,6 +34,7 @@ export function CellLens({ grid, address }: { readonly grid: string; readonly ad
       ) : (
         <ValueForms result={calculation.result} calculated={cell.calculated} />
       )}
+      {detail.otherUnits.length > 0 && block && <OtherUnits detail={detail} grid={block} />}
       {cell.calculated && cell.from === null && (
         <>
           <h2 className={styles.label}>Formula</h2>

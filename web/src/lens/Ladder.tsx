@@ -31,7 +31,11 @@ export function Ladder({ calculation }: { readonly calculation: Calculation }) {
       ))}
       <li className={styles.last} aria-current={current === steps.length ? 'step' : undefined}>
         {!result.exact && '≈ '}
-        {result.kind === 'number' ? <Typeset latex={result.latex} spoken={result.display} /> : result.display}
+        {result.kind === 'number' || result.kind === 'quantity' ? (
+          <Typeset latex={result.latex} spoken={result.display} />
+        ) : (
+          result.display
+        )}
       </li>
     </ol>
   )

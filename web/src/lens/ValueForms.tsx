@@ -1,4 +1,5 @@
 import type { Result } from '../api/types'
+import { cutUnit } from '../grid/quantity'
 import { Typeset } from '../typeset/Typeset'
 import { CopyValue } from './CopyValue'
 import styles from './Lens.module.css'
@@ -26,7 +27,7 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
     <>
       <p className={styles.value} data-calculated={calculated}>
         {!result.exact && <span title="The nearest number that is held, not the exact one">≈ </span>}
-        {result.kind === 'number' && result.display.length < 32 ? (
+        {(result.kind === 'number' || result.kind === 'quantity') && result.display.length < 32 ? (
           <Shown result={result} />
         ) : (
           <span className={styles.text}>{result.display}</span>
@@ -53,12 +54,18 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
 
 /** The shown digits, with powers of ten raised. */
 function Shown({ result }: { readonly result: Result }) {
-  const [digits = '', exponent] = result.display.split('e')
-  return exponent === undefined ? (
-    <>{result.display}</>
-  ) : (
+  const [number, unit] = cutUnit(result.display, result.unit)
+  const [digits = '', exponent] = number.split('e')
+  return (
     <>
-      {digits} × 10<sup>{exponent}</sup>
+      {digits}
+      {exponent !== undefined && (
+        <>
+          {' × 10'}
+          <sup>{exponent}</sup>
+        </>
+      )}
+      {unit !== '' && <span className={styles.unitBehind}>{unit}</span>}
     </>
   )
 }

@@ -19,7 +19,7 @@ export function useKeep(id: string) {
     scope: { id },
     mutationFn: (change: Change) =>
       change === 'undo' ? api.undo(id) : change === 'redo' ? api.redo(id) : api.edit(id, revision(), change),
-    onSuccess: (kept: Kept) => {
+    onSuccess: (kept: Kept, change: Change) => {
       const { revision: next, keptAt, canUndo, canRedo } = kept
       client.setQueryData<Worksheet>(
         keys.outline(id),
@@ -36,6 +36,7 @@ export function useKeep(id: string) {
       }
       follow(kept.echo, new Set(kept.changed.map((cell) => changedKey(cell.grid, cell.address))))
       return Promise.all([
+        ...(changesStyles(change) ? [client.invalidateQueries({ queryKey: ['worksheet', id, 'cells'] })] : []),
         client.invalidateQueries({ queryKey: keys.outline(id) }),
         client.invalidateQueries({ queryKey: ['worksheet', id, 'cell'] }),
         client.invalidateQueries({ queryKey: ['worksheet', id, 'chart'] }),
@@ -46,6 +47,11 @@ export function useKeep(id: string) {
       return client.invalidateQueries({ queryKey: keys.outline(id) })
     },
   })
+}
+
+/** Whether cells may look different although their values are the same. */
+function changesStyles(change: Change): boolean {
+  return typeof change === 'string' || change.some((edit) => edit.do === 'changeBlock' && edit.block.kind === 'grid')
 }
 
 function withCell(page: ReadonlyMap<string, Cell>, cell: Cell): Map<string, Cell> {

@@ -1,6 +1,8 @@
 package app.logismos.display;
 
 import app.logismos.number.Real;
+import app.logismos.unit.Unit;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
@@ -10,27 +12,65 @@ import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
+import java.util.Optional;
 import java.util.StringJoiner;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Whole values as they are shown, numbers in a given style. */
 public final class Display implements Value.Visitor<String> {
     /** Numbers in the automatic style. */
-    public static final Display AUTOMATIC = new Display(Automatic.STYLE);
+    public static final Display AUTOMATIC = new Display(Automatic.STYLE, Optional.empty());
 
     private static final int MOST_ROWS = 8;
     private static final int MOST_COLUMNS = 6;
 
-    private final NumberStyle style;
+    private static final Pattern IN_UNIT = Pattern.compile("in (\\S+)(?:, (.+))?");
 
-    private Display(NumberStyle style) {
+    private final NumberStyle style;
+    private final Optional<Unit> unit;
+
+    private Display(NumberStyle style, Optional<Unit> unit) {
         this.style = style;
+        this.unit = unit;
     }
 
-    /** Numbers in a style, by its words; in the automatic one where there is none or it is not known. */
-    public static Display in(String style) {
-        return style.isEmpty()
+    /**
+     * Numbers in a style, by its words, in the automatic one where there is none or it is not known. {@code in km} shows
+     * quantities in a unit, {@code in km, fixed 2} in a unit and a style.
+     */
+    public static Display in(String words) {
+        Matcher inUnit = IN_UNIT.matcher(words);
+        if (inUnit.matches()) {
+            String rest = inUnit.group(2) == null ? "automatic" : inUnit.group(2);
+            return new Display(
+                    Styles.named(rest).orElse(Automatic.STYLE), UnitCatalogue.STANDARD.unit(inUnit.group(1)));
+        }
+        return words.isEmpty()
                 ? AUTOMATIC
-                : Styles.named(style).map(Display::new).orElse(AUTOMATIC);
+                : Styles.named(words)
+                        .map(named -> new Display(named, Optional.empty()))
+                        .orElse(AUTOMATIC);
+    }
+
+    /** The unit in which quantities are shown, where one was chosen. */
+    public static Optional<Unit> unit(String words) {
+        return in(words).unit;
+    }
+
+    /** How numbers are written. */
+    public NumberStyle style() {
+        return style;
+    }
+
+    /** The quantity in the unit that was chosen; other values, and quantities of another kind, as they are. */
+    public Value measured(Value value) {
+        return value instanceof Quantity quantity
+                        && unit.isPresent()
+                        && quantity.unit().isLike(unit.get())
+                        && quantity.in(unit.get()) instanceof Real number
+                ? new Quantity(number, unit.get())
+                : value;
     }
 
     /** The value as text; a long table is abbreviated. */
@@ -49,7 +89,9 @@ public final class Display implements Value.Visitor<String> {
 
     @Override
     public String quantity(Quantity quantity) {
-        return quantity.unit().behind(number(quantity.number()));
+        return measured(quantity) instanceof Quantity shown
+                ? shown.unit().behind(number(shown.number()))
+                : number(quantity.number());
     }
 
     @Override

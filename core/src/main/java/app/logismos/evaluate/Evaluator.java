@@ -258,7 +258,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
     public Value constant(Constant node) {
         return Catalogue.STANDARD
                 .constant(node.name())
-                .<Value>map(NumberValue::new)
+                .map(constant -> constant.value())
                 .orElseThrow(() -> new IllegalArgumentException("a parsed constant must be known, was " + node.name()));
     }
 

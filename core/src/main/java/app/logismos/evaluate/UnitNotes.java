@@ -53,7 +53,30 @@ final class UnitNotes {
         if (!from.isLike(to)) {
             return Optional.empty();
         }
-        return Optional.of(from.isScale() || to.isScale() ? scales(from, to) : factor(from, to));
+        return Optional.of(
+                from.isScale() || to.isScale()
+                        ? scales(from, to)
+                        : parts(from, to).orElse(factor(from, to)));
+    }
+
+    /** Of products the factors of their parts, where each has its like: {@code EUR/lb} and {@code EUR/kg}. */
+    private static Optional<String> parts(Unit from, Unit to) {
+        if (from.powers().size() != to.powers().size() || from.powers().size() < 2) {
+            return Optional.empty();
+        }
+        List<String> factors = new ArrayList<>();
+        for (int i = 0; i < from.powers().size(); i++) {
+            Unit.Power a = from.powers().get(i);
+            Unit.Power b = to.powers().get(i);
+            if (!a.exponent().equals(b.exponent())
+                    || !a.atom().dimension().equals(b.atom().dimension())) {
+                return Optional.empty();
+            }
+            if (!a.atom().equals(b.atom())) {
+                factors.add(factor(Unit.of(a.atom()), Unit.of(b.atom())));
+            }
+        }
+        return Optional.of(String.join(", ", factors));
     }
 
     private static String factor(Unit from, Unit to) {

@@ -1,8 +1,5 @@
 package app.logismos.function;
 
-import app.logismos.number.PiMultiple;
-import app.logismos.number.Rational;
-import app.logismos.number.Real;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -42,18 +39,13 @@ public final class Catalogue {
             .flatMap(List::stream)
             .toList());
 
-    private static final Map<String, Real> CONSTANTS = Map.of(
-            "π", PiMultiple.of(Rational.ONE),
-            "pi", PiMultiple.of(Rational.ONE),
-            "e", Real.from(Math.E),
-            "phi", Real.from(1.618033988749895), // (1 + √5) / 2
-            "inf", Real.from(Double.POSITIVE_INFINITY));
-
     private final List<Function> functions;
     private final Map<String, Function> byName = new HashMap<>();
+    private final Map<String, Constant> constants = new HashMap<>();
 
     private Catalogue(List<Function> functions) {
         this.functions = functions;
+        Constants.ALL.forEach(constant -> constants.put(key(constant.name()), constant));
         for (Function function : functions) {
             Stream.concat(Stream.of(function.name()), function.synonyms().stream())
                     .forEach(name -> {
@@ -74,9 +66,14 @@ public final class Catalogue {
         return Optional.ofNullable(byName.get(key(name)));
     }
 
-    /** The value of a constant. */
-    public Optional<Real> constant(String name) {
-        return Optional.ofNullable(CONSTANTS.get(key(name)));
+    /** All constants, those of mathematics first. */
+    public List<Constant> constants() {
+        return Constants.ALL;
+    }
+
+    /** The constant with this name. */
+    public Optional<Constant> constant(String name) {
+        return Optional.ofNullable(constants.get(key(name)));
     }
 
     private static String key(String name) {

@@ -12,13 +12,18 @@ import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.sheet.Target;
+import app.logismos.unit.UnitCatalogue;
+import app.logismos.unit.UsualUnits;
 import app.logismos.value.Span;
+import app.logismos.value.Text;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -27,6 +32,7 @@ import java.util.stream.Stream;
  * @param kind what it would become
  * @param soFar the same with its open brackets closed, where only they are missing
  * @param references cells it refers to, for colouring text and cells alike
+ * @param units where units stand, for telling them from names
  * @param completions words that the one before the cursor may become
  * @param call the call that the cursor is in
  * @param looksLikeCalculation whether it stays a text only because the {@code =} is missing
@@ -36,6 +42,7 @@ public record Preview(
         Calculation calculation,
         Optional<Calculation> soFar,
         List<Reference> references,
+        List<Span> units,
         List<Completion> completions,
         Optional<OpenCall> call,
         boolean looksLikeCalculation) {
@@ -43,6 +50,7 @@ public record Preview(
 
     public Preview {
         references = List.copyOf(references);
+        units = List.copyOf(units);
         completions = List.copyOf(completions);
     }
 
@@ -92,7 +100,8 @@ public record Preview(
                 live.explain(entry, grid, cell),
                 closed.equals(entry) ? Optional.empty() : Optional.of(live.explain(closed, grid, cell)),
                 references(entry, start, grid, cell, live),
-                inside ? completions(entry, start, cursor, live) : List.of(),
+                readable(entry, start, cell, live).map(UnitPlaces::of).orElse(List.of()),
+                inside || kind == Kind.VALUE ? completions(entry, Math.min(start, cursor), cursor, live) : List.of(),
                 inside ? openCall(entry, start, cursor) : Optional.empty(),
                 EntryReader.looksLikeCalculation(entry, live.worksheet().vocabulary()));
     }
@@ -162,12 +171,32 @@ public record Preview(
             return List.of();
         }
         Span replaces = new Span(from, cursor);
+        if (UnitPlaces.isUnitExpected(entry, from)) {
+            return units(entry.substring(from, cursor), replaces);
+        }
+        if (EntryReader.value(entry) instanceof Text && entry.indexOf('=') < 0) {
+            return List.of();
+        }
         Stream<Completion> names = live.worksheet().names().all().stream()
                 .map(target -> new Completion(target.name(), "name", said(target, live), replaces));
         Stream<Completion> functions = Catalogue.STANDARD.functions().stream()
                 .map(function -> new Completion(function.name(), "function", function.says(), replaces));
-        return Stream.concat(names, functions)
+        Stream<Completion> constants = Catalogue.STANDARD.constants().stream()
+                .map(constant -> new Completion(constant.name(), "constant", constant.says(), replaces));
+        return Stream.concat(names, Stream.concat(functions, constants))
                 .filter(completion -> completion.word().toLowerCase(Locale.ROOT).startsWith(word))
+                .limit(MOST_COMPLETIONS)
+                .toList();
+    }
+
+    private static List<Completion> units(String letters, Span replaces) {
+        Stream<Completion> usual = UsualUnits.startingWith(letters).stream()
+                .map(unit -> new Completion(unit.symbol(), "unit", UnitCatalogue.measures(unit.dimension()), replaces));
+        Stream<Completion> listed = UnitCatalogue.STANDARD.startingWith(letters).stream()
+                .map(unit -> new Completion(unit.symbol(), "unit", unit.name() + ", " + unit.measures(), replaces));
+        Set<String> seen = new HashSet<>();
+        return Stream.concat(usual, listed)
+                .filter(completion -> seen.add(completion.word()))
                 .limit(MOST_COMPLETIONS)
                 .toList();
     }

@@ -29,6 +29,11 @@ public record UnitListing(
         return UnitCatalogue.measures(atom.dimension());
     }
 
+    /** In powers of base quantities: {@code length/time^2}. */
+    public String dimension() {
+        return atom.dimension().formula();
+    }
+
     boolean takes(String prefixKind) {
         return prefixes.contains(prefixKind);
     }

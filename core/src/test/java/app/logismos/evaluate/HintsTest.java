@@ -41,7 +41,21 @@ class HintsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"=(-2)^2", "=5+2", "=log(1000)", "=sin(1)", "=sin(30°)", "=100*20%", "=2^3", "=a1+b1*c1", "=5 kg/m^2", "=10 m / 2", "=2 EUR * 3", "=(1/2) km"})
+    @ValueSource(
+            strings = {
+                "=(-2)^2",
+                "=5+2",
+                "=log(1000)",
+                "=sin(1)",
+                "=sin(30°)",
+                "=100*20%",
+                "=2^3",
+                "=a1+b1*c1",
+                "=5 kg/m^2",
+                "=10 m / 2",
+                "=2 EUR * 3",
+                "=(1/2) km"
+            })
     void whatIsMeantAsWrittenIsNot(String entry) {
         assertThat(hints(entry)).isEmpty();
     }

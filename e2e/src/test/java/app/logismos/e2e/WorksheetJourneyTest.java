@@ -121,6 +121,38 @@ class WorksheetJourneyTest {
     }
 
     @Test
+    void aQuantityIsShownInAnotherUnitAndConvertedByOneAct() {
+        openWorksheet(page, "Spring blend");
+        cell(page, "parcel", "B4").click();
+        Locator units = lens(page).getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("Units"));
+        assertThat(cell(page, "parcel", "B4")).containsText("10.36 lb");
+        units.getByTitle("Show this cell in kg").click();
+        assertThat(cell(page, "parcel", "B4")).containsText("4.700971388 kg");
+        assertThat(lens(page)).containsText("=parcel to lb"); // the formula is as it was
+        page.keyboard().press("Control+z");
+        assertThat(cell(page, "parcel", "B4")).containsText("10.36 lb");
+        units.getByText("write to kg").click();
+        assertThat(lens(page)).containsText("=parcel to kg");
+        assertThat(lens(page)).containsText("1 g = 0.001 kg");
+        page.keyboard().press("Control+z");
+        assertThat(lens(page)).containsText("=parcel to lb");
+    }
+
+    @Test
+    void unitsAreCompletedBehindANumberAndAClashIsMarkedAtItsSign() {
+        newWorksheet();
+        cell(page, "grid-1", "A1").click();
+        page.keyboard().type("=3 k");
+        assertThat(page.getByRole(AriaRole.LISTBOX)).containsText("kg");
+        assertThat(page.getByRole(AriaRole.LISTBOX)).containsText("km");
+        page.keyboard().type("g + 2 m ");
+        assertThat(page.locator(".cm-fault")).hasText("+");
+        assertThat(page.locator(".cm-unit").first()).hasText("kg");
+        assertThat(composer(page))
+                .containsText("`kg` is a mass and `m` is a length. Only like quantities can be added.");
+    }
+
+    @Test
     void theChartFollowsItsCells() {
         openWorksheet(page, "Cooling cup");
         Locator curve = page.locator("#block-curve svg path[stroke='#1c6b70'][fill='none']")

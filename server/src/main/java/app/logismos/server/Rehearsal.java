@@ -8,7 +8,7 @@ import java.net.http.HttpResponse;
 
 /** The program asks itself a first question after its start, so that the first person finds everything loaded. */
 final class Rehearsal {
-    private static final String QUESTION = "{\"expression\": \"=40000!+sqrt(2)\"}";
+    private static final String QUESTION = "{\"expression\": \"=100000!+sqrt(2)\"}";
 
     private Rehearsal() {}
 

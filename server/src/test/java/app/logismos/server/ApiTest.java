@@ -126,6 +126,72 @@ class ApiTest {
     }
 
     @Test
+    void theCatalogueOfUnitsSaysWhatEachIs() {
+        JsonNode units = program.get("/units").body();
+        JsonNode pound = named(units, "symbol", "lb");
+        assertThat(pound.at("/name").asString()).isEqualTo("pound");
+        assertThat(pound.at("/factor").asString()).isEqualTo("45359237/100000000");
+        assertThat(pound.at("/exact").asBoolean()).isTrue();
+        assertThat(pound.at("/measures").asString()).isEqualTo("a mass");
+        assertThat(pound.at("/ucum").asString()).isEqualTo("[lb_av]");
+        assertThat(named(units, "symbol", "°C").at("/offset").asString()).isEqualTo("5463/20");
+        assertThat(named(units, "symbol", "USD").at("/sample").asBoolean()).isTrue();
+    }
+
+    @Test
+    void constantsCarryTheirUnitsAndSources() {
+        JsonNode light = named(program.get("/constants").body(), "name", "c0");
+        assertThat(light.at("/value/value").asString()).isEqualTo("299792458");
+        assertThat(light.at("/value/unit").asString()).isEqualTo("m/s");
+        assertThat(light.at("/source").asString()).isNotBlank();
+    }
+
+    @Test
+    void aQuantityCarriesItsNumberAndItsUnit() {
+        Program.Answer answer = program.post("/calculate", "{\"expression\":\"=1 mi\",\"style\":\"in km, fixed 2\"}");
+        assertThat(answer.at("/result/kind")).isEqualTo("quantity");
+        assertThat(answer.at("/result/value")).isEqualTo("25146/15625");
+        assertThat(answer.at("/result/unit")).isEqualTo("km");
+        assertThat(answer.at("/result/display")).isEqualTo("1.61 km");
+        assertThat(program.calculate("=3 m + 2 kg").body().at("/error/start").asInt())
+                .isEqualTo(5);
+    }
+
+    @Test
+    void numbersTypedInAColumnWithAUnitTakeIt() {
+        String id = program.newWorksheet("Columns");
+        String grid = "{\"kind\":\"grid\",\"id\":\"grid-1\",\"title\":\"G\",\"rows\":4,\"columns\":2,\"headings\":1,"
+                + "\"widths\":{},\"styles\":{\"B\":\"in kg\"}}";
+        Program.Answer styled = program.post(
+                "/worksheets/" + id + "/edits",
+                "{\"base\":1,\"commands\":[{\"do\":\"changeBlock\",\"block\":" + grid + "}]}");
+        assertThat(styled.status()).isEqualTo(200);
+        program.type(id, 2, "grid-1", "B1", "7");
+        program.type(id, 3, "grid-1", "B2", "12");
+        program.type(id, 4, "grid-1", "B3", "500 g");
+        program.type(id, 5, "grid-1", "A2", "12");
+        JsonNode cells =
+                program.get("/worksheets/" + id + "/grids/grid-1/cells").body().at("/cells");
+        assertThat(named(cells, "address", "B1").at("/display").asString()).isEqualTo("7");
+        assertThat(named(cells, "address", "B2").at("/entry").asString()).isEqualTo("12 kg");
+        assertThat(named(cells, "address", "B3").at("/display").asString()).isEqualTo("0.5 kg");
+        assertThat(named(cells, "address", "A2").at("/display").asString()).isEqualTo("12");
+        JsonNode detail =
+                program.get("/worksheets/" + id + "/grids/grid-1/cells/B3").body();
+        assertThat(detail.at("/otherUnits")
+                        .valueStream()
+                        .map(each -> each.at("/display").asString()))
+                .contains("0.5 kg", "1.102311311 lb");
+    }
+
+    private static JsonNode named(JsonNode list, String key, String value) {
+        return list.valueStream()
+                .filter(each -> each.at("/" + key).asString().equals(value))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no " + value + " in the list"));
+    }
+
+    @Test
     void theApiDescribesItself() {
         Program.Answer answer = program.send(
                 HttpRequest.newBuilder(URI.create(program.address().replace("/api/v1", "/api/openapi.json"))));
@@ -163,7 +229,7 @@ class ApiTest {
                         .body()
                         .valueStream()
                         .map(each -> each.at("/title").asString()))
-                .contains("Cooling cup", "First steps");
+                .contains("Cooling cup", "First steps", "Spring blend");
     }
 
     @Test

@@ -1,6 +1,6 @@
 package app.logismos.server.calculate;
 
-import app.logismos.display.NumberStyle;
+import app.logismos.display.Display;
 import app.logismos.display.Styles;
 import app.logismos.evaluate.Calculator;
 import app.logismos.evaluate.Limits;
@@ -50,8 +50,13 @@ class CalculateEndpoint {
         throw new BadRequest("`angle` is `radians` or `degrees`, was `" + angle + "`.");
     }
 
-    private static NumberStyle style(String style) {
+    private static Display style(String style) {
+        if (Display.unit(style).isPresent()) {
+            return Display.in(style);
+        }
         return Styles.named(style)
-                .orElseThrow(() -> new BadRequest("`style` is one of " + Styles.known() + ", was `" + style + "`."));
+                .map(known -> Display.in(style))
+                .orElseThrow(() ->
+                        new BadRequest("`style` is one of " + Styles.known() + ", or in km, was `" + style + "`."));
     }
 }

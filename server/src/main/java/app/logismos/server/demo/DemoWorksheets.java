@@ -23,6 +23,7 @@ class DemoWorksheets {
     @EventListener(ApplicationReadyEvent.class)
     void create() {
         add("First steps", FirstSteps.edits());
+        add("Spring blend", SpringBlend.edits());
         add("Cooling cup", CoolingCup.edits());
     }
 

@@ -1,6 +1,6 @@
 package app.logismos.server.web;
 
-import app.logismos.display.NumberStyle;
+import app.logismos.display.Display;
 import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Hint;
 import app.logismos.evaluate.Step;
@@ -45,10 +45,10 @@ public record CalculationJson(
         }
     }
 
-    /** The calculation, with its result shown in a style. */
-    public static CalculationJson of(Calculation calculation, NumberStyle style) {
+    /** The calculation, with its result shown as a cell shows it. */
+    public static CalculationJson of(Calculation calculation, Display display) {
         return new CalculationJson(
-                ResultJson.of(calculation.value(), style),
+                ResultJson.of(display.measured(calculation.value()), display.style()),
                 calculation.latex(),
                 calculation.steps().stream().map(StepJson::of).toList(),
                 calculation.hints(),

@@ -77,17 +77,16 @@ public record ResultJson(
 
     private static ResultJson number(String kind, Real real, @Nullable String unit, Value value, NumberStyle style) {
         NumberStyle suiting = style.suits(real) ? style : Automatic.STYLE;
-        String suffix = unit == null ? "" : " " + unit;
         return new ResultJson(
                 kind,
                 real.isExact(),
                 PlainText.of(new NumberValue(real)),
                 unit,
-                suiting.text(real) + suffix,
+                value instanceof Quantity quantity ? quantity.unit().behind(suiting.text(real)) : suiting.text(real),
                 !suiting.keepsAllDigits(real),
                 suiting == Automatic.STYLE
                         ? Typeset.latex(value)
-                        : suiting.latex(real) + (unit == null ? "" : "\\,\\text{" + unit + "}"),
+                        : suiting.latex(real) + (value instanceof Quantity shown ? Typeset.unit(shown.unit()) : ""),
                 approx(real),
                 Forms.text(real),
                 Forms.latex(real),

@@ -1,8 +1,7 @@
 package app.logismos.server.worksheet;
 
 import app.logismos.chart.ChartData;
-import app.logismos.display.Automatic;
-import app.logismos.display.Styles;
+import app.logismos.display.Display;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.function.Parameter;
@@ -12,6 +11,10 @@ import app.logismos.server.web.BadRequest;
 import app.logismos.server.web.CalculationJson;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Block;
+import app.logismos.unit.UsualUnits;
+import app.logismos.value.Quantity;
+import app.logismos.value.Span;
+import app.logismos.value.Value;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -43,6 +46,7 @@ class GridEndpoint {
      * All that the lens shows of a cell.
      *
      * @param calculation its value, with steps where it is calculated
+     * @param otherUnits a quantity in the other units that people use for it
      * @param fedBy what its formula refers to
      * @param feeds the formulas that refer to it
      * @param feedsInAll how many cells depend on it, further on included
@@ -51,9 +55,22 @@ class GridEndpoint {
             WorksheetViews.CellJson cell,
             String gridTitle,
             CalculationJson calculation,
+            List<OtherUnit> otherUnits,
             List<WorksheetViews.PlaceJson> fedBy,
             List<WorksheetViews.PlaceJson> feeds,
             int feedsInAll) {}
+
+    /** A quantity in another unit. */
+    record OtherUnit(String unit, String display) {}
+
+    private static List<OtherUnit> others(Value value) {
+        return value instanceof Quantity quantity
+                ? UsualUnits.insteadOf(quantity.unit(), quantity.number()).stream()
+                        .map(unit -> new OtherUnit(
+                                unit.symbol(), Display.in("in " + unit.symbol()).text(value)))
+                        .toList()
+                : List.of();
+    }
 
     /**
      * An entry that is being written.
@@ -68,6 +85,7 @@ class GridEndpoint {
             CalculationJson calculation,
             @Nullable CalculationJson soFar,
             List<ReferenceJson> references,
+            List<Span> units,
             List<CompletionJson> completions,
             @Nullable CallJson call,
             boolean looksLikeCalculation) {}
@@ -114,9 +132,8 @@ class GridEndpoint {
             return new Detail(
                     views.cell(grid, at, live),
                     block.title(),
-                    CalculationJson.of(
-                            live.explain(grid, at),
-                            Styles.named(block.style(at)).orElse(Automatic.STYLE)),
+                    CalculationJson.of(live.explain(grid, at), Display.in(block.style(at))),
+                    others(live.value(grid, at)),
                     live.fedBy(grid, at).stream()
                             .map(place -> views.place(place, grid, live))
                             .toList(),
@@ -141,14 +158,15 @@ class GridEndpoint {
     private static PreviewJson json(Preview preview) {
         return new PreviewJson(
                 preview.kind().name().toLowerCase(Locale.ROOT),
-                CalculationJson.of(preview.calculation(), Automatic.STYLE),
+                CalculationJson.of(preview.calculation(), Display.AUTOMATIC),
                 preview.soFar()
-                        .map(soFar -> CalculationJson.of(soFar, Automatic.STYLE))
+                        .map(soFar -> CalculationJson.of(soFar, Display.AUTOMATIC))
                         .orElse(null),
                 preview.references().stream()
                         .map(each -> new ReferenceJson(
                                 each.span().start(), each.span().end(), each.colour(), each.grid(), each.area()))
                         .toList(),
+                preview.units(),
                 preview.completions().stream()
                         .map(each -> new CompletionJson(
                                 each.word(),

@@ -13,6 +13,7 @@ import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Target;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Value;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -59,6 +60,7 @@ class WorksheetViews {
      * A cell as the grid shows it.
      *
      * @param entry as it was typed
+     * @param unit the symbol at the end of what is shown; null where there is none
      * @param from the cell whose formula has laid its table out over this one; null for others
      */
     record CellJson(
@@ -70,6 +72,7 @@ class WorksheetViews {
             boolean calculated,
             String kind,
             String display,
+            @Nullable String unit,
             boolean exact,
             @Nullable String name,
             @Nullable Address from,
@@ -137,7 +140,7 @@ class WorksheetViews {
                 area,
                 value.kind().name().toLowerCase(Locale.ROOT),
                 single ? Display.AUTOMATIC.text(value) : area.rows() + " × " + area.columns(),
-                !(value instanceof NumberValue number) || number.real().isExact(),
+                isExact(value),
                 single
                         && live.worksheet()
                                 .cell(target.grid(), area.first())
@@ -146,10 +149,18 @@ class WorksheetViews {
                 live.isUsed(target));
     }
 
+    private static boolean isExact(Value value) {
+        return value instanceof NumberValue number
+                ? number.real().isExact()
+                : !(value instanceof Quantity quantity) || quantity.number().isExact();
+    }
+
     CellJson cell(String grid, Address at, LiveWorksheet live) {
         Optional<Cell> cell = live.worksheet().cell(grid, at);
         Value value = live.value(grid, at);
         Optional<Address> from = live.laidOutFrom(grid, at);
+        Display display =
+                Display.in(live.grid(grid).map(block -> block.style(at)).orElse(""));
         return new CellJson(
                 grid,
                 at,
@@ -158,9 +169,11 @@ class WorksheetViews {
                 cell.map(Cell::text).orElse(""),
                 cell.map(Cell::isCalculated).orElse(from.isPresent()),
                 value.kind().name().toLowerCase(Locale.ROOT),
-                Display.in(live.grid(grid).map(block -> block.style(at)).orElse(""))
-                        .text(value),
-                !(value instanceof NumberValue number) || number.real().isExact(),
+                display.text(value),
+                display.measured(value) instanceof Quantity quantity
+                        ? quantity.unit().symbol()
+                        : null,
+                isExact(value),
                 live.worksheet().names().of(grid, new Area(at, at)).orElse(null),
                 from.orElse(null),
                 ErrorJson.of(value));

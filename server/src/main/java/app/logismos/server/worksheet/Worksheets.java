@@ -4,6 +4,7 @@ import app.logismos.evaluate.Bounded;
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
 import app.logismos.recalculate.Change;
+import app.logismos.recalculate.ColumnUnits;
 import app.logismos.recalculate.Echo;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.server.web.Conflict;
@@ -82,7 +83,7 @@ public class Worksheets {
     public Kept edit(String id, long base, List<Edit> edits) {
         return write(id, worksheet -> {
             checkBase(worksheet, base, edits);
-            return keep(worksheet, JournalRow.Kind.EDIT, edits, "");
+            return keep(worksheet, JournalRow.Kind.EDIT, ColumnUnits.written(edits, worksheet.live), "");
         });
     }
 

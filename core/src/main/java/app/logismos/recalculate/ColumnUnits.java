@@ -1,0 +1,45 @@
+package app.logismos.recalculate;
+
+import app.logismos.display.Display;
+import app.logismos.formula.Address;
+import app.logismos.formula.EntryReader;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Edit;
+import app.logismos.unit.Unit;
+import app.logismos.value.NumberValue;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * In a column that was given a unit by its style, {@code in kg}, a bare number that is typed takes that unit. The unit is
+ * written into the entry, so that nothing about the number is hidden.
+ */
+public final class ColumnUnits {
+    private ColumnUnits() {}
+
+    /** The edits as they are meant in the worksheet as it is. */
+    public static List<Edit> written(List<Edit> edits, LiveWorksheet live) {
+        return edits.stream()
+                .map(edit -> edit instanceof Edit.Enter enter
+                        ? live.grid(enter.grid())
+                                .map(grid -> written(enter, grid))
+                                .orElse(enter)
+                        : edit)
+                .toList();
+    }
+
+    private static Edit written(Edit.Enter enter, Block.Grid grid) {
+        return new Edit.Enter(
+                enter.grid(),
+                enter.cells().stream().map(typed -> written(typed, grid)).toList());
+    }
+
+    private static Edit.Typed written(Edit.Typed typed, Block.Grid grid) {
+        Optional<Unit> unit = Display.unit(
+                grid.styles().getOrDefault(Address.letters(typed.cell().column()), ""));
+        boolean isHeading = typed.cell().row() < grid.headings();
+        return unit.isPresent() && !isHeading && EntryReader.value(typed.text()) instanceof NumberValue
+                ? new Edit.Typed(typed.cell(), unit.get().behind(typed.text().strip()))
+                : typed;
+    }
+}
