@@ -218,6 +218,10 @@ public final class Evaluator implements Expression.Visitor<Value> {
                 return new NumberValue(real);
             }
         }
+        Value measured = Quantities.inOneUnit(node.operator(), left, right);
+        if (measured != null) {
+            return measured;
+        }
         return operators.apply(
                 node.operator(),
                 left,

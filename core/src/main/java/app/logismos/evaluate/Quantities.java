@@ -16,6 +16,7 @@ import app.logismos.value.Span;
 import app.logismos.value.Value;
 import java.time.Duration;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Arithmetic of numbers with units (language, section 5). A temperature on a scale is no multiple of anything: only
@@ -26,6 +27,34 @@ final class Quantities {
     private static final Rational NANO = Rational.of(1, 1_000_000_000);
 
     private Quantities() {}
+
+    /**
+     * The commonest cases, for which nothing about units has to be worked out: sums in one unit, and multiples. Null for
+     * all else, failures included.
+     */
+    static @Nullable Value inOneUnit(InfixOperator operator, Value left, Value right) {
+        if (left instanceof Quantity a && right instanceof Quantity b) {
+            boolean isSame = a.unit() == b.unit() && !a.unit().isScale();
+            boolean isSum = operator == InfixOperator.PLUS || operator == InfixOperator.MINUS;
+            return isSame && isSum ? quick(Operators.plain(operator, a.number(), b.number()), a.unit()) : null;
+        }
+        if (left instanceof Quantity a && right instanceof NumberValue b) {
+            boolean isMultiple = operator == InfixOperator.TIMES || operator == InfixOperator.DIVIDE;
+            return isMultiple && !a.unit().isScale()
+                    ? quick(Operators.plain(operator, a.number(), b.real()), a.unit())
+                    : null;
+        }
+        return left instanceof NumberValue a
+                        && right instanceof Quantity b
+                        && operator == InfixOperator.TIMES
+                        && !b.unit().isScale()
+                ? quick(a.real().times(b.number()), b.unit())
+                : null;
+    }
+
+    private static @Nullable Value quick(Result number, Unit unit) {
+        return number instanceof Real real ? new Quantity(real, unit) : null;
+    }
 
     /** The outcome; nothing where the operator says nothing about these two. */
     static Optional<Value> apply(InfixOperator operator, Value left, Value right, Operators.Places places) {

@@ -23,7 +23,8 @@ public final class EntryReader {
             "([-−+]?)((?:[0-9]+|[0-9]{1,3}(?:[, \u00a0\u202f][0-9]{3})+)?(?:\\.[0-9]+)?(?:[eE][-+−]?[0-9]{1,6})?)\\s*(%?)");
     private static final Pattern FRACTION = Pattern.compile("([-−+]?)(?:([0-9]+)\\s+)?([0-9]+)\\s*/\\s*([0-9]+)");
 
-    private static final Pattern WITH_UNIT = Pattern.compile("([-−+]?[0-9.].*?)[ \u00a0\u202f]?([\\p{L}°′″\\[].*)");
+    private static final Pattern WITH_UNIT = Pattern.compile(
+            "([-−+]?[0-9.](?:[0-9.,/ \u00a0\u202f]*[0-9.])?(?:[eE][-+−]?[0-9]+)?)[ \u00a0\u202f]?([\\p{L}°′″\\[].*)");
 
     private EntryReader() {}
 

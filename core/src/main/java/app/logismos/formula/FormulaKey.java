@@ -30,7 +30,7 @@ public final class FormulaKey {
                     end++;
                 }
                 boolean mayBeUnit = isWord(before) || before == ')' || before == '%' || before == '!';
-                if (mayBeUnit) {
+                if (mayBeUnit && !isPlainUnit(text, at, end)) {
                     return Optional.empty();
                 }
                 afterCell = word(text, at, end, origin, key);
@@ -46,6 +46,16 @@ public final class FormulaKey {
             }
         }
         return Optional.of(key.toString());
+    }
+
+    /** A unit of letters alone, which no sign of units follows: nothing in it could be taken for a cell. */
+    private static boolean isPlainUnit(String text, int from, int end) {
+        for (int i = from; i < end; i++) {
+            if (!isLetter(text.charAt(i))) {
+                return false;
+            }
+        }
+        return end == text.length() || "/*.^(".indexOf(text.charAt(end)) < 0 && text.charAt(end) <= '~';
     }
 
     /** A sign that means the same wherever it stands; a point only inside a number, a colon only between cells. */

@@ -20,6 +20,7 @@ public final class Unit {
     private final Dimension dimension;
     private final Real factor;
     private final String symbol;
+    private final boolean isScale;
 
     /**
      * A power of a unit with a symbol.
@@ -39,6 +40,9 @@ public final class Unit {
         this.dimension = product;
         this.factor = size;
         this.symbol = symbolOf(powers);
+        this.isScale = powers.size() == 1
+                && powers.get(0).exponent().equals(Rational.ONE)
+                && powers.get(0).atom().isScale();
     }
 
     /** A unit with a symbol, by itself. */
@@ -68,9 +72,7 @@ public final class Unit {
 
     /** Whether it counts on a scale: {@code °C}, but not {@code J/°C}, where differences are meant. */
     public boolean isScale() {
-        return powers.size() == 1
-                && powers.get(0).exponent().equals(Rational.ONE)
-                && powers.get(0).atom().isScale();
+        return isScale;
     }
 
     /** The number on a scale at which the SI unit has 0, with the sign turned; 0 where this is no scale. */

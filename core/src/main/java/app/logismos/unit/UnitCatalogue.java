@@ -45,6 +45,7 @@ public final class UnitCatalogue {
     private final Map<String, UnitListing> byUcum = new LinkedHashMap<>();
     private final Map<Dimension, Unit> named = new LinkedHashMap<>();
     private final Map<String, Optional<Atom>> remembered = new ConcurrentHashMap<>();
+    private final Map<String, Optional<Unit>> units = new ConcurrentHashMap<>();
 
     private UnitCatalogue() {
         lines(resource("units.csv")).forEach(line -> add(listing(line)));
@@ -180,9 +181,19 @@ public final class UnitCatalogue {
                 .findFirst();
     }
 
-    /** The unit that a text spells, all of it: {@code km/h}, {@code [lb_av]}, {@code m.s-2}. */
+    /**
+     * The unit that a text spells, all of it: {@code km/h}, {@code [lb_av]}, {@code m.s-2}. A text has one object, so that
+     * a column in one unit is told at a glance.
+     */
     public Optional<Unit> unit(String text) {
-        return new UnitReader(this, text.strip()).whole();
+        Optional<Unit> known = units.get(text);
+        if (known == null) {
+            known = new UnitReader(this, text.strip()).whole();
+            if (units.size() < MOST_REMEMBERED) {
+                units.put(text, known);
+            }
+        }
+        return known;
     }
 
     /** The unit with a name of its own that measures this. */
@@ -236,7 +247,7 @@ public final class UnitCatalogue {
     private @org.jspecify.annotations.Nullable UnitListing bare(String symbol) {
         UnitListing own = bySymbol.get(symbol);
         UnitListing other = byOther.get(symbol);
-        return own != null ? own : other != null && symbol.length() <= 2 ? other : null;
+        return own != null ? own : other != null && (symbol.length() <= 2 || symbol.indexOf('[') >= 0) ? other : null;
     }
 
     private Optional<Atom> prefixedCode(String text) {

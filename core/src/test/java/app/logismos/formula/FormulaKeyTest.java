@@ -27,6 +27,8 @@ class FormulaKeyTest {
                 "=sum(B$2:B5)      | C5 | =sum(B$2:B7)      | C7",
                 "=$A$1-log10(A2)   | B2 | =$A$1-log10(A3)   | B3",
                 "=a1+1             | B1 | =A2+1             | B2",
+                "=A1+2 kg          | B1 | =A2+2 kg          | B2",
+                "=A1*2 to km       | B1 | =A2*2 to km       | B2",
             })
     void formulasThatContinueEachOtherHaveOneKey(String one, String at, String other, String there) {
         assertThat(key(one, at)).isPresent().isEqualTo(key(other, there));

@@ -65,7 +65,9 @@ class UnitCatalogueTest {
                 "Kg        | ",
                 "kkg       | ",
                 "km h      | ",
-                "mm[Hg]    | ",
+                "mm[Hg]    | mmHg",
+                "cm[H2O]   | cmH2O",
+                "[in_i'Hg] | inHg",
                 "EUR/kg    | EUR/kg",
                 "mEUR      | ",
             })
