@@ -240,18 +240,23 @@ public final class Unit {
         return symbol.isEmpty() ? number : isClose() ? number + symbol : number + " " + symbol;
     }
 
+    /** More than one unit below the line stands in brackets (ISO 80000-1, 7.2.2). */
     private static String symbolOf(List<Power> powers) {
         StringJoiner above = new StringJoiner("·");
-        StringBuilder below = new StringBuilder();
+        List<String> below = new ArrayList<>();
         for (Power power : powers) {
+            String symbol = power.atom().symbol();
             if (power.exponent().signum() > 0) {
-                above.add(power.atom().symbol() + superscript(power.exponent()));
+                above.add(symbol + superscript(power.exponent()));
             } else {
-                below.append('/').append(power.atom().symbol()).append(superscript((Rational)
-                        power.exponent().negate()));
+                below.add(symbol + superscript((Rational) power.exponent().negate()));
             }
         }
-        return above.length() == 0 && !below.isEmpty() ? "1" + below : above.toString() + below;
+        if (below.isEmpty()) {
+            return above.toString();
+        }
+        String divisor = String.join("·", below);
+        return (above.length() == 0 ? "1" : above) + "/" + (below.size() > 1 ? "(" + divisor + ")" : divisor);
     }
 
     private static String superscript(Rational exponent) {

@@ -44,7 +44,7 @@ class UnitCatalogueTest {
                 "N*m       | N·m",
                 "1/s       | 1/s",
                 "/s        | 1/s",
-                "W/(m²·K)  | W/m²/K",
+                "W/(m²·K)  | W/(m²·K)",
                 "m^(1/2)   | m^(1/2)",
                 "[lb_av]   | lb",
                 "Cel       | °C",

@@ -173,7 +173,7 @@ class WorksheetJourneyTest {
         openWorksheet(page, "Cooling cup");
         cell(page, "readings", "D4").click();
         Locator lens = lens(page);
-        assertThat(lens).containsText("79.79548659");
+        assertThat(lens).containsText("79.79548658524672");
         assertThat(lens).containsText("=room+(start-room)*e^(-cooling*A4)");
         assertThat(lens.getByRole(AriaRole.LISTITEM)
                         .filter(new Locator.FilterOptions().setHasText("brackets first"))

@@ -47,6 +47,22 @@ final class FirstSteps {
                         row("Cups left over", "=50 mod 8"),
                         row("Orders of 7 cups, 3 + 2 + 2 alike", "=7!/(3!*2!*2!)"),
                         row("Sine of a 30° angle", "=sin(30°)"))
+                .section("units", "Numbers carry their units")
+                .note(
+                        "units-note",
+                        "A unit stands behind its number and goes through the calculation. The lens shows the factor of each conversion.")
+                .grid(
+                        "kettle",
+                        "Kettle and cart",
+                        1,
+                        Map.of(0, 330, 1, 150),
+                        Map.of("B2", "fixed 2", "B4", "fixed 3"),
+                        row("Question", "Answer"),
+                        row("Two litres of water in cups", "=2 L to cup"),
+                        row("From 18 °C to boiling", "=100 °C - 18 °C"),
+                        row("Heat for that, at 4.19 kJ/(kg·K)", "=2 kg * 4.19 kJ/(kg·K) * B3 to kWh"),
+                        row("The cart goes 12 km/h for 25 minutes", "=12 km/h * 25 min"),
+                        row("A pound of leaf in tins of 125 g", "=1 lb div 125 g"))
                 .section("follow", "Change one, others follow")
                 .note(
                         "follow-note",
