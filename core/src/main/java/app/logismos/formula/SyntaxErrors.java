@@ -103,6 +103,12 @@ final class SyntaxErrors {
                 && !UnitCatalogue.STANDARD.like(next.text()).isEmpty()) {
             return unknownUnit(text, next);
         }
+        if (previous.type() == Token.Type.UNIT && next.type() == Token.Type.NUMBER) {
+            return syntax(
+                    next.span(),
+                    says + " A sum of quantities is written with `+`.",
+                    new Fix("Add", replaced(text, new Span(from, next.span().start()), " + ")));
+        }
         boolean fraction = previous.type() == Token.Type.NUMBER && next.type() == Token.Type.NUMBER;
         boolean grouped =
                 fraction && next.text().matches("[0-9]{3}") && previous.text().matches("[0-9]{1,3}");

@@ -80,6 +80,7 @@ class ParserTest {
                 "=1 § 2        | syntax            | 3  | 4  | `§` has no meaning in a formula. A text goes between double quotes. | ",
                 "={1, 2; 3}    | shapes-differ     | 1  | 10 | The rows of a table are of one length. The first has 2, another 1. | ",
                 "=5 to kgg     | unknown-unit      | 6  | 9  | `kgg` is not a unit that is known here. The guide lists those there are. | ",
+                "=5 ft 6 in    | syntax            | 6  | 7  | There is no sign between `5 ft` and `6`. A sum of quantities is written with `+`. | =5 ft + 6 in",
                 "=5 to KG      | unknown-unit      | 6  | 8  | `KG` is not a unit that is known here. Did you mean `kg`? | =5 to kg",
                 "=B9999999     | missing-reference | 1  | 9  | `B9999999` lies outside every grid. Columns go to ZZZ, rows to 1,000,000. | ",
             })
