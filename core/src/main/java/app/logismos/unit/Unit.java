@@ -106,14 +106,10 @@ public final class Unit {
 
     /** Whether one counts way by fuel and the other fuel by way; numbers are then turned over. */
     public boolean isReciprocal(Unit other) {
-        return isFuelUse()
-                && other.isFuelUse()
+        return UnitCatalogue.STANDARD.isFuelUse(this)
+                && UnitCatalogue.STANDARD.isFuelUse(other)
                 && !isLike(other)
                 && power(Rational.of(-1)).isLike(other);
-    }
-
-    private boolean isFuelUse() {
-        return dimension.equals(Lazily.AREA) || dimension.equals(Lazily.WAY_BY_VOLUME);
     }
 
     /** The number in a unit of the reciprocal dimension. */
@@ -121,12 +117,6 @@ public final class Unit {
         return number.times(factor) instanceof Real coherent
                 ? Rational.ONE.dividedBy(Factors.times(coherent, to.factor))
                 : Rational.ZERO;
-    }
-
-    /** Made when first asked for: the catalogue is made of units. */
-    private static final class Lazily {
-        static final Dimension AREA = Dimension.of(Base.LENGTH).times(Dimension.of(Base.LENGTH), Rational.ONE);
-        static final Dimension WAY_BY_VOLUME = Dimension.NONE.times(AREA, Rational.of(-1));
     }
 
     /** A product of units, and what its number must be multiplied with. */

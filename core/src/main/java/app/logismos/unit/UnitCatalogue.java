@@ -196,6 +196,25 @@ public final class UnitCatalogue {
         return known;
     }
 
+    /** Whether a unit counts way by fuel or fuel by way: {@code mpg}, {@code km/L}, but not {@code m²}. */
+    boolean isFuelUse(Unit unit) {
+        if (unit.powers().size() == 1) {
+            Unit.Power only = unit.powers().get(0);
+            return only.exponent().equals(Rational.ONE)
+                    && listing(only.atom())
+                            .filter(listing -> listing.group().equals("Fuel use"))
+                            .isPresent();
+        }
+        Unit volume = unit("m^3").orElseThrow();
+        Unit way = unit("m").orElseThrow();
+        return unit.powers().size() == 2
+                && unit.powers().stream()
+                        .map(power -> power.atom().dimension())
+                        .allMatch(each -> each.equals(volume.dimension()) || each.equals(way.dimension()))
+                && (unit.isLike(volume.joined(way, Rational.of(-1)))
+                        || unit.isLike(way.joined(volume, Rational.of(-1))));
+    }
+
     /** The unit with a name of its own that measures this. */
     Optional<Unit> named(Dimension dimension) {
         return Optional.ofNullable(named.get(dimension));

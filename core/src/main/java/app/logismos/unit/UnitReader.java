@@ -1,6 +1,7 @@
 package app.logismos.unit;
 
 import app.logismos.number.Rational;
+import app.logismos.number.Real;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -16,6 +17,9 @@ public final class UnitReader {
     /** No power of a unit is larger. */
     private static final int LARGEST_EXPONENT = 99;
 
+    /** No product of units has more parts and brackets. */
+    private static final int MOST_UNITS = 20;
+
     private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
     private static final String TIMES = "·⋅∙*.";
     private static final Pattern EXPONENT =
@@ -27,6 +31,7 @@ public final class UnitReader {
     private final UnitCatalogue catalogue;
     private final String text;
     private boolean isWhole;
+    private int read;
     private int at;
 
     UnitReader(UnitCatalogue catalogue, String text) {
@@ -76,19 +81,33 @@ public final class UnitReader {
                 break;
             }
             int before = at++;
-            Optional<Unit> next = power();
-            if (next.isEmpty()) {
+            Optional<Unit> joined = joined(unit, power(), divides ? Rational.of(-1) : Rational.ONE);
+            if (joined.isEmpty()) {
                 at = before;
                 break;
             }
-            unit = unit.joined(next.get(), divides ? Rational.of(-1) : Rational.ONE);
+            unit = joined.get();
         }
         return Optional.of(unit);
+    }
+
+    /** Nothing where there is no next, or where the product would be past all bounds. */
+    private Optional<Unit> joined(Unit unit, Optional<Unit> next, Rational exponent) {
+        boolean isHigh = next.stream()
+                .flatMap(each -> each.powers().stream())
+                .anyMatch(power -> unit.powers().stream()
+                        .filter(present -> present.atom().equals(power.atom()))
+                        .anyMatch(
+                                present -> present.exponent().abs().compareTo(Rational.of(LARGEST_EXPONENT / 2)) > 0));
+        return isHigh || ++read > MOST_UNITS ? Optional.empty() : next.map(each -> unit.joined(each, exponent));
     }
 
     private Optional<Unit> power() {
         Optional<Unit> base;
         if (at < text.length() && text.charAt(at) == '(') {
+            if (++read > MOST_UNITS) {
+                return Optional.empty();
+            }
             int start = at++;
             base = product();
             if (base.isEmpty() || at >= text.length() || text.charAt(at) != ')') {
@@ -99,7 +118,14 @@ public final class UnitReader {
         } else {
             base = atom().map(Unit::of);
         }
-        return base.map(unit -> unit.power(exponent()));
+        return base.flatMap(unit -> raised(unit, exponent()));
+    }
+
+    private static Optional<Unit> raised(Unit unit, Rational exponent) {
+        boolean isHigh = unit.powers().stream()
+                .map(power -> (Real) power.exponent().times(exponent))
+                .anyMatch(power -> power.abs().compareTo(Rational.of(LARGEST_EXPONENT)) > 0);
+        return isHigh ? Optional.empty() : Optional.of(unit.power(exponent));
     }
 
     /** The longest symbol goes before a shorter one; behind it no letter may follow. */

@@ -60,6 +60,16 @@ class HostileEntriesTest {
                         Failure.class, failure -> assertThat(failure.code()).isEqualTo(ErrorCode.TOO_LARGE));
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"·ly", "/ly", "*ly^99", "²", "^99", "·°^99"})
+    void unitsWithoutEndHaveAnAnswer(String more) {
+        assertThat(calculate("=1 ly" + more.repeat(8_000 / more.length())).value())
+                .isNotNull();
+        assertThat(calculate("=1 " + "(".repeat(4_000) + "ly" + ")^99".repeat(900))
+                        .value())
+                .isInstanceOf(Failure.class);
+    }
+
     @Test
     void aHundredthOfAHundredthAndSoOnIsAFractionOrStoppedInTime() {
         Value value = calculate("=1" + "%".repeat(8_190)).value();
