@@ -22,7 +22,7 @@ final class SpringBlend {
                         "Batch",
                         0,
                         Map.of(0, 230),
-                        Map.of(),
+                        Map.of("B3", "fixed 2", "B4", "percent"),
                         row("Leaf in all", "12 kg"),
                         row("Leaf in a tin", "125 g"),
                         row("Tin and label", "0.85 EUR"),
@@ -37,6 +37,7 @@ final class SpringBlend {
                         1,
                         Map.of(0, 150),
                         Map.of(
+                                "B", "fixed 2",
                                 "C", "in EUR/kg, fixed 2",
                                 "D", "percent",
                                 "E", "in kg, fixed 2",

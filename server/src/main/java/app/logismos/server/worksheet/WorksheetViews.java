@@ -241,7 +241,10 @@ class WorksheetViews {
                         .cell(grid.id(), at)
                         .map(Cell::isCalculated)
                         .orElse(false);
-                cells.add(new Dot(Display.in(grid.style(at)).text(value), calculated, value instanceof NumberValue));
+                cells.add(new Dot(
+                        Display.in(grid.style(at)).text(value),
+                        calculated,
+                        value instanceof NumberValue || value instanceof Quantity));
             }
             rows.add(cells);
         }
