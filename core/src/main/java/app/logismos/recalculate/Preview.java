@@ -101,7 +101,9 @@ public record Preview(
                 closed.equals(entry) ? Optional.empty() : Optional.of(live.explain(closed, grid, cell)),
                 references(entry, start, grid, cell, live),
                 readable(entry, start, cell, live).map(UnitPlaces::of).orElse(List.of()),
-                inside || kind == Kind.VALUE ? completions(entry, Math.min(start, cursor), cursor, live) : List.of(),
+                inside || kind == Kind.VALUE
+                        ? completions(entry, kind == Kind.VALUE ? 0 : start, cursor, live)
+                        : List.of(),
                 inside ? openCall(entry, start, cursor) : Optional.empty(),
                 EntryReader.looksLikeCalculation(entry, live.worksheet().vocabulary()));
     }

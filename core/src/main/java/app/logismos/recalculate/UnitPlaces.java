@@ -20,11 +20,16 @@ final class UnitPlaces {
     private static final Pattern BEFORE_UNIT = Pattern.compile(
             "(?:(?<![\\p{L}0-9_$])[0-9][0-9.]*|\\)|[^\\p{L}]to[ \u00a0])[ \u00a0]?(?:[\\p{L}°²³0-9^]+[/·*])*$");
 
+    /** How far back a number may stand. */
+    private static final int LONGEST = 80;
+
     private UnitPlaces() {}
 
     /** Whether a word that begins at a place would be a unit. */
     static boolean isUnitExpected(String entry, int from) {
-        return BEFORE_UNIT.matcher(entry.substring(0, from)).find();
+        return BEFORE_UNIT
+                .matcher(entry.substring(Math.max(0, from - LONGEST), from))
+                .find();
     }
 
     /** The units of an expression. */

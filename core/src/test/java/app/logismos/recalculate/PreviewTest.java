@@ -67,6 +67,30 @@ class PreviewTest {
     @CsvSource(
             delimiter = '|',
             value = {
+                "=3 k        | kg",
+                "=3 k        | km",
+                "=(1+2) me   | m",
+                "=A1*2 to lb | lbf",
+                "=5 km/h     | h",
+                "12 k        | kWh",
+                "=h_pl       | h_planck",
+            })
+    void unitsAndConstantsAreCompletedWhereTheyMayStand(String entry, String word) {
+        assertThat(preview(entry).completions())
+                .extracting(Preview.Completion::word)
+                .contains(word);
+    }
+
+    @Test
+    void unitsAreToldFromNames() {
+        String entry = "=2.5 kg + (1+2) m/s^2 to N";
+        assertThat(preview(entry).units()).extracting(span -> span.in(entry)).containsExactly("N", "kg", "m/s^2");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
                 "=log(          | log 0",
                 "=log(100,      | log 1",
                 "=sum(1, log(2, | log 1",
