@@ -1,7 +1,9 @@
-import { useState, type KeyboardEvent } from 'react'
+import { useRef, useState, type KeyboardEvent } from 'react'
+import { api } from '../api/client'
 import { usePreview } from '../api/queries'
 import type { Calculation } from '../api/types'
 import { addressOf } from '../grid/address'
+import { inFull } from '../lens/copies'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Foot.module.css'
@@ -9,6 +11,9 @@ import { Tape } from './Tape'
 import { useTape } from './useTape'
 
 const asFormula = (text: string) => (text.trimStart().startsWith('=') ? text.trimStart() : `=${text}`)
+
+/** A cell far out, so that the line depends on no cell of its own. */
+const NOWHERE = 'ZZZ1000000'
 
 /** A calculator of one line. Enter keeps the answer on the tape; Up brings back earlier lines that begin alike. */
 export function ScratchLine() {
@@ -18,12 +23,12 @@ export function ScratchLine() {
   const [recalled, setRecalled] = useState(0)
   const [stem, setStem] = useState('')
   const [open, setOpen] = useState(false)
+  const keeping = useRef('')
   const { lines, add } = useTape(worksheet.id)
 
   const grid = selection.kind === 'cells' ? selection.grid : (grids[0]?.id ?? '')
   const entry = text.trim() === '' || grid === '' ? '' : asFormula(text)
-  // A cell far out, so that the line depends on no cell of its own.
-  const preview = usePreview(worksheet.id, grid, 'ZZZ1000000', entry, entry.length)
+  const preview = usePreview(worksheet.id, grid, NOWHERE, entry, entry.length)
   const calculation = entry === '' ? undefined : preview.data?.calculation
 
   const write = (next: string) => {
@@ -37,15 +42,32 @@ export function ScratchLine() {
     setRecalled(next)
     setText(next === 0 ? stem : (alike[alike.length - next]?.entry ?? stem))
   }
+  /** Enter may come before the answer: then it is asked for, and the line kept all the same. */
+  const keepLine = async () => {
+    if (keeping.current === entry) return
+    keeping.current = entry
+    const known = calculation && !preview.isPlaceholderData
+    const answer = known
+      ? calculation
+      : await api
+          .preview(worksheet.id, { grid, address: NOWHERE, entry, cursor: entry.length })
+          .then((each) => each.calculation)
+          .catch(() => null)
+    keeping.current = ''
+    if (!answer || answer.error) return
+    const { display, exact } = answer.result
+    add({ entry: text.trim(), display, exact, value: inFull(answer.result) })
+    setText((now) => (now === text ? '' : now))
+    setStem('')
+    setRecalled(0)
+    setOpen(true)
+  }
   const press = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       event.preventDefault()
       recall(event.key === 'ArrowUp' ? 1 : -1)
-    } else if (event.key === 'Enter' && calculation && !calculation.error && !preview.isPlaceholderData) {
-      const { display, exact, value } = calculation.result
-      add({ entry: text.trim(), display, exact, value: value ?? display })
-      write('')
-      setOpen(true)
+    } else if (event.key === 'Enter' && entry !== '') {
+      void keepLine()
     } else if (event.key === 'Escape') {
       if (text === '') setOpen(false)
       else write('')

@@ -153,6 +153,17 @@ class WorksheetJourneyTest {
     }
 
     @Test
+    void aLineThatIsKeptBeforeItsAnswerIsThereIsKeptOnce() {
+        newWorksheet();
+        page.keyboard().press("Alt+s");
+        page.keyboard().type("3 ft + 2 in to cm");
+        page.keyboard().press("Enter");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("96.52 cm")).hasCount(1);
+        assertThat(page.getByLabel("Scratch")).hasValue("");
+    }
+
+    @Test
     void theChartFollowsItsCells() {
         openWorksheet(page, "Cooling cup");
         Locator curve = page.locator("#block-curve svg path[stroke='#1c6b70'][fill='none']")
