@@ -610,8 +610,7 @@ final class StatisticsFunctions {
 
     private static List<Real> matchingNumbers(Arguments given) {
         return matching(given, "range", given.isGiven("numbers") ? "numbers" : "range").stream()
-                .filter(NumberValue.class::isInstance)
-                .map(value -> ((NumberValue) value).real())
+                .flatMap(value -> given.numberIn("range", value).stream())
                 .toList();
     }
 }
