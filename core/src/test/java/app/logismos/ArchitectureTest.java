@@ -46,6 +46,10 @@ class ArchitectureTest {
             floor("recalculate", "sheet", "evaluate", "function", "formula", "display", "value", "unit", "number");
 
     @ArchTest
+    static final ArchRule actLooksDown = floor(
+            "act", "recalculate", "sheet", "evaluate", "function", "formula", "display", "value", "unit", "number");
+
+    @ArchTest
     static final ArchRule coreKnowsNoFramework = noClasses()
             .should()
             .dependOnClassesThat(resideInAnyPackage(

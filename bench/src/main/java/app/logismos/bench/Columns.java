@@ -11,7 +11,6 @@ import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.function.IntFunction;
 
 /** Worksheets of one grid with long columns. */
@@ -21,8 +20,8 @@ final class Columns {
     private Columns() {}
 
     static LiveWorksheet empty() {
-        Block.Grid grid = new Block.Grid(GRID, "Grid", 10, 3, 0, Map.of(), Map.of());
-        Section section = new Section("s", "Section", false, List.of(grid));
+        Block.Grid grid = Block.Grid.of(GRID, "Grid", 10, 3);
+        Section section = Section.of("s", "Section", grid);
         return new LiveWorksheet(new Worksheet("Benchmark", List.of(section), Words.STANDARD), Limits.USUAL);
     }
 

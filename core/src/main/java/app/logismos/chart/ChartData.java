@@ -54,7 +54,7 @@ public record ChartData(String title, Axis across, Axis up, boolean legend, List
                 live.grid(chart.grid()).map(grid -> grid.headings() > 0).orElse(false);
         Table across = live.values(chart.grid(), chart.across());
         List<Series> series = chart.series().stream()
-                .map(each -> series(each, across, live.values(chart.grid(), each.cells()), headed))
+                .map(each -> series(each, across, live.values(chart.grid(), each.cells()), headed, live.display()))
                 .toList();
         String acrossTitle = chart.acrossTitle().isEmpty() ? heading(across).orElse("") : chart.acrossTitle();
         return new ChartData(
@@ -66,16 +66,14 @@ public record ChartData(String title, Axis across, Axis up, boolean legend, List
                 summary(chart, series));
     }
 
-    private static Series series(Block.Series series, Table across, Table up, boolean headed) {
+    private static Series series(Block.Series series, Table across, Table up, boolean headed, Display display) {
         Optional<String> name = headed ? heading(up) : Optional.empty();
         int from = name.isPresent() ? 1 : 0;
         List<Point> points = new ArrayList<>();
         for (int row = from; row < Math.min(across.rows(), up.rows()); row++) {
             Value x = across.at(row, 0);
             Value y = up.at(row, 0);
-            number(x)
-                    .ifPresent(at ->
-                            points.add(new Point(at, number(y), Display.AUTOMATIC.text(x), Display.AUTOMATIC.text(y))));
+            number(x).ifPresent(at -> points.add(new Point(at, number(y), display.text(x), display.text(y))));
         }
         return new Series(name.orElse(series.cells().toString()), series.cells(), series.shape(), points);
     }

@@ -20,7 +20,7 @@ import java.util.regex.Pattern;
 /** Whole values as they are shown, numbers in a given style. */
 public final class Display implements Value.Visitor<String> {
     /** Numbers in the automatic style. */
-    public static final Display AUTOMATIC = new Display(Automatic.STYLE, Optional.empty());
+    public static final Display AUTOMATIC = new Display(Automatic.STYLE, Optional.empty(), DecimalMark.POINT);
 
     private static final int MOST_ROWS = 8;
     private static final int MOST_COLUMNS = 6;
@@ -29,10 +29,12 @@ public final class Display implements Value.Visitor<String> {
 
     private final NumberStyle style;
     private final Optional<Unit> unit;
+    private final DecimalMark mark;
 
-    private Display(NumberStyle style, Optional<Unit> unit) {
+    private Display(NumberStyle style, Optional<Unit> unit, DecimalMark mark) {
         this.style = style;
         this.unit = unit;
+        this.mark = mark;
     }
 
     /**
@@ -44,18 +46,36 @@ public final class Display implements Value.Visitor<String> {
         if (inUnit.matches()) {
             String rest = inUnit.group(2) == null ? "automatic" : inUnit.group(2);
             return new Display(
-                    Styles.named(rest).orElse(Automatic.STYLE), UnitCatalogue.STANDARD.unit(inUnit.group(1)));
+                    Styles.named(rest).orElse(Automatic.STYLE),
+                    UnitCatalogue.STANDARD.unit(inUnit.group(1)),
+                    DecimalMark.POINT);
         }
         return words.isEmpty()
                 ? AUTOMATIC
                 : Styles.named(words)
-                        .map(named -> new Display(named, Optional.empty()))
+                        .map(named -> new Display(named, Optional.empty(), DecimalMark.POINT))
                         .orElse(AUTOMATIC);
     }
 
     /** The unit in which quantities are shown, where one was chosen. */
     public static Optional<Unit> unit(String words) {
         return in(words).unit;
+    }
+
+    /** The same with the digits before the decimal mark in groups of three. */
+    public Display grouped() {
+        boolean hasDigits = !(style instanceof Grouped || style instanceof Fractional || style instanceof Mixed);
+        return hasDigits ? new Display(new Grouped(style), unit, mark) : this;
+    }
+
+    /** The same with a comma as the decimal mark. */
+    public Display withComma() {
+        return new Display(new Commas(style), unit, DecimalMark.COMMA);
+    }
+
+    /** The decimal mark, which entries are shown with as well. */
+    public DecimalMark mark() {
+        return mark;
     }
 
     /** How numbers are written. */
@@ -84,7 +104,12 @@ public final class Display implements Value.Visitor<String> {
     }
 
     private String number(Real number) {
-        return (style.suits(number) ? style : Automatic.STYLE).text(number);
+        return (style.suits(number) ? style : automatic()).text(number);
+    }
+
+    /** For numbers about which the style has nothing to say. */
+    public NumberStyle automatic() {
+        return mark == DecimalMark.COMMA ? new Commas(Automatic.STYLE) : Automatic.STYLE;
     }
 
     @Override

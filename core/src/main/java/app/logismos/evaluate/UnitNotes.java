@@ -10,13 +10,15 @@ import app.logismos.number.Real;
 import app.logismos.unit.Unit;
 import app.logismos.value.Quantity;
 import app.logismos.value.Value;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** The factors that a step converts with: {@code 1 lb = 0.45359237 kg} (language, section 9). */
 final class UnitNotes {
+    /** Exact factors have up to 20 digits. */
+    private static final int LONG_DIGITS = 24;
+
     private UnitNotes() {}
 
     /** What the working of a node converts; nothing where it converts nothing. */
@@ -110,23 +112,14 @@ final class UnitNotes {
     }
 
     private static String text(Real number) {
-        if (number instanceof Rational fraction && !fraction.isInteger()) {
-            String decimal = Automatic.STYLE.text(fraction);
-            boolean isAll = decimal.indexOf('e') < 0
-                    && Rational.of(new BigDecimal(decimal)).equals(fraction);
-            return isAll ? decimal : longer(fraction);
-        }
-        return Plain.abbreviated(number, 24);
+        return number instanceof Rational fraction && !fraction.isInteger()
+                ? Plain.decimal(fraction, LONG_DIGITS).orElseGet(() -> shortened(fraction))
+                : Plain.abbreviated(number, LONG_DIGITS);
     }
 
-    /** Exact factors have up to 20 digits; those that do not end are fractions. */
-    private static String longer(Rational fraction) {
-        try {
-            BigDecimal exact = new BigDecimal(fraction.numerator()).divide(new BigDecimal(fraction.denominator()));
-            return exact.precision() <= 24 ? exact.toPlainString() : Automatic.STYLE.text(fraction) + "…";
-        } catch (ArithmeticException endless) {
-            String parts = Plain.text(fraction);
-            return parts.length() <= 24 ? parts : Automatic.STYLE.text(fraction) + "…";
-        }
+    /** What does not end is a fraction, or where that is long, its first digits. */
+    private static String shortened(Rational fraction) {
+        String parts = Plain.text(fraction);
+        return parts.length() <= LONG_DIGITS ? parts : Automatic.STYLE.text(fraction) + "…";
     }
 }

@@ -1,6 +1,5 @@
 package app.logismos.evaluate;
 
-import app.logismos.display.Automatic;
 import app.logismos.display.Display;
 import app.logismos.display.Typeset;
 import app.logismos.formula.Expression;
@@ -32,7 +31,6 @@ import app.logismos.value.PlainText;
 import app.logismos.value.Span;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;
@@ -56,6 +54,8 @@ public final class Working {
 
     /** A longer number is shown by its first and last digits. */
     private static final int MOST_DIGITS = 400;
+
+    private static final int SHORT_DIGITS = 10;
 
     private final Evaluator evaluator;
     private final List<Step> steps = new ArrayList<>();
@@ -255,10 +255,9 @@ public final class Working {
         if (value instanceof NumberValue number
                 && number.real() instanceof Rational fraction
                 && !fraction.isInteger()) {
-            String decimal = Automatic.STYLE.text(fraction);
-            boolean isAll = decimal.indexOf('e') < 0
-                    && Rational.of(new BigDecimal(decimal)).equals(fraction);
-            return isAll ? new Literal(value, decimal, span) : literal(value, span);
+            return Plain.decimal(fraction, SHORT_DIGITS)
+                    .map(decimal -> new Literal(value, decimal, span))
+                    .orElseGet(() -> literal(value, span));
         }
         return literal(value, span);
     }

@@ -6,7 +6,6 @@ import app.logismos.number.Real;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
 import app.logismos.value.Value;
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
@@ -22,6 +21,7 @@ final class WorkingPattern {
     private static final Pattern PLACE = Pattern.compile("\\{(#?)([a-z]+)(?:\\|([^}]*))?}");
     private static final int MOST = 12;
     private static final int MOST_DIGITS = 40;
+    private static final int SHORT_DIGITS = 10;
 
     private WorkingPattern() {}
 
@@ -43,22 +43,10 @@ final class WorkingPattern {
 
     /** A number as a step goes on with it: as a decimal where that is all of it, in brackets where a sign would clash. */
     static String text(Real number) {
-        String text = number instanceof Rational rational && isShort(rational)
-                ? shortest(rational)
+        String text = number instanceof Rational rational && !rational.isInteger()
+                ? Plain.decimal(rational, SHORT_DIGITS).orElseGet(() -> Plain.abbreviated(number, MOST_DIGITS))
                 : Plain.abbreviated(number, MOST_DIGITS);
         return number.signum() < 0 || text.indexOf('/') >= 0 ? "(" + text + ")" : text;
-    }
-
-    private static boolean isShort(Rational number) {
-        return number.numerator().bitLength() < Long.SIZE
-                && number.denominator().bitLength() < Long.SIZE;
-    }
-
-    private static String shortest(Rational number) {
-        BigDecimal near = BigDecimal.valueOf(number.toDouble());
-        boolean isAll =
-                !number.isInteger() && near.scale() <= 10 && Rational.of(near).equals(number);
-        return isAll ? near.toPlainString() : Plain.text(number);
     }
 
     /** Numbers with a sign between them; many are abbreviated. */

@@ -3,6 +3,7 @@ package app.logismos.number;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.MathContext;
+import java.util.Optional;
 
 /** Numbers as plain text that reads back as the same number. */
 public final class Plain {
@@ -62,6 +63,23 @@ public final class Plain {
         String last = size.mod(BigInteger.TEN.pow(SHOWN_ENDS)).toString();
         return (whole.signum() < 0 ? "-" : "") + first + "…" + "0".repeat(SHOWN_ENDS - last.length()) + last + " ["
                 + digits + " digits]";
+    }
+
+    /** A fraction as a decimal, where one of so many significant digits says all of it. */
+    public static Optional<String> decimal(Rational number, int mostDigits) {
+        int factors = number.denominator().getLowestSetBit();
+        boolean isLong = factors > mostDigits * 4
+                || number.denominator().bitLength() > mostDigits * 4
+                || number.numerator().bitLength() > mostDigits * 8;
+        if (isLong) {
+            return Optional.empty();
+        }
+        try {
+            BigDecimal decimal = new BigDecimal(number.numerator()).divide(new BigDecimal(number.denominator()));
+            return decimal.precision() <= mostDigits ? Optional.of(decimal.toPlainString()) : Optional.empty();
+        } catch (ArithmeticException endless) {
+            return Optional.empty();
+        }
     }
 
     private static String multiple(PiMultiple number) {

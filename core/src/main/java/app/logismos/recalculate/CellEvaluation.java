@@ -25,25 +25,26 @@ import java.util.concurrent.ConcurrentHashMap;
 
 /** Works single cells of a worksheet out, with the values of the others as they are. */
 final class CellEvaluation {
+    private static final Surroundings DEGREES = Surroundings.of(Surroundings.Angle.DEGREES);
+
     private final Worksheet worksheet;
     private final Links links;
     private final Values values;
-    private final Surroundings surroundings;
     private final Limits limits;
     private final Folded folded = new Folded();
     private final Map<Integer, Scope> scopes = new ConcurrentHashMap<>();
 
-    CellEvaluation(Worksheet worksheet, Links links, Values values, Surroundings surroundings, Limits limits) {
+    CellEvaluation(Worksheet worksheet, Links links, Values values, Limits limits) {
         this.worksheet = worksheet;
         this.links = links;
         this.values = values;
-        this.surroundings = surroundings;
         this.limits = limits;
     }
 
     /** Cells may have changed since the last one was worked out. */
     void startRound() {
         folded.clear();
+        scopes.clear();
     }
 
     Worksheet worksheet() {
@@ -66,7 +67,7 @@ final class CellEvaluation {
                 values,
                 grid,
                 links.number(grid),
-                surroundings,
+                worksheet.settings().degrees() ? DEGREES : Surroundings.USUAL,
                 suggests ? new Folded() : folded,
                 suggests);
     }

@@ -1,6 +1,5 @@
 package app.logismos.recalculate;
 
-import app.logismos.display.Display;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.sheet.Cell;
@@ -31,8 +30,9 @@ public record Echo(String message, List<Line> results) {
      *
      * @param grid the id of its grid
      * @param called its name, or what labels its row, or its address
+     * @param failed whether it had a value and has none now
      */
-    public record Line(String grid, Address cell, String called, String before, String after) {}
+    public record Line(String grid, Address cell, String called, String before, String after, boolean failed) {}
 
     /** The echo of edits that were just applied. */
     public static Echo of(List<Edit> edits, Change change, LiveWorksheet live) {
@@ -81,8 +81,9 @@ public record Echo(String message, List<Line> results) {
                 change.grid(),
                 change.cell(),
                 called(change.grid(), change.cell(), live),
-                shown(change.before()),
-                shown(change.after()));
+                shown(change.before(), live),
+                shown(change.after(), live),
+                change.after() instanceof Failure && !(change.before() instanceof Failure));
     }
 
     private static String said(List<Edit> edits, List<CellChange> typed, LiveWorksheet live) {
@@ -100,11 +101,11 @@ public record Echo(String message, List<Line> results) {
         CellChange only = typed.get(0);
         String called = called(only.grid(), only.cell(), live);
         if (only.after() == Blank.BLANK) {
-            return called + " cleared, it was " + shown(only.before());
+            return called + " cleared, it was " + shown(only.before(), live);
         }
         return only.before() == Blank.BLANK || only.before().equals(only.after())
-                ? called + " = " + shown(only.after())
-                : called + " " + shown(only.before()) + " → " + shown(only.after());
+                ? called + " = " + shown(only.after(), live)
+                : called + " " + shown(only.before(), live) + " → " + shown(only.after(), live);
     }
 
     /** An edit in a few words, for the history. */
@@ -121,6 +122,15 @@ public record Echo(String message, List<Line> results) {
         }
         if (edit instanceof Edit.Retitle retitle) {
             return "Worksheet called " + retitle.title();
+        }
+        if (edit instanceof Edit.OrderRows order) {
+            return order.area() + " sorted";
+        }
+        if (edit instanceof Edit.ChangeSettings) {
+            return "Settings changed";
+        }
+        if (edit instanceof Edit.MoveSection || edit instanceof Edit.MoveBlock) {
+            return "Moved on the page";
         }
         if (edit instanceof Edit.AddSection || edit instanceof Edit.AddBlock) {
             return "Added to the page";
@@ -160,10 +170,12 @@ public record Echo(String message, List<Line> results) {
                 .orElse(cell.toString());
     }
 
-    private static String shown(Value value) {
+    private static String shown(Value value, LiveWorksheet live) {
         if (value == Blank.BLANK) {
             return "empty";
         }
-        return value instanceof Failure failure ? failure.code().code() : Display.AUTOMATIC.text(value);
+        return value instanceof Failure failure
+                ? failure.code().code()
+                : live.display().text(value);
     }
 }

@@ -1,5 +1,6 @@
 package app.logismos.recalculate;
 
+import app.logismos.display.Display;
 import app.logismos.evaluate.Bounded;
 import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Calculator;
@@ -11,11 +12,11 @@ import app.logismos.formula.Area;
 import app.logismos.formula.Entry;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
-import app.logismos.function.Surroundings;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.Settings;
 import app.logismos.sheet.Target;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.Blank;
@@ -51,7 +52,7 @@ public final class LiveWorksheet {
         this.limits = limits;
         this.values = new Values();
         this.links = new Links(worksheet);
-        this.evaluation = new CellEvaluation(worksheet, links, values, Surroundings.USUAL, limits);
+        this.evaluation = new CellEvaluation(worksheet, links, values, limits);
         this.recalculation = new Recalculation(layout, evaluation);
         recalculation.settle(worksheet.takeTouched());
     }
@@ -228,6 +229,23 @@ public final class LiveWorksheet {
     public Optional<Edit.Place> place(Expression node, String grid, Address cell) {
         return links.precedent(node, grid, cell)
                 .map(precedent -> new Edit.Place(links.grid(precedent.grid()), precedent.area()));
+    }
+
+    /** How a cell shows its value: in its own style, its column's, its grid's, or the worksheet's. */
+    public Display display(String grid, Address cell) {
+        return display(grid(grid).map(block -> block.style(cell)).orElse(""));
+    }
+
+    /** How values are shown where no cell shows them. */
+    public Display display() {
+        return display("");
+    }
+
+    private Display display(String style) {
+        Settings settings = worksheet.settings();
+        Display own = Display.in(style.isEmpty() ? settings.style() : style);
+        Display grouped = settings.grouped() ? own.grouped() : own;
+        return settings.comma() ? grouped.withComma() : grouped;
     }
 
     /** The grid with this id. */

@@ -91,6 +91,9 @@ final class Recalculation {
                 changes.add(change(key, before, after, true));
             }
         }
+        if (touched.isEverything()) {
+            formulas.addAll(links.formulas());
+        }
         moved.forEach((long cell) -> layout.forEachWaiting(cell, formulas::add));
         LongLinkedOpenHashSet affected = affectedBy(moved, formulas);
         if (affected.longStream().anyMatch(layout::isTable)) {

@@ -4,11 +4,15 @@ import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** What a section holds. Immutable; a change makes a new one with the same id. */
 public sealed interface Block {
     /** Its own in the worksheet, and never given to another. */
     String id();
+
+    /** Whether it stands beside the block before it, where there is room, and not under it. */
+    boolean beside();
 
     /**
      * A grid of cells; its entries are kept by the worksheet.
@@ -18,6 +22,9 @@ public sealed interface Block {
      * @param widths of columns that are not of the usual width, in pixels at 100 %, by column from 0
      * @param styles number styles, as {@code display} reads them, by what they are for: a cell {@code B3}, a column {@code
      *     B}, or the whole grid, the empty text; the nearest wins
+     * @param remarks what people have written about cells, by address
+     * @param hiddenRows rows that are not shown, from 0
+     * @param hiddenColumns columns that are not shown, from 0
      */
     record Grid(
             String id,
@@ -26,14 +33,26 @@ public sealed interface Block {
             int columns,
             int headings,
             Map<Integer, Integer> widths,
-            Map<String, String> styles)
+            Map<String, String> styles,
+            Map<String, String> remarks,
+            Set<Integer> hiddenRows,
+            Set<Integer> hiddenColumns,
+            boolean beside)
             implements Block {
         public Grid {
             widths = Map.copyOf(widths);
             styles = Map.copyOf(styles);
+            remarks = Map.copyOf(remarks);
+            hiddenRows = Set.copyOf(hiddenRows);
+            hiddenColumns = Set.copyOf(hiddenColumns);
             if (rows < 1 || columns < 1) {
                 throw new IllegalArgumentException("a grid must have a cell, was " + rows + " × " + columns);
             }
+        }
+
+        /** A grid of the usual look. */
+        public static Grid of(String id, String title, int rows, int columns) {
+            return new Grid(id, title, rows, columns, 0, Map.of(), Map.of(), Map.of(), Set.of(), Set.of(), false);
         }
 
         /** The number style of a cell; empty where it has none. */
@@ -44,8 +63,53 @@ public sealed interface Block {
 
         /** The same grid, large enough for a cell. */
         public Grid including(int column, int row) {
+            return withSize(Math.max(rows, row + 1), Math.max(columns, column + 1));
+        }
+
+        /** The same grid with another size. */
+        public Grid withSize(int otherRows, int otherColumns) {
             return new Grid(
-                    id, title, Math.max(rows, row + 1), Math.max(columns, column + 1), headings, widths, styles);
+                    id,
+                    title,
+                    otherRows,
+                    otherColumns,
+                    headings,
+                    widths,
+                    styles,
+                    remarks,
+                    hiddenRows,
+                    hiddenColumns,
+                    beside);
+        }
+
+        /** The same grid with so many rows of headings. */
+        public Grid withHeadings(int other) {
+            return new Grid(
+                    id, title, rows, columns, other, widths, styles, remarks, hiddenRows, hiddenColumns, beside);
+        }
+
+        /** The same grid with columns of other widths. */
+        public Grid withWidths(Map<Integer, Integer> others) {
+            return new Grid(
+                    id, title, rows, columns, headings, others, styles, remarks, hiddenRows, hiddenColumns, beside);
+        }
+
+        /** The same grid with other number styles. */
+        public Grid withStyles(Map<String, String> others) {
+            return new Grid(
+                    id, title, rows, columns, headings, widths, others, remarks, hiddenRows, hiddenColumns, beside);
+        }
+
+        /** The same grid with other remarks. */
+        public Grid withRemarks(Map<String, String> others) {
+            return new Grid(
+                    id, title, rows, columns, headings, widths, styles, others, hiddenRows, hiddenColumns, beside);
+        }
+
+        /** The same grid with other lines hidden. */
+        public Grid withHidden(Set<Integer> otherRows, Set<Integer> otherColumns) {
+            return new Grid(
+                    id, title, rows, columns, headings, widths, styles, remarks, otherRows, otherColumns, beside);
         }
     }
 
@@ -64,7 +128,8 @@ public sealed interface Block {
             List<Series> series,
             String acrossTitle,
             String upTitle,
-            boolean legend)
+            boolean legend,
+            boolean beside)
             implements Block {
         public Chart {
             series = List.copyOf(series);
@@ -81,6 +146,6 @@ public sealed interface Block {
         POINTS_AND_LINE
     }
 
-    /** A paragraph between the grids. */
-    record Note(String id, String text) implements Block {}
+    /** A text between the grids, with the marks of Markdown and formulas between dollar signs. */
+    record Note(String id, String text, boolean beside) implements Block {}
 }

@@ -62,9 +62,8 @@ final class Copying {
                 }
             }
         }
-        Block.Grid grown = into.including(area.last().column(), area.last().row());
-        Block.Grid styled = new Block.Grid(
-                grown.id(), grown.title(), grown.rows(), grown.columns(), grown.headings(), grown.widths(), styles);
+        Block.Grid styled =
+                into.including(area.last().column(), area.last().row()).withStyles(styles);
         List<Edit> edits = new ArrayList<>(List.of(new Edit.Enter(copy.toGrid(), typed)));
         if (!styled.equals(into)) {
             edits.add(new Edit.ChangeBlock(styled));

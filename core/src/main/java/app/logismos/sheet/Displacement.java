@@ -2,6 +2,7 @@ package app.logismos.sheet;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import java.util.List;
 import java.util.Optional;
 
 /** Where the cells of a grid go when it is restructured; what refers to them follows. */
@@ -102,6 +103,37 @@ public sealed interface Displacement {
 
         private static Address shifted(Address cell, int right, int down) {
             return new Address(cell.column() + right, cell.row() + down);
+        }
+    }
+
+    /**
+     * The rows of an area change their order. What lies in one of these rows goes with it; an area over several of them
+     * stays, since it means the place and not the row.
+     *
+     * @param order for each row afterwards, which one it was before, from 0
+     */
+    record RowsOrdered(String grid, Area area, List<Integer> order) implements Displacement {
+        public RowsOrdered {
+            order = List.copyOf(order);
+        }
+
+        @Override
+        public Optional<Edit.Place> of(Edit.Place place) {
+            Area it = place.area();
+            boolean isMoved = place.grid().equals(grid)
+                    && it.rows() == 1
+                    && area.contains(it.first())
+                    && area.contains(it.last());
+            if (!isMoved) {
+                return Optional.of(place);
+            }
+            int top = area.first().row();
+            int row = top + order.indexOf(it.first().row() - top);
+            return Optional.of(new Edit.Place(
+                    grid,
+                    new Area(
+                            new Address(it.first().column(), row),
+                            new Address(it.last().column(), row))));
         }
     }
 }

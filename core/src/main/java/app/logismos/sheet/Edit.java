@@ -78,8 +78,20 @@ public sealed interface Edit {
         }
     }
 
-    /** Changes a section's heading, or folds it. */
-    record ChangeSection(String section, String title, boolean folded) implements Edit {
+    /**
+     * Moves a section with all it holds.
+     *
+     * @param at its place among the others afterwards, from 0
+     */
+    record MoveSection(String section, int at) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.outline().move(this);
+        }
+    }
+
+    /** Changes a section's heading, folds it, or makes it a part of the one above. */
+    record ChangeSection(String section, String title, boolean folded, boolean isPart) implements Edit {
         @Override
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.outline().change(this);
@@ -95,6 +107,18 @@ public sealed interface Edit {
         @Override
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.add(this);
+        }
+    }
+
+    /**
+     * Moves a block, within its section or to another.
+     *
+     * @param at its place among the other blocks of that section afterwards, from 0
+     */
+    record MoveBlock(String block, String section, int at) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.outline().move(this);
         }
     }
 
@@ -171,6 +195,30 @@ public sealed interface Edit {
         @Override
         public Displacement displacement() {
             return new Displacement.CellsMoved(grid, area, toGrid, to);
+        }
+    }
+
+    /**
+     * Puts the rows of an area into another order.
+     *
+     * @param order for each row of the area afterwards, which one it was before, from 0
+     */
+    record OrderRows(String grid, Area area, List<Integer> order) implements Restructure {
+        public OrderRows {
+            order = List.copyOf(order);
+        }
+
+        @Override
+        public Displacement displacement() {
+            return new Displacement.RowsOrdered(grid, area, order);
+        }
+    }
+
+    /** Changes how numbers are read and shown in the whole worksheet. */
+    record ChangeSettings(Settings settings) implements Edit {
+        @Override
+        public List<Edit> apply(Worksheet worksheet) {
+            return worksheet.change(this);
         }
     }
 

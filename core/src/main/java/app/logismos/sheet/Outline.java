@@ -75,8 +75,8 @@ public final class Outline {
     List<Edit> change(Edit.ChangeSection edit) {
         int at = sectionIndex(edit.section());
         Section old = sections.get(at);
-        sections.set(at, new Section(old.id(), checkedTitle(edit.title()), edit.folded(), old.blocks()));
-        return List.of(new Edit.ChangeSection(old.id(), old.title(), old.folded()));
+        sections.set(at, new Section(old.id(), checkedTitle(edit.title()), edit.folded(), edit.isPart(), old.blocks()));
+        return List.of(new Edit.ChangeSection(old.id(), old.title(), old.folded(), old.isPart()));
     }
 
     List<Edit> add(Edit.AddBlock edit) {
@@ -90,6 +90,26 @@ public final class Outline {
         blocks.add(edit.at(), edit.block());
         sections.set(section, sections.get(section).withBlocks(blocks));
         return List.of(new Edit.RemoveBlock(edit.block().id()));
+    }
+
+    List<Edit> move(Edit.MoveSection edit) {
+        int from = sectionIndex(edit.section());
+        if (edit.at() < 0 || edit.at() >= sections.size()) {
+            throw new EditRefused("A section's place is 0 to " + (sections.size() - 1) + ", was " + edit.at() + ".");
+        }
+        sections.add(edit.at(), sections.remove(from));
+        return List.of(new Edit.MoveSection(edit.section(), from));
+    }
+
+    List<Edit> move(Edit.MoveBlock edit) {
+        Edit.AddBlock back = remove(edit.block());
+        try {
+            add(new Edit.AddBlock(edit.section(), back.block(), edit.at()));
+        } catch (EditRefused refused) {
+            add(back);
+            throw refused;
+        }
+        return List.of(new Edit.MoveBlock(edit.block(), back.section(), back.at()));
     }
 
     /** Takes the block out; answers with the edit that puts it back. */

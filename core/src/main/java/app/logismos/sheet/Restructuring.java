@@ -15,6 +15,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * Puts a {@link Displacement} into effect as simple edits: entries at their new places with references that follow,
@@ -193,7 +196,8 @@ final class Restructuring {
                         .toList(),
                 chart.acrossTitle(),
                 chart.upTitle(),
-                chart.legend());
+                chart.legend(),
+                chart.beside());
     }
 
     private Optional<Area> within(String grid, Area area) {
@@ -203,22 +207,34 @@ final class Restructuring {
                 .map(Edit.Place::area);
     }
 
-    /** A grid with its size, headings, widths and styles as they are then. */
+    /** A grid with its size, headings, widths, styles, remarks and hidden lines as they are then. */
     private Block.Grid grid(Block.Grid grid) {
-        boolean isRestructured = grid.id().equals(displacement.grid());
         // What the entries have made it grow by counts as well.
-        Block.Grid grown = sized(grid, isRestructured);
-        Map<String, String> styles = new HashMap<>();
+        Block.Grid grown = sized(grid, grid.id().equals(displacement.grid()));
         Map<Integer, Integer> widths = new HashMap<>();
+        grid.widths().forEach((column, width) -> column(grid.id(), column).ifPresent(to -> widths.put(to, width)));
+        return grown.withWidths(widths)
+                .withStyles(carried(grid, Block.Grid::styles))
+                .withRemarks(carried(grid, Block.Grid::remarks))
+                .withHidden(
+                        lines(grid.hiddenRows(), row -> row(grid.id(), row)),
+                        lines(grid.hiddenColumns(), column -> column(grid.id(), column)));
+    }
+
+    /** What is kept by cell or column, of all grids, as far as it belongs to this one then. */
+    private Map<String, String> carried(Block.Grid grid, Function<Block.Grid, Map<String, String>> kept) {
+        Map<String, String> then = new HashMap<>();
         worksheet
                 .outline()
                 .grids()
-                .forEach(from -> from.styles()
-                        .forEach((key, style) ->
-                                styleKey(from.id(), key, grid.id()).ifPresent(to -> styles.put(to, style))));
-        grid.widths().forEach((column, width) -> column(grid.id(), column).ifPresent(to -> widths.put(to, width)));
-        return new Block.Grid(
-                grown.id(), grown.title(), grown.rows(), grown.columns(), grown.headings(), widths, styles);
+                .forEach(from -> kept.apply(from)
+                        .forEach((key, text) ->
+                                styleKey(from.id(), key, grid.id()).ifPresent(to -> then.put(to, text))));
+        return then;
+    }
+
+    private static Set<Integer> lines(Set<Integer> lines, Function<Integer, Optional<Integer>> then) {
+        return lines.stream().flatMap(line -> then.apply(line).stream()).collect(Collectors.toSet());
     }
 
     private Block.Grid sized(Block.Grid grid, boolean isRestructured) {
@@ -237,14 +253,10 @@ final class Restructuring {
         boolean isRows = displacement instanceof Displacement.Lines lines && lines.axis() == Axis.ROWS;
         int headings =
                 isRows && more != 0 ? headings(((Displacement.Lines) displacement), grid.headings()) : grid.headings();
-        return new Block.Grid(
-                grid.id(),
-                grid.title(),
-                Math.max(1, Math.min(grid.rows() + (isRows ? more : 0), Address.ROWS)),
-                Math.max(1, Math.min(grid.columns() + (isRows ? 0 : more), Address.COLUMNS)),
-                headings,
-                grid.widths(),
-                grid.styles());
+        return grid.withSize(
+                        Math.max(1, Math.min(grid.rows() + (isRows ? more : 0), Address.ROWS)),
+                        Math.max(1, Math.min(grid.columns() + (isRows ? 0 : more), Address.COLUMNS)))
+                .withHeadings(headings);
     }
 
     private static int headings(Displacement.Lines lines, int headings) {
@@ -257,6 +269,12 @@ final class Restructuring {
         return displacement
                 .of(new Edit.Place(grid, new Area(new Address(column, 0), new Address(column, Address.ROWS - 1))))
                 .map(place -> place.area().first().column());
+    }
+
+    private Optional<Integer> row(String grid, int row) {
+        return displacement
+                .of(new Edit.Place(grid, new Area(new Address(0, row), new Address(Address.COLUMNS - 1, row))))
+                .map(place -> place.area().first().row());
     }
 
     /** Where a style goes: a cell's with the cell, a column's with the column. */

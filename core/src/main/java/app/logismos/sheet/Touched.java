@@ -12,6 +12,7 @@ public final class Touched {
     private final Map<String, Set<Address>> cells = new LinkedHashMap<>();
     private final Set<String> names = new LinkedHashSet<>();
     private final Set<String> titles = new LinkedHashSet<>();
+    private boolean everything;
 
     void cell(String grid, Address cell) {
         cells.computeIfAbsent(grid, id -> new LinkedHashSet<>()).add(cell);
@@ -19,6 +20,11 @@ public final class Touched {
 
     void name(String name) {
         names.add(name.toLowerCase(Locale.ROOT));
+    }
+
+    /** Every cell may have another value. */
+    void everything() {
+        everything = true;
     }
 
     void title(String title) {
@@ -38,5 +44,10 @@ public final class Touched {
     /** Titles of grids, in lower case, that may mean another grid. */
     public Set<String> titles() {
         return titles;
+    }
+
+    /** Whether every calculated cell may have another value. */
+    public boolean isEverything() {
+        return everything;
     }
 }

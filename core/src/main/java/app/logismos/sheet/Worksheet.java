@@ -27,6 +27,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiFunction;
 import java.util.regex.Matcher;
+import java.util.stream.IntStream;
 
 /**
  * What a person has typed and laid out. Mutable, for one writer; it changes by {@link Edit}s only.
@@ -42,6 +43,7 @@ public final class Worksheet {
     private final Map<String, Entry> readByKey = new HashMap<>();
     private final Map<Expression, Entry> calculations = new IdentityHashMap<>();
     private String title;
+    private Settings settings = Settings.USUAL;
     private Touched touched = new Touched();
 
     /** A worksheet with an outline whose grids are still empty. */
@@ -55,6 +57,20 @@ public final class Worksheet {
     /** The title. */
     public String title() {
         return title;
+    }
+
+    /** How numbers are read and shown. */
+    public Settings settings() {
+        return settings;
+    }
+
+    List<Edit> change(Edit.ChangeSettings edit) {
+        Settings old = settings;
+        settings = edit.settings();
+        if (old.degrees() != settings.degrees()) {
+            touched.everything();
+        }
+        return List.of(new Edit.ChangeSettings(old));
     }
 
     /** The sections and blocks. */
@@ -283,7 +299,9 @@ public final class Worksheet {
     List<Edit> restructure(Edit.Restructure edit) {
         Displacement displacement = edit.displacement();
         Block.Grid grid = grid(displacement.grid());
-        if (displacement instanceof Displacement.Lines lines) {
+        if (edit instanceof Edit.OrderRows order) {
+            checkOrder(order, grid);
+        } else if (displacement instanceof Displacement.Lines lines) {
             check(edit, lines.axis(), lines.axis() == Axis.ROWS ? grid.rows() : grid.columns());
         } else if (edit instanceof Edit.MoveCells move) {
             grid(move.toGrid());
@@ -294,6 +312,17 @@ public final class Worksheet {
             }
         }
         return applyAll(Restructuring.edits(this, displacement));
+    }
+
+    private static void checkOrder(Edit.OrderRows order, Block.Grid grid) {
+        boolean isOrder = order.order().size() == order.area().rows()
+                && order.order().stream()
+                        .sorted()
+                        .toList()
+                        .equals(IntStream.range(0, order.order().size()).boxed().toList());
+        if (!isOrder || order.area().last().row() >= grid.rows()) {
+            throw new EditRefused("An order names each row of " + order.area() + " once, and this one does not.");
+        }
     }
 
     private static void check(Edit.Restructure edit, Axis axis, int size) {

@@ -13,7 +13,6 @@ import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -28,7 +27,8 @@ class ChartDataTest {
                     new Block.Series(area("C1:C5"), Block.Shape.LINE)),
             "",
             "heat",
-            true);
+            true,
+            false);
 
     @Test
     void headingsNameTheSeriesAndTheAxis() {
@@ -81,8 +81,8 @@ class ChartDataTest {
 
     /** A worksheet with one grid of three columns, its entries row by row. */
     private static LiveWorksheet live(int headings, String... entries) {
-        Block.Grid grid = new Block.Grid("g", "Readings", 5, 3, headings, Map.of(), Map.of());
-        Worksheet worksheet = new Worksheet("W", List.of(new Section("s", "S", false, List.of(grid))), Words.STANDARD);
+        Block.Grid grid = Block.Grid.of("g", "Readings", 5, 3).withHeadings(headings);
+        Worksheet worksheet = new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD);
         LiveWorksheet live = new LiveWorksheet(worksheet, Limits.USUAL);
         List<Edit.Typed> typed = new ArrayList<>();
         for (int i = 0; i < entries.length; i++) {

@@ -160,7 +160,7 @@ class RandomSheetsTest {
     private static Block renamed(Random random, LiveWorksheet live) {
         Block.Grid grid = live.grid("b").orElseThrow();
         String title = List.of("Leaf prices", "Prices", "Price list").get(random.nextInt(3));
-        return new Block.Grid("b", title, grid.rows(), grid.columns(), grid.headings(), grid.widths(), grid.styles());
+        return Block.Grid.of("b", title, grid.rows(), grid.columns());
     }
 
     private static List<Edit> typing(Random random) {

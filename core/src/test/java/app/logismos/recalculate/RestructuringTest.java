@@ -11,6 +11,7 @@ import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -94,8 +95,12 @@ class RestructuringTest {
 
     @Test
     void columnsGoWithTheirWidthsStylesAndNames() {
-        live.apply(List.of(new Edit.ChangeBlock(new Block.Grid(
-                "a", "Lots", 5, 4, 1, Map.of(1, 90), Map.of("B", "fixed 2", "B3", "percent", "", "significant 4")))));
+        live.apply(List.of(new Edit.ChangeBlock(Block.Grid.of("a", "Lots", 5, 4)
+                .withHeadings(1)
+                .withWidths(Map.of(1, 90))
+                .withRemarks(Map.of("B3", "of the harvest"))
+                .withHidden(Set.of(4), Set.of(2))
+                .withStyles(Map.of("B", "fixed 2", "B3", "percent", "", "significant 4")))));
         Sheets.type(live, "B3", "0.5", "C3", "=B3*2");
         Sheets.name(live, "share", "B3");
         live.apply(List.of(new Edit.InsertLines("a", Axis.COLUMNS, 1, 2)));
@@ -103,6 +108,9 @@ class RestructuringTest {
         assertThat(grid.columns()).isEqualTo(6);
         assertThat(grid.widths()).isEqualTo(Map.of(3, 90));
         assertThat(grid.styles()).isEqualTo(Map.of("D", "fixed 2", "D3", "percent", "", "significant 4"));
+        assertThat(grid.remarks()).isEqualTo(Map.of("D3", "of the harvest"));
+        assertThat(grid.hiddenRows()).containsExactly(4);
+        assertThat(grid.hiddenColumns()).containsExactly(4);
         assertThat(live.worksheet().names().find("share").orElseThrow().area()).hasToString("D3");
         assertThat(text("E3")).isEqualTo("=D3*2");
     }

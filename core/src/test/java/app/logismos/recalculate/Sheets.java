@@ -23,12 +23,12 @@ final class Sheets {
 
     static LiveWorksheet empty() {
         List<Block> grids = List.of(grid("a", "Lots"), grid("b", "Leaf prices"));
-        Section section = new Section("s", "Blend", false, grids);
+        Section section = Section.of("s", "Blend", grids.toArray(Block[]::new));
         return new LiveWorksheet(new Worksheet("Blend", List.of(section), Words.STANDARD), Limits.USUAL);
     }
 
     static Block.Grid grid(String id, String title) {
-        return new Block.Grid(id, title, 5, 4, 0, Map.of(), Map.of());
+        return Block.Grid.of(id, title, 5, 4);
     }
 
     /** Types into grid {@code a}: cell, text, cell, text … */

@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class OutlineTest {
     private final Worksheet worksheet = new Worksheet(
             "Blend",
-            List.of(new Section("s", "Lots", false, List.of(grid("g", "Lots"), new Block.Note("n", "A note")))),
+            List.of(Section.of("s", "Lots", grid("g", "Lots"), new Block.Note("n", "A note", false))),
             Words.STANDARD);
 
     OutlineTest() {
@@ -30,14 +30,15 @@ class OutlineTest {
     static Stream<Arguments> edits() {
         return Stream.of(
                 Arguments.of("a new title", new Edit.Retitle("Spring blend")),
-                Arguments.of(
-                        "a section",
-                        new Edit.AddSection(new Section("t", "Tins", false, List.of(grid("h", "Tins"))), 0)),
-                Arguments.of("a folded section", new Edit.ChangeSection("s", "Leaf lots", true)),
+                Arguments.of("a section", new Edit.AddSection(Section.of("t", "Tins", grid("h", "Tins")), 0)),
+                Arguments.of("a folded section", new Edit.ChangeSection("s", "Leaf lots", true, true)),
+                Arguments.of("a section moved", new Edit.MoveSection("s", 0)),
+                Arguments.of("a block moved", new Edit.MoveBlock("n", "s", 0)),
+                Arguments.of("other settings", new Edit.ChangeSettings(new Settings(true, true, false, "fixed 2"))),
                 Arguments.of("a chart", new Edit.AddBlock("s", chart("c"), 1)),
                 Arguments.of("a grid taken out", new Edit.RemoveBlock("g")),
                 Arguments.of("a note taken out", new Edit.RemoveBlock("n")),
-                Arguments.of("a note changed", new Edit.ChangeBlock(new Block.Note("n", "Another"))),
+                Arguments.of("a note changed", new Edit.ChangeBlock(new Block.Note("n", "Another", true))),
                 Arguments.of("a grid called otherwise", new Edit.ChangeBlock(grid("g", "Leaf lots"))),
                 Arguments.of("a name taken away", new Edit.Define("share", Optional.empty())),
                 Arguments.of(
@@ -71,7 +72,7 @@ class OutlineTest {
                 Arguments.of(new Edit.RemoveBlock("x"), "There is no block x."),
                 Arguments.of(new Edit.RemoveSection("s"), "The section Lots still holds something. Empty it first."),
                 Arguments.of(
-                        new Edit.ChangeBlock(new Block.Note("g", "")),
+                        new Edit.ChangeBlock(new Block.Note("g", "", false)),
                         "A block stays what it is: g cannot become another kind."),
                 Arguments.of(
                         new Edit.Enter("g", List.of(new Edit.Typed(Address.FIRST, "x".repeat(8_193)))),
@@ -100,7 +101,7 @@ class OutlineTest {
     @Test
     void theNearestStyleWins() {
         Block.Grid grid =
-                new Block.Grid("g", "Lots", 3, 3, 0, Map.of(), Map.of("", "fixed 1", "B", "fixed 2", "B3", "percent"));
+                Block.Grid.of("g", "Lots", 3, 3).withStyles(Map.of("", "fixed 1", "B", "fixed 2", "B3", "percent"));
         assertThat(grid.style(new Address(0, 0))).isEqualTo("fixed 1");
         assertThat(grid.style(new Address(1, 0))).isEqualTo("fixed 2");
         assertThat(grid.style(new Address(1, 2))).isEqualTo("percent");
@@ -115,7 +116,7 @@ class OutlineTest {
     }
 
     private static Block.Grid grid(String id, String title) {
-        return new Block.Grid(id, title, 3, 2, 0, Map.of(), Map.of());
+        return Block.Grid.of(id, title, 3, 2);
     }
 
     private static Block.Chart chart(String id) {
@@ -127,7 +128,8 @@ class OutlineTest {
                 List.of(new Block.Series(area("B1:B3"), Block.Shape.LINE)),
                 "",
                 "",
-                true);
+                true,
+                false);
     }
 
     private static Area area(String text) {

@@ -60,7 +60,8 @@ final class CoolingCup {
                                 new Block.Series(area("D1:D11"), Block.Shape.LINE)),
                         "time in min",
                         "temperature in °C",
-                        true))
+                        true,
+                        false))
                 .section("ready", "When is it 60 °C?")
                 .note(
                         "ready-note",

@@ -20,12 +20,12 @@ final class Page {
     Page section(String id, String title) {
         section = id;
         blocks = 0;
-        edits.add(List.of(new Edit.AddSection(new Section(id, title, false, List.of()), sections++)));
+        edits.add(List.of(new Edit.AddSection(Section.of(id, title), sections++)));
         return this;
     }
 
     Page note(String id, String text) {
-        return add(new Block.Note(id, text));
+        return add(new Block.Note(id, text, false));
     }
 
     /**
@@ -53,7 +53,10 @@ final class Page {
                 }
             }
         }
-        add(new Block.Grid(id, title, rows.length, columns, headings, widths, styles));
+        add(Block.Grid.of(id, title, rows.length, columns)
+                .withHeadings(headings)
+                .withWidths(widths)
+                .withStyles(styles));
         edits.add(List.of(new Edit.Enter(id, typed)));
         return this;
     }

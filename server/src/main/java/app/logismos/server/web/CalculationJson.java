@@ -1,5 +1,6 @@
 package app.logismos.server.web;
 
+import app.logismos.display.DecimalMark;
 import app.logismos.display.Display;
 import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Hint;
@@ -32,26 +33,31 @@ public record CalculationJson(
             String value,
             String after,
             String latex) {
-        static StepJson of(Step step) {
+        static StepJson of(Step step, DecimalMark mark) {
             return new StepJson(
-                    step.before(),
+                    mark.expression(step.before()),
                     List.of(step.part().start(), step.part().end()),
                     step.rule().code(),
                     step.rule().label(),
-                    step.note(),
-                    step.value(),
-                    step.after(),
-                    step.latex());
+                    mark.number(step.note()),
+                    mark.expression(step.value()),
+                    mark.expression(step.after()),
+                    mark.latex(step.latex()));
         }
     }
 
     /** The calculation, with its result shown as a cell shows it. */
     public static CalculationJson of(Calculation calculation, Display display) {
+        DecimalMark mark = display.mark();
         return new CalculationJson(
-                ResultJson.of(display.measured(calculation.value()), display.style()),
-                calculation.latex(),
-                calculation.steps().stream().map(StepJson::of).toList(),
-                calculation.hints(),
-                ErrorJson.of(calculation.value()));
+                ResultJson.of(calculation.value(), display),
+                mark.latex(calculation.latex()),
+                calculation.steps().stream()
+                        .map(step -> StepJson.of(step, mark))
+                        .toList(),
+                calculation.hints().stream()
+                        .map(hint -> new Hint(hint.code(), hint.message(), mark.write(hint.replacement())))
+                        .toList(),
+                ErrorJson.of(calculation.value(), mark));
     }
 }

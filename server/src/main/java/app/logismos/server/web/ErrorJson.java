@@ -1,5 +1,6 @@
 package app.logismos.server.web;
 
+import app.logismos.display.DecimalMark;
 import app.logismos.value.Failure;
 import app.logismos.value.Fix;
 import app.logismos.value.Span;
@@ -22,7 +23,7 @@ public record ErrorJson(
         @Nullable String cause,
         List<Fix> fixes) {
     /** The failure that a value is, or null. */
-    public static @Nullable ErrorJson of(Value value) {
+    public static @Nullable ErrorJson of(Value value, DecimalMark mark) {
         if (!(value instanceof Failure failure)) {
             return null;
         }
@@ -32,6 +33,8 @@ public record ErrorJson(
                 failure.place().map(Span::start).orElse(null),
                 failure.place().map(Span::end).orElse(null),
                 failure.cause().orElse(null),
-                failure.fixes());
+                failure.fixes().stream()
+                        .map(fix -> new Fix(fix.label(), mark.write(fix.replacement())))
+                        .toList());
     }
 }

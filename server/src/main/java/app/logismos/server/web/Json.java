@@ -1,12 +1,18 @@
 package app.logismos.server.web;
 
+import app.logismos.act.Act;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
+import app.logismos.sheet.Section;
+import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.Nulls;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -25,6 +31,12 @@ class Json {
     JsonMapperBuilderCustomizer coreValues() {
         return builder -> builder.addMixIn(Edit.class, EditMixin.class)
                 .addMixIn(Block.class, BlockMixin.class)
+                .addMixIn(Act.class, ActMixin.class)
+                .addMixIn(Block.Grid.class, Later.class)
+                .addMixIn(Block.Chart.class, Later.class)
+                .addMixIn(Block.Note.class, Later.class)
+                .addMixIn(Section.class, Later.class)
+                .addMixIn(Edit.ChangeSection.class, Later.class)
                 .addModule(new SimpleModule()
                         .addSerializer(Address.class, ToStringSerializer.instance)
                         .addSerializer(Area.class, ToStringSerializer.instance)
@@ -51,7 +63,11 @@ class Json {
         @JsonSubTypes.Type(value = Edit.MoveLines.class, name = "moveLines"),
         @JsonSubTypes.Type(value = Edit.MoveCells.class, name = "moveCells"),
         @JsonSubTypes.Type(value = Edit.CopyCells.class, name = "copyCells"),
-        @JsonSubTypes.Type(value = Edit.Rename.class, name = "rename")
+        @JsonSubTypes.Type(value = Edit.Rename.class, name = "rename"),
+        @JsonSubTypes.Type(value = Edit.MoveSection.class, name = "moveSection"),
+        @JsonSubTypes.Type(value = Edit.MoveBlock.class, name = "moveBlock"),
+        @JsonSubTypes.Type(value = Edit.OrderRows.class, name = "orderRows"),
+        @JsonSubTypes.Type(value = Edit.ChangeSettings.class, name = "changeSettings")
     })
     private interface EditMixin {}
 
@@ -62,6 +78,35 @@ class Json {
         @JsonSubTypes.Type(value = Block.Note.class, name = "note")
     })
     private interface BlockMixin {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "do")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Act.Continue.class, name = "continue"),
+        @JsonSubTypes.Type(value = Act.Series.class, name = "series"),
+        @JsonSubTypes.Type(value = Act.FillTable.class, name = "fillTable"),
+        @JsonSubTypes.Type(value = Act.Sort.class, name = "sort"),
+        @JsonSubTypes.Type(value = Act.Replace.class, name = "replace"),
+        @JsonSubTypes.Type(value = Act.NameByLabels.class, name = "nameByLabels")
+    })
+    private interface ActMixin {}
+
+    /** Parts that came later: worksheets kept before are read without them. */
+    private interface Later {
+        @JsonSetter(nulls = Nulls.AS_EMPTY)
+        Map<String, String> remarks();
+
+        @JsonSetter(nulls = Nulls.AS_EMPTY)
+        Set<Integer> hiddenRows();
+
+        @JsonSetter(nulls = Nulls.AS_EMPTY)
+        Set<Integer> hiddenColumns();
+
+        @JsonSetter(nulls = Nulls.AS_EMPTY)
+        boolean beside();
+
+        @JsonSetter(nulls = Nulls.AS_EMPTY)
+        boolean isPart();
+    }
 
     /** Reads a value from its text; what the text is not, is told in a sentence. */
     private static final class FromText<T> extends StdDeserializer<T> {

@@ -14,9 +14,11 @@ import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -48,17 +50,18 @@ public record ResultJson(
 
     /** The value, with numbers shown in the automatic style. */
     public static ResultJson of(Value value) {
-        return of(value, Automatic.STYLE);
+        return of(value, Display.AUTOMATIC);
     }
 
-    /** The value, with numbers shown in a style where it suits them. */
-    public static ResultJson of(Value value, NumberStyle style) {
+    /** The value as it is displayed. */
+    public static ResultJson of(Value shown, Display display) {
+        Value value = display.measured(shown);
         String kind = value.kind().name().toLowerCase(Locale.ROOT);
         if (value instanceof NumberValue number) {
-            return number(kind, number.real(), null, value, style);
+            return number(kind, number.real(), null, value, display);
         }
         if (value instanceof Quantity quantity) {
-            return number(kind, quantity.number(), quantity.unit().symbol(), value, style);
+            return number(kind, quantity.number(), quantity.unit().symbol(), value, display);
         }
         String plain = value instanceof Failure ? null : value instanceof Text text ? text.text() : PlainText.of(value);
         return new ResultJson(
@@ -66,17 +69,18 @@ public record ResultJson(
                 true,
                 value instanceof Table ? null : plain,
                 null,
-                Display.AUTOMATIC.text(value),
+                display.text(value),
                 false,
                 Typeset.latex(value),
                 null,
                 Map.of(),
                 Map.of(),
-                value instanceof Table table ? rows(table, style) : null);
+                value instanceof Table table ? rows(table, display) : null);
     }
 
-    private static ResultJson number(String kind, Real real, @Nullable String unit, Value value, NumberStyle style) {
-        NumberStyle suiting = style.suits(real) ? style : Automatic.STYLE;
+    private static ResultJson number(String kind, Real real, @Nullable String unit, Value value, Display display) {
+        NumberStyle style = display.style();
+        NumberStyle suiting = style.suits(real) ? style : display.automatic();
         return new ResultJson(
                 kind,
                 real.isExact(),
@@ -88,17 +92,23 @@ public record ResultJson(
                         ? Typeset.latex(value)
                         : suiting.latex(real) + (value instanceof Quantity shown ? Typeset.unit(shown.unit()) : ""),
                 approx(real),
-                Forms.text(real),
-                Forms.latex(real),
+                marked(Forms.text(real), display.mark()::number),
+                marked(Forms.latex(real), display.mark()::latex),
                 null);
     }
 
-    private static List<List<ResultJson>> rows(Table table, NumberStyle style) {
+    private static Map<String, String> marked(Map<String, String> forms, UnaryOperator<String> mark) {
+        Map<String, String> marked = new LinkedHashMap<>();
+        forms.forEach((name, form) -> marked.put(name, mark.apply(form)));
+        return marked;
+    }
+
+    private static List<List<ResultJson>> rows(Table table, Display display) {
         List<List<ResultJson>> rows = new ArrayList<>();
         for (int row = 0; row < Math.min(table.rows(), MOST_ROWS); row++) {
             List<ResultJson> cells = new ArrayList<>();
             for (int column = 0; column < Math.min(table.columns(), MOST_ROWS); column++) {
-                cells.add(of(table.at(row, column), style));
+                cells.add(of(table.at(row, column), display));
             }
             rows.add(cells);
         }

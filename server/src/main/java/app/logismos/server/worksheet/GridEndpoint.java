@@ -1,6 +1,7 @@
 package app.logismos.server.worksheet;
 
 import app.logismos.chart.ChartData;
+import app.logismos.display.DecimalMark;
 import app.logismos.display.Display;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -63,11 +64,12 @@ class GridEndpoint {
     /** A quantity in another unit. */
     record OtherUnit(String unit, String display) {}
 
-    private static List<OtherUnit> others(Value value) {
+    private static List<OtherUnit> others(Value value, DecimalMark mark) {
         return value instanceof Quantity quantity
                 ? UsualUnits.insteadOf(quantity.unit(), quantity.number()).stream()
                         .map(unit -> new OtherUnit(
-                                unit.symbol(), Display.in("in " + unit.symbol()).text(value)))
+                                unit.symbol(),
+                                mark.number(Display.in("in " + unit.symbol()).text(value))))
                         .toList()
                 : List.of();
     }
@@ -112,8 +114,12 @@ class GridEndpoint {
     }
 
     @GetMapping("/grids/{grid}/cells")
-    Window cells(@PathVariable String id, @PathVariable String grid, @RequestParam(defaultValue = "") String range) {
-        return worksheets.read(id, worksheet -> {
+    Window cells(
+            @PathVariable String id,
+            @PathVariable String grid,
+            @RequestParam(defaultValue = "") String range,
+            @RequestParam Optional<Long> at) {
+        return worksheets.read(id, at, worksheet -> {
             Block.Grid block = grid(worksheet.live, grid);
             Area area = range.isEmpty()
                     ? new Area(Address.FIRST, new Address(block.columns() - 1, block.rows() - 1))
@@ -124,16 +130,20 @@ class GridEndpoint {
     }
 
     @GetMapping("/grids/{grid}/cells/{address}")
-    Detail cell(@PathVariable String id, @PathVariable String grid, @PathVariable String address) {
+    Detail cell(
+            @PathVariable String id,
+            @PathVariable String grid,
+            @PathVariable String address,
+            @RequestParam(name = "at") Optional<Long> revision) {
         Address at = address(address);
-        return worksheets.read(id, worksheet -> {
+        return worksheets.read(id, revision, worksheet -> {
             LiveWorksheet live = worksheet.live;
             Block.Grid block = grid(live, grid);
             return new Detail(
                     views.cell(grid, at, live),
                     block.title(),
-                    CalculationJson.of(live.explain(grid, at), Display.in(block.style(at))),
-                    others(live.value(grid, at)),
+                    CalculationJson.of(live.explain(grid, at), live.display(grid, at)),
+                    others(live.value(grid, at), live.display().mark()),
                     live.fedBy(grid, at).stream()
                             .map(place -> views.place(place, grid, live))
                             .toList(),
@@ -151,17 +161,17 @@ class GridEndpoint {
         int cursor = draft.cursor().orElse(draft.entry().length());
         return worksheets.read(id, worksheet -> {
             grid(worksheet.live, draft.grid());
-            return json(Preview.of(draft.entry(), cursor, draft.grid(), at, worksheet.live));
+            Display display = worksheet.live.display();
+            String entry = display.mark().read(draft.entry());
+            return json(Preview.of(entry, cursor, draft.grid(), at, worksheet.live), display);
         });
     }
 
-    private static PreviewJson json(Preview preview) {
+    private static PreviewJson json(Preview preview, Display display) {
         return new PreviewJson(
                 preview.kind().name().toLowerCase(Locale.ROOT),
-                CalculationJson.of(preview.calculation(), Display.AUTOMATIC),
-                preview.soFar()
-                        .map(soFar -> CalculationJson.of(soFar, Display.AUTOMATIC))
-                        .orElse(null),
+                CalculationJson.of(preview.calculation(), display),
+                preview.soFar().map(soFar -> CalculationJson.of(soFar, display)).orElse(null),
                 preview.references().stream()
                         .map(each -> new ReferenceJson(
                                 each.span().start(), each.span().end(), each.colour(), each.grid(), each.area()))
@@ -188,9 +198,10 @@ class GridEndpoint {
     }
 
     @GetMapping("/charts/{chart}")
-    ChartData chart(@PathVariable String id, @PathVariable String chart) {
+    ChartData chart(@PathVariable String id, @PathVariable String chart, @RequestParam Optional<Long> at) {
         return worksheets.read(
                 id,
+                at,
                 worksheet -> worksheet
                         .live
                         .worksheet()

@@ -3,6 +3,7 @@ package app.logismos.server.worksheet;
 import app.logismos.formula.Address;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
+import app.logismos.sheet.Settings;
 import app.logismos.sheet.Worksheet;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
@@ -11,6 +12,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -30,8 +32,8 @@ class Store {
         this.json = json;
     }
 
-    /** Sections, blocks and the names that were given by themselves. */
-    record KeptOutline(List<Section> sections, List<Edit.Define> names) {}
+    /** Sections, blocks, the names that were given by themselves, and settings where there are other than the usual. */
+    record KeptOutline(List<Section> sections, List<Edit.Define> names, Optional<Settings> settings) {}
 
     /** An entry of a cell. */
     record KeptCell(String grid, Address cell, String entry) {}
@@ -44,13 +46,14 @@ class Store {
 
     @Transactional(readOnly = true)
     List<WorksheetRow> worksheets() {
-        return entities.createQuery("from WorksheetRow order by changedAt desc", WorksheetRow.class)
+        return entities.createQuery(
+                        "from WorksheetRow where deletedAt is null order by changedAt desc", WorksheetRow.class)
                 .getResultList();
     }
 
     @Transactional(readOnly = true)
     Optional<WorksheetRow> worksheet(String id) {
-        return Optional.ofNullable(entities.find(WorksheetRow.class, id));
+        return Optional.ofNullable(entities.find(WorksheetRow.class, id)).filter(row -> row.deletedAt == null);
     }
 
     @Transactional(readOnly = true)
@@ -85,6 +88,20 @@ class Store {
         return json.readValue(row.inverse, EDITS);
     }
 
+    /** The edits that lead back to an earlier revision, in the order in which they are to be applied. */
+    @Transactional(readOnly = true)
+    List<Edit> backTo(String worksheet, long revision) {
+        return entities.createQuery(
+                        "select j.inverse from JournalRow j where j.key.worksheetId = :id and j.key.revision > :base"
+                                + " order by j.key.revision desc",
+                        String.class)
+                .setParameter("id", worksheet)
+                .setParameter("base", revision)
+                .getResultStream()
+                .flatMap(edits -> json.readValue(edits, EDITS).stream())
+                .toList();
+    }
+
     /** The edits made since a revision, the oldest first. */
     @Transactional(readOnly = true)
     List<Edit> editsSince(String worksheet, long revision) {
@@ -111,16 +128,21 @@ class Store {
         entities.persist(row);
     }
 
+    /** Marks a worksheet as deleted, or with no time as there again; whether there is one. */
     @Transactional
-    void delete(String id) {
-        entities.createQuery("delete from JournalRow where key.worksheetId = :id")
-                .setParameter("id", id)
-                .executeUpdate();
-        entities.createQuery("delete from CellRow where key.worksheetId = :id")
-                .setParameter("id", id)
-                .executeUpdate();
-        entities.createQuery("delete from WorksheetRow where id = :id")
-                .setParameter("id", id)
+    boolean mark(String id, @Nullable Instant deletedAt) {
+        WorksheetRow row = entities.find(WorksheetRow.class, id);
+        if (row != null) {
+            row.deletedAt = deletedAt;
+        }
+        return row != null;
+    }
+
+    /** Takes out for good what was deleted before a time, with all that belongs to it. */
+    @Transactional
+    int forget(Instant before) {
+        return entities.createNativeQuery("delete from worksheet where deleted_at < :before")
+                .setParameter("before", before)
                 .executeUpdate();
     }
 
@@ -192,6 +214,7 @@ class Store {
     }
 
     private static KeptOutline outlineOf(Worksheet worksheet) {
-        return new KeptOutline(worksheet.outline().sections(), worksheet.names().definitions());
+        return new KeptOutline(
+                worksheet.outline().sections(), worksheet.names().definitions(), Optional.of(worksheet.settings()));
     }
 }

@@ -1,5 +1,10 @@
 package app.logismos.server.worksheet;
 
+import app.logismos.act.Act;
+import app.logismos.act.Differences;
+import app.logismos.act.Find;
+import app.logismos.display.DecimalMark;
+import app.logismos.formula.Address;
 import app.logismos.server.web.BadRequest;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
@@ -8,7 +13,7 @@ import app.logismos.sheet.Section;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,6 +22,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -35,8 +41,30 @@ class WorksheetEndpoint {
         this.views = views;
     }
 
-    /** The title of a new or renamed worksheet. */
+    /** The title of a renamed worksheet. */
     record Title(String title) {}
+
+    /**
+     * A worksheet to be made.
+     *
+     * @param copyOf the id of one to copy; a new one has an empty grid
+     */
+    record New(String title, Optional<String> copyOf) {}
+
+    /** Something asked for in one go. */
+    record Acts(Act act) {}
+
+    /** An earlier state. */
+    record Earlier(long revision) {}
+
+    /** How a worksheet differs from what it was. */
+    record Comparison(long revision, int count, List<Difference> cells) {}
+
+    /** A cell that was another. */
+    record Difference(String grid, String gridTitle, Address address, String called, String before, String after) {}
+
+    /** A cell in which a text was found. */
+    record FoundJson(String grid, String gridTitle, Address address, String entry, String display) {}
 
     /**
      * Edits.
@@ -62,12 +90,15 @@ class WorksheetEndpoint {
     /** A new worksheet has a section with an empty grid, made by an edit like any other. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    WorksheetViews.WorksheetJson create(@RequestBody Title title) {
-        String name = checked(title.title());
+    WorksheetViews.WorksheetJson create(@RequestBody New wanted) {
+        String name = checked(wanted.title());
+        if (wanted.copyOf().isPresent()) {
+            return get(worksheets.copy(wanted.copyOf().get(), name), Optional.empty());
+        }
         String id = worksheets.create(name, false);
-        Block.Grid grid = new Block.Grid("grid-1", "Grid 1", NEW_ROWS, NEW_COLUMNS, 0, Map.of(), Map.of());
-        worksheets.edit(id, 0, List.of(new Edit.AddSection(new Section("section-1", name, false, List.of(grid)), 0)));
-        return get(id);
+        Block.Grid grid = Block.Grid.of("grid-1", "Grid 1", NEW_ROWS, NEW_COLUMNS);
+        worksheets.edit(id, 0, List.of(new Edit.AddSection(Section.of("section-1", name, grid), 0)));
+        return get(id, Optional.empty());
     }
 
     private static String checked(String title) {
@@ -78,8 +109,8 @@ class WorksheetEndpoint {
     }
 
     @GetMapping("/{id}")
-    WorksheetViews.WorksheetJson get(@PathVariable String id) {
-        return worksheets.read(id, views::worksheet);
+    WorksheetViews.WorksheetJson get(@PathVariable String id, @RequestParam Optional<Long> at) {
+        return worksheets.read(id, at, views::worksheet);
     }
 
     @PatchMapping("/{id}")
@@ -94,12 +125,74 @@ class WorksheetEndpoint {
         worksheets.delete(id);
     }
 
+    @PostMapping("/{id}/bring-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void bringBack(@PathVariable String id) {
+        worksheets.bringBack(id);
+    }
+
+    @PostMapping("/{id}/acts")
+    WorksheetViews.KeptJson act(@PathVariable String id, @RequestBody Acts acts) {
+        return kept(id, worksheets.act(id, acts.act()));
+    }
+
+    @PostMapping("/{id}/restore")
+    WorksheetViews.KeptJson restore(@PathVariable String id, @RequestBody Earlier earlier) {
+        return kept(id, worksheets.restore(id, earlier.revision()));
+    }
+
+    /** What is different now from what it was at an earlier revision. */
+    @GetMapping("/{id}/compare/{revision}")
+    Comparison compare(@PathVariable String id, @PathVariable long revision) {
+        return worksheets.read(
+                id,
+                Optional.of(revision),
+                then -> worksheets.read(id, now -> {
+                    List<Differences.Line> lines = Differences.between(then.live, now.live);
+                    return new Comparison(
+                            revision,
+                            lines.size(),
+                            lines.stream()
+                                    .limit(Find.MOST)
+                                    .map(line -> new Difference(
+                                            line.grid(),
+                                            title(line.grid(), line.isGone() ? then : now),
+                                            line.cell(),
+                                            line.called(),
+                                            line.before(),
+                                            line.after()))
+                                    .toList());
+                }));
+    }
+
+    private static String title(String grid, OpenWorksheet open) {
+        return open.live.grid(grid).map(Block.Grid::title).orElse("");
+    }
+
+    @GetMapping("/{id}/find")
+    List<FoundJson> find(
+            @PathVariable String id,
+            @RequestParam String text,
+            @RequestParam(defaultValue = "false") boolean matchCase) {
+        return worksheets.read(
+                id,
+                open -> new Find(text, matchCase)
+                        .in(open.live).stream()
+                                .map(found -> new FoundJson(
+                                        found.grid(),
+                                        title(found.grid(), open),
+                                        found.cell(),
+                                        found.entry(),
+                                        found.shown()))
+                                .toList());
+    }
+
     @PostMapping("/{id}/edits")
     WorksheetViews.KeptJson edit(@PathVariable String id, @RequestBody Edits edits) {
         if (edits.commands().isEmpty()) {
             throw new EditRefused("There is no edit in `commands`.");
         }
-        return kept(id, worksheets.edit(id, edits.base(), edits.commands()));
+        return kept(id, worksheets.edit(id, edits.base(), asKept(id, edits.commands())));
     }
 
     @PostMapping("/{id}/undo")
@@ -117,6 +210,20 @@ class WorksheetEndpoint {
         return worksheets.history(id).stream()
                 .map(entry -> new Past(
                         entry.revision(), entry.at(), entry.kind().name().toLowerCase(Locale.ROOT), entry.says()))
+                .toList();
+    }
+
+    /** Entries with the decimal mark that they are kept with. */
+    private List<Edit> asKept(String id, List<Edit> edits) {
+        DecimalMark mark = worksheets.read(id, open -> open.live.display().mark());
+        return edits.stream()
+                .map(edit -> edit instanceof Edit.Enter enter
+                        ? new Edit.Enter(
+                                enter.grid(),
+                                enter.cells().stream()
+                                        .map(typed -> new Edit.Typed(typed.cell(), mark.read(typed.text())))
+                                        .toList())
+                        : edit)
                 .toList();
     }
 

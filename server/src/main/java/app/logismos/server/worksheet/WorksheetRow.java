@@ -6,6 +6,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /** A worksheet without its cells, as it is stored. */
 @Entity
@@ -22,6 +23,11 @@ class WorksheetRow {
 
     @Column(name = "changed_at")
     Instant changedAt = Instant.EPOCH;
+
+    /** When it was deleted; null for one that is there. */
+    @Column(name = "deleted_at")
+    @Nullable
+    Instant deletedAt;
 
     long revision;
 

@@ -11,6 +11,7 @@ import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
+import app.logismos.sheet.Settings;
 import app.logismos.sheet.Target;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
@@ -38,7 +39,8 @@ class WorksheetViews {
             boolean canUndo,
             boolean canRedo,
             List<Section> sections,
-            List<NameJson> names) {}
+            List<NameJson> names,
+            Settings settings) {}
 
     /**
      * A name.
@@ -76,6 +78,7 @@ class WorksheetViews {
             boolean exact,
             @Nullable String name,
             @Nullable Address from,
+            @Nullable String remark,
             @Nullable ErrorJson error) {}
 
     /** An answer to edits: what is kept, the cells that look different, and the echo. */
@@ -86,7 +89,14 @@ class WorksheetViews {
     record EchoJson(String message, List<LineJson> results) {}
 
     /** One result that changed. */
-    record LineJson(String grid, String gridTitle, Address address, String called, String before, String after) {}
+    record LineJson(
+            String grid,
+            String gridTitle,
+            Address address,
+            String called,
+            String before,
+            String after,
+            boolean failed) {}
 
     /** A worksheet made small. */
     record Picture(String heading, String gridTitle, List<List<Dot>> rows, boolean chart) {}
@@ -108,18 +118,15 @@ class WorksheetViews {
                         .toList(),
                 live.worksheet().names().all().stream()
                         .map(target -> name(target, live))
-                        .toList());
+                        .toList(),
+                live.worksheet().settings());
     }
 
     /** With grids large enough for the tables that are laid out in them. */
     private static Section asSeen(Section section, LiveWorksheet live) {
-        return new Section(
-                section.id(),
-                section.title(),
-                section.folded(),
-                section.blocks().stream()
-                        .map(block -> block instanceof Block.Grid grid ? grown(grid, live) : block)
-                        .toList());
+        return section.withBlocks(section.blocks().stream()
+                .map(block -> block instanceof Block.Grid grid ? grown(grid, live) : block)
+                .toList());
     }
 
     private static Block grown(Block.Grid grid, LiveWorksheet live) {
@@ -139,7 +146,7 @@ class WorksheetViews {
                 target.grid(),
                 area,
                 value.kind().name().toLowerCase(Locale.ROOT),
-                single ? Display.AUTOMATIC.text(value) : area.rows() + " × " + area.columns(),
+                single ? live.display().text(value) : area.rows() + " × " + area.columns(),
                 isExact(value),
                 single
                         && live.worksheet()
@@ -159,14 +166,13 @@ class WorksheetViews {
         Optional<Cell> cell = live.worksheet().cell(grid, at);
         Value value = live.value(grid, at);
         Optional<Address> from = live.laidOutFrom(grid, at);
-        Display display =
-                Display.in(live.grid(grid).map(block -> block.style(at)).orElse(""));
+        Display display = live.display(grid, at);
         return new CellJson(
                 grid,
                 at,
                 at.column(),
                 at.row(),
-                cell.map(Cell::text).orElse(""),
+                cell.map(Cell::text).map(display.mark()::write).orElse(""),
                 cell.map(Cell::isCalculated).orElse(from.isPresent()),
                 value.kind().name().toLowerCase(Locale.ROOT),
                 display.text(value),
@@ -176,7 +182,8 @@ class WorksheetViews {
                 isExact(value),
                 live.worksheet().names().of(grid, new Area(at, at)).orElse(null),
                 from.orElse(null),
-                ErrorJson.of(value));
+                live.grid(grid).map(block -> block.remarks().get(at.toString())).orElse(null),
+                ErrorJson.of(value, display.mark()));
     }
 
     /** The cells of an area that hold something. */
@@ -213,7 +220,8 @@ class WorksheetViews {
                                 line.cell(),
                                 line.called(),
                                 line.before(),
-                                line.after()))
+                                line.after(),
+                                line.failed()))
                         .toList());
     }
 
@@ -242,7 +250,7 @@ class WorksheetViews {
                         .map(Cell::isCalculated)
                         .orElse(false);
                 cells.add(new Dot(
-                        Display.in(grid.style(at)).text(value),
+                        live.display(grid.id(), at).text(value),
                         calculated,
                         value instanceof NumberValue || value instanceof Quantity));
             }
@@ -265,8 +273,8 @@ class WorksheetViews {
                 place.area(),
                 called,
                 single
-                        ? Display.AUTOMATIC.text(
-                                live.value(place.grid(), place.area().first()))
+                        ? live.display()
+                                .text(live.value(place.grid(), place.area().first()))
                         : "");
     }
 }

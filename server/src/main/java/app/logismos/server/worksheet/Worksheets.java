@@ -1,5 +1,6 @@
 package app.logismos.server.worksheet;
 
+import app.logismos.act.Act;
 import app.logismos.evaluate.Bounded;
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
@@ -13,6 +14,7 @@ import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import app.logismos.sheet.Worksheet;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -26,6 +28,9 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
@@ -34,15 +39,22 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Worksheets {
+    private static final Duration KEPT_DELETED = Duration.ofDays(30);
+    private static final int KEPT_EARLIER = 4;
+
     private final Store store;
     private final Clock clock;
     private final Limits limits;
+    private final ApplicationEventPublisher events;
     private final Map<String, OpenWorksheet> open = new ConcurrentHashMap<>();
+    /** Worksheets as they were, by id and revision, those looked at last. */
+    private final Map<String, OpenWorksheet> earlier = Collections.synchronizedMap(new LinkedHashMap<>());
 
-    Worksheets(Store store, Clock clock, Limits limits) {
+    Worksheets(Store store, Clock clock, Limits limits, ApplicationEventPublisher events) {
         this.store = store;
         this.clock = clock;
         this.limits = limits;
+        this.events = events;
     }
 
     /** What a change did. */
@@ -55,13 +67,36 @@ public class Worksheets {
         return id;
     }
 
-    /** Deletes a worksheet with its history. */
+    /** A worksheet like another, with a history of its own; answers with its id. */
+    String copy(String id, String title) {
+        List<Edit> edits = read(id, worksheet -> Copy.edits(worksheet.live.worksheet()));
+        String copy = create(title, false);
+        if (!edits.isEmpty()) {
+            edit(copy, 0, edits);
+        }
+        return copy;
+    }
+
+    /** Deletes a worksheet; it can be brought back for {@link #KEPT_DELETED}. */
     public void delete(String id) {
         write(id, worksheet -> {
-            store.delete(id);
+            store.mark(id, now());
             open.remove(id);
             return true;
         });
+    }
+
+    /** Brings a deleted worksheet back. */
+    void bringBack(String id) {
+        if (!store.mark(id, null)) {
+            throw new NotFound("There is no worksheet " + id + ".");
+        }
+    }
+
+    /** Forgets what was deleted long ago. */
+    @EventListener(ApplicationReadyEvent.class)
+    void forgetDeleted() {
+        store.forget(now().minus(KEPT_DELETED));
     }
 
     List<WorksheetRow> list() {
@@ -85,6 +120,63 @@ public class Worksheets {
             checkBase(worksheet, base, edits);
             return keep(worksheet, JournalRow.Kind.EDIT, ColumnUnits.written(edits, worksheet.live), "");
         });
+    }
+
+    /** Does what is asked for, worked out on the worksheet as it is. */
+    Kept act(String id, Act act) {
+        return write(id, worksheet -> keep(worksheet, JournalRow.Kind.EDIT, act.edits(worksheet.live), ""));
+    }
+
+    /** Makes a worksheet as it was at an earlier revision; a change like any other, which can be undone. */
+    Kept restore(String id, long revision) {
+        return write(id, worksheet -> {
+            check(worksheet, revision);
+            List<Edit> edits = store.backTo(id, revision);
+            if (edits.isEmpty()) {
+                throw new EditRefused("It is as it was then already.");
+            }
+            return keep(worksheet, JournalRow.Kind.EDIT, edits, "Brought back: ");
+        });
+    }
+
+    private static void check(OpenWorksheet worksheet, long revision) {
+        if (revision < 0 || revision > worksheet.revision) {
+            throw new NotFound("This worksheet has changes 0 to " + worksheet.revision + ", and " + revision
+                    + " is none of them.");
+        }
+    }
+
+    /** Reads a worksheet as it was at a revision, or as it is where none is named. */
+    <T> T read(String id, Optional<Long> revision, Function<OpenWorksheet, T> reading) {
+        return revision.isEmpty()
+                ? read(id, reading)
+                : Bounded.runDeep(() -> reading.apply(asItWas(id, revision.get())));
+    }
+
+    private OpenWorksheet asItWas(String id, long revision) {
+        String key = id + "@" + revision;
+        OpenWorksheet known = earlier.get(key);
+        if (known != null) {
+            return known;
+        }
+        OpenWorksheet then = read(id, now -> {
+            check(now, revision);
+            Worksheet worksheet = loaded(id);
+            store.backTo(id, revision).forEach(edit -> edit.apply(worksheet));
+            Instant at = store.history(id).stream()
+                    .filter(entry -> entry.revision() == revision)
+                    .map(Store.Entry::at)
+                    .findFirst()
+                    .orElse(now.keptAt);
+            return new OpenWorksheet(id, new LiveWorksheet(worksheet, limits), revision, at, List.of());
+        });
+        synchronized (earlier) {
+            earlier.put(key, then);
+            if (earlier.size() > KEPT_EARLIER) {
+                earlier.remove(earlier.keySet().iterator().next());
+            }
+        }
+        return then;
     }
 
     /** Takes the last change back that is not taken back yet. */
@@ -125,6 +217,7 @@ public class Worksheets {
         worksheet.revision = revision;
         worksheet.keptAt = at;
         worksheet.note(kind, revision);
+        events.publishEvent(new WorksheetChanged(worksheet.id, revision));
         return new Kept(revision, at, edits, change, echo);
     }
 
@@ -201,7 +294,17 @@ public class Worksheets {
     }
 
     private OpenWorksheet load(String id) {
-        WorksheetRow row = store.worksheet(id).orElseThrow(() -> new NotFound("There is no worksheet " + id + "."));
+        WorksheetRow row = row(id);
+        return new OpenWorksheet(
+                id, new LiveWorksheet(loaded(id), limits), row.revision, row.changedAt, store.history(id));
+    }
+
+    private WorksheetRow row(String id) {
+        return store.worksheet(id).orElseThrow(() -> new NotFound("There is no worksheet " + id + "."));
+    }
+
+    private Worksheet loaded(String id) {
+        WorksheetRow row = row(id);
         Store.KeptOutline outline = store.outline(row);
         Worksheet worksheet = new Worksheet(row.title, outline.sections(), Words.STANDARD);
         Map<String, List<Edit.Typed>> byGrid = new LinkedHashMap<>();
@@ -210,8 +313,8 @@ public class Worksheets {
                         .add(new Edit.Typed(cell.cell(), cell.entry())));
         outline.names().forEach(name -> name.apply(worksheet));
         byGrid.forEach((grid, cells) -> new Edit.Enter(grid, cells).apply(worksheet));
-        return new OpenWorksheet(
-                id, new LiveWorksheet(worksheet, limits), row.revision, row.changedAt, store.history(id));
+        outline.settings().ifPresent(settings -> new Edit.ChangeSettings(settings).apply(worksheet));
+        return worksheet;
     }
 
     /** The database keeps microseconds. */

@@ -1,0 +1,104 @@
+package app.logismos.act;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Axis;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.EditRefused;
+import java.util.List;
+import java.util.Optional;
+
+/** Something that is asked for in one go. What it changes depends on the values of the worksheet as it is. */
+public sealed interface Act {
+    /**
+     * The edits that do it.
+     *
+     * @throws EditRefused where it cannot be done, with the reason
+     */
+    List<Edit> edits(LiveWorksheet live);
+
+    /**
+     * Goes on with cells down or to the right: formulas as if copied, values as the pattern that they show.
+     *
+     * @param area the cells to start from
+     * @param into these and the cells to fill, below them or to the right of them
+     */
+    record Continue(String grid, Area area, Area into) implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return Continuing.edits(this, live);
+        }
+    }
+
+    /**
+     * Writes a series of evenly spaced numbers or dates.
+     *
+     * @param at its first cell
+     * @param axis {@code ROWS} to go down, {@code COLUMNS} to go right
+     * @param first the entry of the first value
+     * @param step what is added from one to the next, as an entry
+     * @param last the entry that it does not go beyond; nothing where {@code count} says how many
+     * @param count how many values there are; nothing where {@code last} says where it ends
+     */
+    record Series(
+            String grid,
+            Address at,
+            Axis axis,
+            String first,
+            String step,
+            Optional<String> last,
+            Optional<Integer> count)
+            implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return List.of(SeriesWriting.edit(this));
+        }
+    }
+
+    /**
+     * Fills a table from the formula in its first inner cell: where that refers to its own heading, each cell refers to
+     * the headings of its row and its column.
+     *
+     * @param area the table with its top row and left column
+     */
+    record FillTable(String grid, Area area) implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return TableFilling.edits(this, live);
+        }
+    }
+
+    /**
+     * Sorts rows by the values of a column: numbers before texts, empty cells last, like values in their order.
+     *
+     * @param area the rows, without headings
+     * @param by the column, from 0 in the grid
+     */
+    record Sort(String grid, Area area, int by, boolean descending) implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return List.of(Sorting.edit(this, live));
+        }
+    }
+
+    /**
+     * Puts another text in the place of one, in all entries that have it.
+     *
+     * @param grid where; everywhere, if nothing is said
+     */
+    record Replace(Optional<String> grid, String find, String with, boolean matchCase) implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return Replacing.edits(this, live);
+        }
+    }
+
+    /** Names cells by the texts to the left of them or above them. */
+    record NameByLabels(String grid, Area area) implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return NamingByLabels.edits(this, live);
+        }
+    }
+}

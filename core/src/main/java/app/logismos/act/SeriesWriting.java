@@ -1,0 +1,124 @@
+package app.logismos.act;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.EntryReader;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.sheet.Axis;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.EditRefused;
+import app.logismos.value.Moment;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
+import app.logismos.value.Value;
+import java.math.BigInteger;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Writes a series of numbers, quantities in one unit, or dates by days. */
+final class SeriesWriting {
+    private static final int MOST = 100_000;
+
+    private SeriesWriting() {}
+
+    static Edit edit(Act.Series act) {
+        List<Edit.Typed> typed = new ArrayList<>();
+        for (String entry : entries(act)) {
+            int column = act.at().column() + (act.axis() == Axis.COLUMNS ? typed.size() : 0);
+            int row = act.at().row() + (act.axis() == Axis.ROWS ? typed.size() : 0);
+            if (!Address.isInside(column, row)) {
+                throw new EditRefused("The series would leave the grid.");
+            }
+            typed.add(new Edit.Typed(new Address(column, row), entry));
+        }
+        return new Edit.Enter(act.grid(), typed);
+    }
+
+    private static List<String> entries(Act.Series act) {
+        Value first = EntryReader.value(act.first());
+        return first instanceof Moment.Date date ? dates(act, date.date()) : numbers(act);
+    }
+
+    private static List<String> numbers(Act.Series act) {
+        Rational first = number(act.first(), act);
+        Rational step = number(act.step(), act);
+        int places = Math.max(Pattern.places(act.first()), Pattern.places(act.step()));
+        long count = act.count()
+                .map(Integer::longValue)
+                .orElseGet(() -> reached(first, step, number(act.last().orElseThrow(SeriesWriting::noEnd), act)));
+        check(count);
+        List<String> entries = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            Rational value = (Rational) first.plus((Rational) step.times(Rational.of(i)));
+            entries.add(Pattern.written(value, act.first(), places));
+        }
+        return entries;
+    }
+
+    /** How many values there are up to the last one, that included. */
+    private static long reached(Rational first, Rational step, Rational last) {
+        if (step.signum() == 0) {
+            throw new EditRefused("A series that has an end needs a step that is not 0.");
+        }
+        Rational steps = (Rational) ((Rational) last.minus(first)).dividedBy(step);
+        return steps.signum() < 0
+                ? 0
+                : steps.floor().min(BigInteger.valueOf(MOST)).longValueExact() + 1;
+    }
+
+    private static List<String> dates(Act.Series act, LocalDate first) {
+        Rational step = number(act.step(), act);
+        if (!step.isInteger()) {
+            throw new EditRefused("Dates go on by whole days, and the step is " + act.step() + ".");
+        }
+        long days = step.numerator().longValueExact();
+        long count = act.count().map(Integer::longValue).orElseGet(() -> {
+            Value last = EntryReader.value(act.last().orElseThrow(SeriesWriting::noEnd));
+            if (!(last instanceof Moment.Date date)) {
+                throw new EditRefused("The series starts with a date and must end with one.");
+            }
+            return reached(Rational.of(0), Rational.of(days), Rational.of(ChronoUnit.DAYS.between(first, date.date())));
+        });
+        check(count);
+        List<String> entries = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            entries.add(first.plusDays(days * i).toString());
+        }
+        return entries;
+    }
+
+    private static EditRefused noEnd() {
+        return new EditRefused("A series needs its last value or how many values there are.");
+    }
+
+    private static void check(long count) {
+        if (count < 1 || count > MOST) {
+            throw new EditRefused(
+                    count < 1
+                            ? "With this step the series never comes to its last value."
+                            : "A series has " + MOST + " values at the most.");
+        }
+    }
+
+    /** A number, or that of a quantity in the unit of the first value. */
+    private static Rational number(String entry, Act.Series act) {
+        Value value = EntryReader.value(entry);
+        Value first = EntryReader.value(act.first());
+        Real real = Real.from(0);
+        if (value instanceof NumberValue number) {
+            real = number.real();
+        } else if (value instanceof Quantity quantity
+                && first instanceof Quantity like
+                && quantity.unit().isLike(like.unit())
+                && quantity.in(like.unit()) instanceof Real converted) {
+            real = converted;
+        }
+        if (real instanceof Rational rational) {
+            return rational;
+        }
+        throw new EditRefused(
+                "A series is of exact numbers, quantities of one kind, or dates, and `" + entry + "` is not.");
+    }
+}

@@ -1,0 +1,139 @@
+package app.logismos.display;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * The sign before the decimal places. Entries are kept with a point; with the comma they are turned when they are typed
+ * and turned back when they are shown. In a formula each sign stands for one sign, so that places in the text stay right.
+ */
+public enum DecimalMark {
+    /** {@code 1.5}; {@code ,} or {@code ;} separates arguments. */
+    POINT,
+    /** {@code 1,5}; {@code ;} separates arguments and columns of a table, {@code |} its rows (language, section 10). */
+    COMMA {
+        @Override
+        public String read(String entry) {
+            return FORMULA.matcher(entry).matches() ? turned(entry, COMMA_SIGNS) : readValue(entry);
+        }
+
+        @Override
+        public String write(String entry) {
+            if (FORMULA.matcher(entry).matches()) {
+                return turned(entry, POINT_SIGNS);
+            }
+            return NUMBER_WITH_POINT.matcher(entry).matches() ? entry.replace('.', ',') : entry;
+        }
+
+        @Override
+        public String expression(String text) {
+            return turned(text, POINT_SIGNS);
+        }
+
+        @Override
+        public String number(String text) {
+            return BETWEEN_DIGITS.matcher(text).replaceAll(",");
+        }
+
+        @Override
+        public String latex(String latex) {
+            return BETWEEN_DIGITS.matcher(latex).replaceAll("{,}");
+        }
+    };
+
+    private static final Pattern FORMULA =
+            Pattern.compile("\\s*(?:\\p{L}[\\p{L}\\p{Mn}0-9_]*\\s*)?=.*", Pattern.DOTALL);
+    private static final Pattern BETWEEN_DIGITS = Pattern.compile("(?<=[0-9])\\.(?=[0-9(])");
+    private static final Pattern NUMBER_WITH_POINT = Pattern.compile("\\s*[-+−]?[0-9\\s]*\\.[0-9].*");
+    private static final Pattern NUMBER_WITH_COMMA =
+            Pattern.compile("(\\s*[-+−]?)([0-9]{1,3}(?:[. \u00a0\u202f][0-9]{3})+|[0-9]*),([0-9].*)", Pattern.DOTALL);
+    private static final Pattern GROUPED_BY_POINTS =
+            Pattern.compile("(\\s*[-+−]?)([0-9]{1,3}(?:\\.[0-9]{3})+)(\\D.*)?");
+
+    /** Decimal mark, separator of arguments and columns, separator of rows, on reading and on writing. */
+    private static final String COMMA_SIGNS = ",.;,|;";
+
+    private static final String POINT_SIGNS = ".,,;;|";
+
+    /** An entry as it is kept, from one as it was typed. */
+    public String read(String entry) {
+        return entry;
+    }
+
+    /** An entry as it is shown, from one as it is kept. */
+    public String write(String entry) {
+        return entry;
+    }
+
+    /** An expression as it is shown. */
+    public String expression(String text) {
+        return text;
+    }
+
+    /** A number as it is shown. */
+    public String number(String text) {
+        return text;
+    }
+
+    /** Typeset mathematics as it is shown. */
+    public String latex(String latex) {
+        return latex;
+    }
+
+    private static String readValue(String entry) {
+        Matcher number = NUMBER_WITH_COMMA.matcher(entry);
+        if (number.matches()) {
+            return number.group(1) + number.group(2).replaceAll("[. \u00a0\u202f]", "") + "." + number.group(3);
+        }
+        Matcher grouped = GROUPED_BY_POINTS.matcher(entry);
+        return grouped.matches()
+                ? grouped.group(1)
+                        + grouped.group(2).replace(".", "")
+                        + (grouped.group(3) == null ? "" : grouped.group(3))
+                : entry;
+    }
+
+    /** The formula with its signs turned, texts and titles in quotes left as they are. */
+    private static String turned(String formula, String signs) {
+        StringBuilder turned = new StringBuilder(formula);
+        char quote = 0;
+        int braces = 0;
+        for (int i = 0; i < formula.length(); i++) {
+            char c = formula.charAt(i);
+            if (quote != 0) {
+                quote = c == quote ? 0 : quote;
+            } else if (c == '"' || c == '\'') {
+                quote = c;
+            } else {
+                braces += c == '{' ? 1 : c == '}' ? -1 : 0;
+                turned.setCharAt(i, turned(formula, i, braces > 0, signs));
+            }
+        }
+        return turned.toString();
+    }
+
+    private static char turned(String formula, int at, boolean inBraces, String signs) {
+        char c = formula.charAt(at);
+        boolean isMark = c == signs.charAt(0)
+                && at + 1 < formula.length()
+                && Character.isDigit(formula.charAt(at + 1))
+                && (c == ',' ? at > 0 && Character.isDigit(formula.charAt(at - 1)) : !isReference(formula, at));
+        if (isMark) {
+            return signs.charAt(1);
+        }
+        if (c == signs.charAt(2) && (inBraces || c == ',')) {
+            return signs.charAt(3);
+        }
+        return c == signs.charAt(4) && inBraces ? signs.charAt(5) : c;
+    }
+
+    /** Whether the point stands behind a grid's title. */
+    private static boolean isReference(String formula, int point) {
+        int start = point;
+        while (start > 0
+                && (Character.isLetterOrDigit(formula.charAt(start - 1)) || formula.charAt(start - 1) == '_')) {
+            start--;
+        }
+        return start < point && Character.isLetter(formula.charAt(start));
+    }
+}

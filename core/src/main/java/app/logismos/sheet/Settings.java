@@ -1,0 +1,14 @@
+package app.logismos.sheet;
+
+/**
+ * How numbers are read and shown in a whole worksheet.
+ *
+ * @param degrees whether a plain number is an angle in degrees, and not in radians, where an angle is asked for
+ * @param comma whether the decimal mark is a comma
+ * @param grouped whether the digits before the decimal mark stand in groups of three
+ * @param style the number style of cells that have none, as {@code display} reads it; empty for the automatic one
+ */
+public record Settings(boolean degrees, boolean comma, boolean grouped, String style) {
+    /** Those of a new worksheet. */
+    public static final Settings USUAL = new Settings(false, false, false, "");
+}
