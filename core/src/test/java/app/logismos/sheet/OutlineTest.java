@@ -19,7 +19,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 class OutlineTest {
     private final Worksheet worksheet = new Worksheet(
             "Blend",
-            List.of(Section.of("s", "Lots", grid("g", "Lots"), new Block.Note("n", "A note", false))),
+            List.of(
+                    Section.of("s", "Lots", grid("g", "Lots"), new Block.Note("n", "A note", false)),
+                    Section.of("u", "Parcels")),
             Words.STANDARD);
 
     OutlineTest() {
@@ -32,7 +34,7 @@ class OutlineTest {
                 Arguments.of("a new title", new Edit.Retitle("Spring blend")),
                 Arguments.of("a section", new Edit.AddSection(Section.of("t", "Tins", grid("h", "Tins")), 0)),
                 Arguments.of("a folded section", new Edit.ChangeSection("s", "Leaf lots", true, true)),
-                Arguments.of("a section moved", new Edit.MoveSection("s", 0)),
+                Arguments.of("a section moved", new Edit.MoveSection("s", 1)),
                 Arguments.of("a block moved", new Edit.MoveBlock("n", "s", 0)),
                 Arguments.of("other settings", new Edit.ChangeSettings(new Settings(true, true, false, "fixed 2"))),
                 Arguments.of("a chart", new Edit.AddBlock("s", chart("c"), 1)),
@@ -110,6 +112,7 @@ class OutlineTest {
     private List<Object> seen() {
         return List.of(
                 worksheet.title(),
+                worksheet.settings(),
                 worksheet.outline().sections(),
                 List.copyOf(worksheet.names().all()),
                 worksheet.cell("g", Address.FIRST));

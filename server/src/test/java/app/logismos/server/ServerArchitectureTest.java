@@ -19,13 +19,13 @@ class ServerArchitectureTest {
             .dependOnClassesThat(resideInAPackage("app.logismos.server.."));
 
     @ArchTest
-    static final ArchRule onlyTheStoreTalksToTheDatabase = noClasses()
+    static final ArchRule onlyStoresTalkToTheDatabase = noClasses()
             .that()
             .haveSimpleNameNotEndingWith("Row")
             .and()
             .haveSimpleNameNotEndingWith("Key")
             .and()
-            .doNotHaveSimpleName("Store")
+            .haveSimpleNameNotEndingWith("Store")
             .should()
             .dependOnClassesThat(resideInAPackage("jakarta.persistence.."));
 }

@@ -2,13 +2,11 @@ package app.logismos.server.worksheet;
 
 import app.logismos.formula.Parser;
 import app.logismos.server.web.BadRequest;
-import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.springframework.http.HttpStatus;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,14 +20,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/worksheets/{id}/tape")
 class TapeEndpoint {
-    private static final int MOST_LINES = 1_000;
-
-    private final EntityManager entities;
+    private final TapeStore tapes;
     private final Worksheets worksheets;
     private final Clock clock;
 
-    TapeEndpoint(EntityManager entities, Worksheets worksheets, Clock clock) {
-        this.entities = entities;
+    TapeEndpoint(TapeStore tapes, Worksheets worksheets, Clock clock) {
+        this.tapes = tapes;
         this.worksheets = worksheets;
         this.clock = clock;
     }
@@ -50,48 +46,29 @@ class TapeEndpoint {
     }
 
     @GetMapping
-    @Transactional(readOnly = true)
-    public List<Kept> lines(@PathVariable String id) {
-        return entities.createQuery("from TapeRow where key.worksheetId = :id order by key.line", TapeRow.class)
-                .setParameter("id", id)
-                .getResultStream()
-                .map(Kept::of)
-                .toList();
+    List<Kept> lines(@PathVariable String id) {
+        return tapes.lines(id).stream().map(Kept::of).toList();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    @Transactional
-    public Kept add(@PathVariable String id, @RequestBody Line line) {
-        worksheets.read(id, open -> open.revision);
+    Kept add(@PathVariable String id, @RequestBody Line line) {
+        worksheets.read(id, open -> open.revision); // there is such a worksheet
         if (line.entry().isBlank() || line.entry().length() > Parser.MAX_LENGTH) {
             throw new BadRequest("`entry` has 1 to " + Parser.MAX_LENGTH + " characters.");
         }
-        Long last = entities.createQuery(
-                        "select coalesce(max(key.line), 0) from TapeRow where key.worksheetId = :id", Long.class)
-                .setParameter("id", id)
-                .getSingleResult();
         TapeRow row = new TapeRow();
-        row.key = new TapeRow.Key(id, last + 1);
         row.entry = line.entry();
         row.shown = line.display().substring(0, Math.min(line.display().length(), Parser.MAX_LENGTH));
         row.exact = line.exact();
         row.inFull = line.value();
         row.madeAt = clock.instant().truncatedTo(ChronoUnit.MICROS);
-        entities.persist(row);
-        entities.createQuery("delete from TapeRow where key.worksheetId = :id and key.line <= :old")
-                .setParameter("id", id)
-                .setParameter("old", last + 1 - MOST_LINES)
-                .executeUpdate();
-        return Kept.of(row);
+        return Kept.of(tapes.add(id, row));
     }
 
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Transactional
-    public void clear(@PathVariable String id) {
-        entities.createQuery("delete from TapeRow where key.worksheetId = :id")
-                .setParameter("id", id)
-                .executeUpdate();
+    void clear(@PathVariable String id) {
+        tapes.clear(id);
     }
 }

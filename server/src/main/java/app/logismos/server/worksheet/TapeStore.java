@@ -1,0 +1,50 @@
+package app.logismos.server.worksheet;
+
+import jakarta.persistence.EntityManager;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The tapes in the database. */
+@Component
+class TapeStore {
+    private static final int MOST_LINES = 1_000;
+
+    private final EntityManager entities;
+
+    TapeStore(EntityManager entities) {
+        this.entities = entities;
+    }
+
+    /** The lines of a worksheet, the oldest first. */
+    @Transactional(readOnly = true)
+    List<TapeRow> lines(String worksheet) {
+        return entities.createQuery("from TapeRow where key.worksheetId = :id order by key.line", TapeRow.class)
+                .setParameter("id", worksheet)
+                .getResultList();
+    }
+
+    /** Adds a line at the end; the oldest go where there are too many. */
+    @Transactional
+    TapeRow add(String worksheet, TapeRow line) {
+        long last = entities.createQuery(
+                        "select coalesce(max(key.line), 0) from TapeRow where key.worksheetId = :id", Long.class)
+                .setParameter("id", worksheet)
+                .getSingleResult();
+        line.key = new TapeRow.Key(worksheet, last + 1);
+        entities.persist(line);
+        entities.createQuery("delete from TapeRow where key.worksheetId = :id and key.line <= :old")
+                .setParameter("id", worksheet)
+                .setParameter("old", last + 1 - MOST_LINES)
+                .executeUpdate();
+        return line;
+    }
+
+    /** Takes all lines of a worksheet away. */
+    @Transactional
+    void clear(String worksheet) {
+        entities.createQuery("delete from TapeRow where key.worksheetId = :id")
+                .setParameter("id", worksheet)
+                .executeUpdate();
+    }
+}
