@@ -11,7 +11,8 @@ import { StrictMode, Suspense, lazy } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Route, Routes } from 'react-router'
 import { StartPage } from './start/StartPage'
-import { theme } from './theme/theme'
+import { useLook } from './theme/look'
+import { themeOf } from './theme/theme'
 import './theme/tokens.css'
 
 const WorksheetPage = lazy(() => import('./worksheet/WorksheetPage').then((m) => ({ default: m.WorksheetPage })))
@@ -19,23 +20,30 @@ const WorksheetPage = lazy(() => import('./worksheet/WorksheetPage').then((m) =>
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } })
 const root = document.getElementById('root')
 
+/** The program in the look that was chosen. */
+function Program() {
+  return (
+    <ConfigProvider theme={themeOf(useLook())}>
+      <App style={{ height: '100%' }}>
+        <QueryClientProvider client={client}>
+          <BrowserRouter>
+            <Suspense fallback={null}>
+              <Routes>
+                <Route path="/worksheet/:id" element={<WorksheetPage />} />
+                <Route path="*" element={<StartPage />} />
+              </Routes>
+            </Suspense>
+          </BrowserRouter>
+        </QueryClientProvider>
+      </App>
+    </ConfigProvider>
+  )
+}
+
 if (root) {
   createRoot(root).render(
     <StrictMode>
-      <ConfigProvider theme={theme}>
-        <App style={{ height: '100%' }}>
-          <QueryClientProvider client={client}>
-            <BrowserRouter>
-              <Suspense fallback={null}>
-                <Routes>
-                  <Route path="/worksheet/:id" element={<WorksheetPage />} />
-                  <Route path="*" element={<StartPage />} />
-                </Routes>
-              </Suspense>
-            </BrowserRouter>
-          </QueryClientProvider>
-        </App>
-      </ConfigProvider>
+      <Program />
     </StrictMode>,
   )
 }

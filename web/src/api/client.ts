@@ -1,4 +1,22 @@
-import type { Cell, CellDetail, ChartData, Edit, Kept, Listed, Preview, Worksheet } from './types'
+import type {
+  Act,
+  Calculation,
+  Cell,
+  CellDetail,
+  ChartData,
+  ConstantEntry,
+  Difference,
+  Edit,
+  Found,
+  FunctionEntry,
+  Kept,
+  Listed,
+  Past,
+  Preview,
+  TapeLine,
+  UnitEntry,
+  Worksheet,
+} from './types'
 
 /** A refusal of the server, with its sentence. */
 export class Refusal extends Error {
@@ -13,7 +31,7 @@ export class Refusal extends Error {
 const root = '/api/v1'
 const unreachable = 'The program does not answer. What you typed is still here; try again in a moment.'
 
-async function ask<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+async function answered(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
   let response: Response
   try {
     response = await fetch(root + path, {
@@ -29,36 +47,81 @@ async function ask<T>(method: string, path: string, body?: unknown, signal?: Abo
     const problem: { detail?: string } = await response.json().catch(() => ({}))
     throw new Refusal(response.status, problem.detail ?? unreachable)
   }
+  return response
+}
+
+async function ask<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+  const response = await answered(method, path, body, signal)
   // The one place where an answer gets its type: the server describes it in /api/openapi.json.
   return response.json()
+}
+
+/** Asks for something that has no answer but that it is done. */
+async function tell(method: string, path: string): Promise<void> {
+  await answered(method, path)
 }
 
 const sheet = (id: string) => `/worksheets/${encodeURIComponent(id)}`
 const grid = (id: string, gridId: string) => `${sheet(id)}/grids/${encodeURIComponent(gridId)}`
 
-/** The calls of the server that the pages use. */
+/** Asks for the worksheet as it was at a revision. */
+const then = (at: number | null, and = '?') => (at === null ? '' : `${and}at=${at}`)
+
+/** The calls of the server that the pages use. `at` is a revision to look back to; null for now. */
 export const api = {
   worksheets: (signal?: AbortSignal) => ask<readonly Listed[]>('GET', '/worksheets', undefined, signal),
   create: (title: string) => ask<Worksheet>('POST', '/worksheets', { title }),
-  worksheet: (id: string, signal?: AbortSignal) => ask<Worksheet>('GET', sheet(id), undefined, signal),
+  copy: (id: string, title: string) => ask<Worksheet>('POST', '/worksheets', { title, copyOf: id }),
+  retitle: (id: string, title: string) => ask<Kept>('PATCH', sheet(id), { title }),
+  remove: (id: string) => tell('DELETE', sheet(id)),
+  bringBack: (id: string) => tell('POST', `${sheet(id)}/bring-back`),
+  worksheet: (id: string, at: number | null, signal?: AbortSignal) =>
+    ask<Worksheet>('GET', sheet(id) + then(at), undefined, signal),
   edit: (id: string, base: number, commands: readonly Edit[]) =>
     ask<Kept>('POST', `${sheet(id)}/edits`, { base, commands }),
+  act: (id: string, act: Act) => ask<Kept>('POST', `${sheet(id)}/acts`, { act }),
   undo: (id: string) => ask<Kept>('POST', `${sheet(id)}/undo`),
   redo: (id: string) => ask<Kept>('POST', `${sheet(id)}/redo`),
-  cells: (id: string, gridId: string, range: string, signal?: AbortSignal) =>
-    ask<{ readonly revision: number; readonly cells: readonly Cell[] }>(
+  restore: (id: string, revision: number) => ask<Kept>('POST', `${sheet(id)}/restore`, { revision }),
+  history: (id: string, signal?: AbortSignal) => ask<readonly Past[]>('GET', `${sheet(id)}/history`, undefined, signal),
+  compare: (id: string, revision: number, signal?: AbortSignal) =>
+    ask<{ readonly count: number; readonly cells: readonly Difference[] }>(
       'GET',
-      `${grid(id, gridId)}/cells?range=${range}`,
+      `${sheet(id)}/compare/${revision}`,
       undefined,
       signal,
     ),
-  cell: (id: string, gridId: string, address: string, signal?: AbortSignal) =>
-    ask<CellDetail>('GET', `${grid(id, gridId)}/cells/${address}`, undefined, signal),
-  chart: (id: string, chart: string, signal?: AbortSignal) =>
-    ask<ChartData>('GET', `${sheet(id)}/charts/${encodeURIComponent(chart)}`, undefined, signal),
+  find: (id: string, text: string, matchCase: boolean, signal?: AbortSignal) =>
+    ask<readonly Found[]>(
+      'GET',
+      `${sheet(id)}/find?text=${encodeURIComponent(text)}&matchCase=${matchCase}`,
+      undefined,
+      signal,
+    ),
+  cells: (id: string, at: number | null, gridId: string, range: string, signal?: AbortSignal) =>
+    ask<{ readonly revision: number; readonly cells: readonly Cell[] }>(
+      'GET',
+      `${grid(id, gridId)}/cells?range=${range}${then(at, '&')}`,
+      undefined,
+      signal,
+    ),
+  cell: (id: string, at: number | null, gridId: string, address: string, signal?: AbortSignal) =>
+    ask<CellDetail>('GET', `${grid(id, gridId)}/cells/${address}${then(at)}`, undefined, signal),
+  chart: (id: string, at: number | null, chart: string, signal?: AbortSignal) =>
+    ask<ChartData>('GET', `${sheet(id)}/charts/${encodeURIComponent(chart)}${then(at)}`, undefined, signal),
   preview: (
     id: string,
     draft: { readonly grid: string; readonly address: string; readonly entry: string; readonly cursor: number },
     signal?: AbortSignal,
   ) => ask<Preview>('POST', `${sheet(id)}/preview`, draft, signal),
+  tape: (id: string, signal?: AbortSignal) => ask<readonly TapeLine[]>('GET', `${sheet(id)}/tape`, undefined, signal),
+  keepLine: (id: string, line: Omit<TapeLine, 'line'>) => ask<TapeLine>('POST', `${sheet(id)}/tape`, line),
+  clearTape: (id: string) => tell('DELETE', `${sheet(id)}/tape`),
+  calculate: (expression: string, signal?: AbortSignal) =>
+    ask<Calculation>('POST', '/calculate', { expression }, signal),
+  functions: (signal?: AbortSignal) => ask<readonly FunctionEntry[]>('GET', '/functions', undefined, signal),
+  units: (signal?: AbortSignal) => ask<readonly UnitEntry[]>('GET', '/units', undefined, signal),
+  constants: (signal?: AbortSignal) => ask<readonly ConstantEntry[]>('GET', '/constants', undefined, signal),
+  /** Where the server tells that a worksheet has changed. */
+  eventsOf: (id: string) => `${root}${sheet(id)}/events`,
 }

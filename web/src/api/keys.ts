@@ -1,12 +1,24 @@
-/** All keys of the query cache. */
+/** All keys of the query cache. A worksheet's carry the revision that is looked at; null for now. */
 export const keys = {
   worksheets: ['worksheets'] as const,
-  outline: (id: string) => ['worksheet', id, 'outline'] as const,
-  cells: (id: string, grid: string) => ['worksheet', id, 'cells', grid] as const,
-  page: (id: string, grid: string, page: number, columns: number) =>
-    ['worksheet', id, 'cells', grid, page, columns] as const,
-  cell: (id: string, grid: string, address: string) => ['worksheet', id, 'cell', grid, address] as const,
-  chart: (id: string, chart: string) => ['worksheet', id, 'chart', chart] as const,
+  outline: (id: string, at: number | null = null) => ['worksheet', id, 'outline', at] as const,
+  allCells: (id: string) => ['worksheet', id, 'cells'] as const,
+  cells: (id: string, grid: string) => ['worksheet', id, 'cells', null, grid] as const,
+  page: (id: string, at: number | null, grid: string, page: number, columns: number) =>
+    ['worksheet', id, 'cells', at, grid, page, columns] as const,
+  everyCell: (id: string) => ['worksheet', id, 'cell'] as const,
+  cell: (id: string, at: number | null, grid: string, address: string) =>
+    ['worksheet', id, 'cell', at, grid, address] as const,
+  charts: (id: string) => ['worksheet', id, 'chart'] as const,
+  chart: (id: string, at: number | null, chart: string) => ['worksheet', id, 'chart', at, chart] as const,
+  history: (id: string) => ['worksheet', id, 'history'] as const,
+  comparison: (id: string, revision: number) => ['worksheet', id, 'history', revision] as const,
+  found: (id: string, text: string, matchCase: boolean) => ['worksheet', id, 'found', text, matchCase] as const,
+  tape: (id: string) => ['tape', id] as const,
   preview: (id: string, grid: string, address: string, entry: string, cursor: number) =>
     ['preview', id, grid, address, entry, cursor] as const,
+  calculation: (expression: string) => ['calculation', expression] as const,
+  functions: ['functions'] as const,
+  units: ['units'] as const,
+  constants: ['constants'] as const,
 }

@@ -13,17 +13,21 @@ export const useWorksheets = () =>
   useQuery({ queryKey: keys.worksheets, queryFn: ({ signal }) => api.worksheets(signal) })
 
 /** Sections, blocks and names of a worksheet; fetched again after each edit. */
-export const useWorksheet = (id: string) =>
-  useQuery({ queryKey: keys.outline(id), queryFn: ({ signal }) => api.worksheet(id, signal), staleTime: Infinity })
+export const useWorksheet = (id: string, at: number | null) =>
+  useQuery({
+    queryKey: keys.outline(id, at),
+    queryFn: ({ signal }) => api.worksheet(id, at, signal),
+    staleTime: Infinity,
+  })
 
 /** Some pages of a grid's cells, by address. Edits write the cells they change into them. */
-export const usePages = (id: string, grid: string, pages: readonly number[], columns: number) =>
+export const usePages = (id: string, at: number | null, grid: string, pages: readonly number[], columns: number) =>
   useQueries({
     queries: pages.map((page) => ({
-      queryKey: keys.page(id, grid, page, columns),
+      queryKey: keys.page(id, at, grid, page, columns),
       queryFn: async ({ signal }: { readonly signal: AbortSignal }) => {
         const range = `A${page * PAGE_ROWS + 1}:${lettersOf(columns - 1)}${(page + 1) * PAGE_ROWS}`
-        const window = await api.cells(id, grid, range, signal)
+        const window = await api.cells(id, at, grid, range, signal)
         return new Map(window.cells.map((cell) => [cell.address, cell]))
       },
       staleTime: Infinity,
@@ -35,22 +39,64 @@ const merged = (results: readonly { readonly data: ReadonlyMap<string, Cell> | u
   new Map(results.flatMap((result) => [...(result.data ?? [])]))
 
 /** All that the lens shows of a cell; fetched again after each edit. */
-export const useCell = (id: string, grid: string, address: string, enabled = true) =>
+export const useCell = (id: string, at: number | null, grid: string, address: string, enabled = true) =>
   useQuery({
     enabled,
-    queryKey: keys.cell(id, grid, address),
-    queryFn: ({ signal }) => api.cell(id, grid, address, signal),
+    queryKey: keys.cell(id, at, grid, address),
+    queryFn: ({ signal }) => api.cell(id, at, grid, address, signal),
     staleTime: Infinity,
     placeholderData: keepPreviousData,
   })
 
 /** A chart's series and scales; fetched again after each edit. */
-export const useChart = (id: string, chart: string) =>
+export const useChart = (id: string, at: number | null, chart: string) =>
   useQuery({
-    queryKey: keys.chart(id, chart),
-    queryFn: ({ signal }) => api.chart(id, chart, signal),
+    queryKey: keys.chart(id, at, chart),
+    queryFn: ({ signal }) => api.chart(id, at, chart, signal),
     staleTime: Infinity,
     placeholderData: keepPreviousData,
+  })
+
+/** The changes of a worksheet, the newest first; fetched again after each edit. */
+export const useHistory = (id: string) =>
+  useQuery({ queryKey: keys.history(id), queryFn: ({ signal }) => api.history(id, signal), staleTime: Infinity })
+
+/** What is different now from what it was at a revision. */
+export const useComparison = (id: string, revision: number) =>
+  useQuery({
+    queryKey: keys.comparison(id, revision),
+    queryFn: ({ signal }) => api.compare(id, revision, signal),
+    staleTime: Infinity,
+  })
+
+/** The cells that have a text. */
+export const useFound = (id: string, text: string, matchCase: boolean) =>
+  useQuery({
+    queryKey: keys.found(id, text, matchCase),
+    queryFn: ({ signal }) => api.find(id, text, matchCase, signal),
+    enabled: text !== '',
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  })
+
+/** The tape of a worksheet, the oldest line first. */
+export const useTapeLines = (id: string) =>
+  useQuery({ queryKey: keys.tape(id), queryFn: ({ signal }) => api.tape(id, signal), staleTime: Infinity })
+
+/** What the guide is made from; the same as long as the program runs. */
+export const useFunctions = () =>
+  useQuery({ queryKey: keys.functions, queryFn: ({ signal }) => api.functions(signal), staleTime: Infinity })
+export const useUnits = () =>
+  useQuery({ queryKey: keys.units, queryFn: ({ signal }) => api.units(signal), staleTime: Infinity })
+export const useConstants = () =>
+  useQuery({ queryKey: keys.constants, queryFn: ({ signal }) => api.constants(signal), staleTime: Infinity })
+
+/** An expression without cells, worked out. */
+export const useCalculation = (expression: string) =>
+  useQuery({
+    queryKey: keys.calculation(expression),
+    queryFn: ({ signal }) => api.calculate(expression, signal),
+    staleTime: Infinity,
   })
 
 /** An entry that is being written; the last answer stays until the next is there. */

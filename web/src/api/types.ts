@@ -75,12 +75,15 @@ export interface Cell {
   readonly calculated: boolean
   readonly kind: Kind
   readonly display: string
+  /** All digits of a number, as other programs read it; null where nothing is shown of a number. */
+  readonly full: string | null
   /** The symbol at the end of what is shown. */
   readonly unit: string | null
   readonly exact: boolean
   readonly name: string | null
   /** The cell whose formula has laid its table out over this one. */
   readonly from: string | null
+  readonly remark: string | null
   readonly error: CalculationError | null
 }
 
@@ -111,6 +114,10 @@ export interface Grid {
   readonly headings: number
   readonly widths: Readonly<Record<string, number>>
   readonly styles: Readonly<Record<string, string>>
+  readonly remarks: Readonly<Record<string, string>>
+  readonly hiddenRows: readonly number[]
+  readonly hiddenColumns: readonly number[]
+  readonly beside: boolean
 }
 
 export type Shape = 'POINTS' | 'LINE' | 'POINTS_AND_LINE'
@@ -125,12 +132,14 @@ export interface Chart {
   readonly acrossTitle: string
   readonly upTitle: string
   readonly legend: boolean
+  readonly beside: boolean
 }
 
 export interface Note {
   readonly kind: 'note'
   readonly id: string
   readonly text: string
+  readonly beside: boolean
 }
 
 export type Block = Grid | Chart | Note
@@ -139,6 +148,8 @@ export interface Section {
   readonly id: string
   readonly title: string
   readonly folded: boolean
+  /** Whether it is a subsection of the section above it. */
+  readonly isPart: boolean
   readonly blocks: readonly Block[]
 }
 
@@ -162,6 +173,14 @@ export interface Worksheet {
   readonly canRedo: boolean
   readonly sections: readonly Section[]
   readonly names: readonly Name[]
+  readonly settings: Settings
+}
+
+export interface Settings {
+  readonly degrees: boolean
+  readonly comma: boolean
+  readonly grouped: boolean
+  readonly style: string
 }
 
 export interface EchoLine {
@@ -171,6 +190,8 @@ export interface EchoLine {
   readonly called: string
   readonly before: string
   readonly after: string
+  /** Whether it had a value and has none now. */
+  readonly failed: boolean
 }
 
 export interface Echo {
@@ -283,8 +304,163 @@ export type Edit =
     }
   | { readonly do: 'retitle'; readonly title: string }
   | { readonly do: 'addSection'; readonly section: Section; readonly at: number }
-  | { readonly do: 'changeSection'; readonly section: string; readonly title: string; readonly folded: boolean }
+  | {
+      readonly do: 'changeSection'
+      readonly section: string
+      readonly title: string
+      readonly folded: boolean
+      readonly isPart: boolean
+    }
   | { readonly do: 'removeSection'; readonly section: string }
   | { readonly do: 'addBlock'; readonly section: string; readonly block: Block; readonly at: number }
   | { readonly do: 'removeBlock'; readonly block: string }
   | { readonly do: 'changeBlock'; readonly block: Block }
+  | { readonly do: 'moveSection'; readonly section: string; readonly at: number }
+  | { readonly do: 'moveBlock'; readonly block: string; readonly section: string; readonly at: number }
+  | { readonly do: 'changeSettings'; readonly settings: Settings }
+  | {
+      readonly do: 'insertLines' | 'deleteLines'
+      readonly grid: string
+      readonly axis: Axis
+      readonly at: number
+      readonly count: number
+    }
+  | {
+      readonly do: 'moveLines'
+      readonly grid: string
+      readonly axis: Axis
+      readonly at: number
+      readonly count: number
+      readonly to: number
+    }
+  | {
+      readonly do: 'moveCells'
+      readonly grid: string
+      readonly area: string
+      readonly toGrid: string
+      readonly to: string
+    }
+  | {
+      readonly do: 'copyCells'
+      readonly grid: string
+      readonly area: string
+      readonly toGrid: string
+      readonly into: string
+    }
+  | { readonly do: 'rename'; readonly name: string; readonly to: string }
+
+export type Axis = 'ROWS' | 'COLUMNS'
+
+/** What the program works out into edits itself. */
+export type Act =
+  | { readonly do: 'continue'; readonly grid: string; readonly area: string; readonly into: string }
+  | { readonly do: 'goOn'; readonly grid: string; readonly area: string; readonly axis: Axis }
+  | { readonly do: 'clear'; readonly grid: string; readonly area: string }
+  | {
+      readonly do: 'series'
+      readonly grid: string
+      readonly at: string
+      readonly axis: Axis
+      readonly first: string
+      readonly step: string
+      readonly last?: string
+      readonly count?: number
+    }
+  | { readonly do: 'fillTable'; readonly grid: string; readonly area: string }
+  | {
+      readonly do: 'sort'
+      readonly grid: string
+      readonly area: string
+      readonly by: number
+      readonly descending: boolean
+    }
+  | {
+      readonly do: 'replace'
+      readonly grid?: string
+      readonly find: string
+      readonly with: string
+      readonly matchCase: boolean
+    }
+  | { readonly do: 'nameByLabels'; readonly grid: string; readonly area: string }
+
+/** A kept line of the tape: what was written, what it was worth as shown, and in full. */
+export interface TapeLine {
+  readonly line: number
+  readonly entry: string
+  readonly display: string
+  readonly exact: boolean
+  readonly value: string
+}
+
+/** A change in the history. */
+export interface Past {
+  readonly revision: number
+  readonly at: string
+  readonly kind: 'edit' | 'undo' | 'redo'
+  readonly says: string
+}
+
+/** A cell that was another at an earlier revision. */
+export interface Difference {
+  readonly grid: string
+  readonly gridTitle: string
+  readonly address: string
+  readonly called: string
+  readonly before: string
+  readonly after: string
+}
+
+/** A cell in which a text was found. */
+export interface Found {
+  readonly grid: string
+  readonly gridTitle: string
+  readonly address: string
+  readonly entry: string
+  readonly display: string
+}
+
+export interface Example {
+  readonly expression: string
+  readonly value: string
+}
+
+export interface FunctionEntry {
+  readonly name: string
+  readonly category: string
+  readonly says: string
+  readonly synonyms: readonly string[]
+  readonly openFormula: string | null
+  readonly arguments: readonly {
+    readonly name: string
+    readonly takes: string
+    readonly says: string
+    readonly fallback: string | null
+    readonly repeated: boolean
+  }[]
+  readonly examples: readonly Example[]
+  readonly errors: readonly Example[]
+  readonly related: readonly string[]
+  readonly source: string
+}
+
+export interface UnitEntry {
+  readonly symbol: string
+  readonly others: readonly string[]
+  readonly name: string
+  readonly plural: string
+  readonly group: string
+  readonly factor: string
+  readonly exact: boolean
+  readonly measures: string
+  readonly ucum: string | null
+  readonly prefixes: readonly string[]
+  readonly sample: boolean
+  readonly source: string
+}
+
+export interface ConstantEntry {
+  readonly name: string
+  readonly says: string
+  readonly value: Result
+  readonly source: string
+}

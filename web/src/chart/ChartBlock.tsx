@@ -1,7 +1,7 @@
 import { Suspense, lazy } from 'react'
 import { useChart } from '../api/queries'
 import type { Chart, ChartData } from '../api/types'
-import { EditableText } from '../typeset/EditableText'
+import { BlockCaption } from '../page/BlockCaption'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './ChartBlock.module.css'
@@ -10,8 +10,8 @@ const Drawing = lazy(() => import('./Drawing').then((module) => ({ default: modu
 
 /** A chart with its title; its cells are followed, its settings are in the lens. */
 export function ChartBlock({ chart }: { readonly chart: Chart }) {
-  const { worksheet, keep, grids } = useOpenWorksheet()
-  const { data } = useChart(worksheet.id, chart.id)
+  const { worksheet, at, keep, grids } = useOpenWorksheet()
+  const { data } = useChart(worksheet.id, at, chart.id)
   const select = useWorksheetStore((state) => state.select)
   const selected = useWorksheetStore((state) => state.selection.kind === 'chart' && state.selection.id === chart.id)
   const source = grids.find((grid) => grid.id === chart.grid)?.title ?? ''
@@ -23,17 +23,14 @@ export function ChartBlock({ chart }: { readonly chart: Chart }) {
       data-selected={selected}
       aria-label={`Chart ${chart.title}`}
     >
-      <figcaption className={styles.caption}>
-        <EditableText
-          text={chart.title}
-          label="chart title"
-          className={styles.title}
-          onKeep={(title) => void keep([{ do: 'changeBlock', block: { ...chart, title } }]).catch(() => undefined)}
-        />
+      <BlockCaption
+        block={chart}
+        onTitle={(title) => void keep([{ do: 'changeBlock', block: { ...chart, title } }]).catch(() => undefined)}
+      >
         <button type="button" className={styles.settings} onClick={() => select({ kind: 'chart', id: chart.id })}>
           from {source} {[chart.across, ...chart.series.map((series) => series.cells)].join(', ')} · settings
         </button>
-      </figcaption>
+      </BlockCaption>
       <div className={styles.drawing} onPointerDown={() => select({ kind: 'chart', id: chart.id })}>
         {data && (
           <Suspense fallback={null}>

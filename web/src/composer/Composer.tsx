@@ -6,6 +6,7 @@ import { Typeset } from '../typeset/Typeset'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore, type Composing } from '../worksheet/store'
 import styles from './Composer.module.css'
+import { Signs } from './Signs'
 import { useEditor } from './useEditor'
 import { usePlace } from './usePlace'
 
@@ -37,10 +38,15 @@ function Card({ composing }: { readonly composing: Composing }) {
           event.preventDefault()
           replace(fix.replacement)
         }
+        if (event.altKey && event.code === 'KeyP') {
+          event.preventDefault()
+          event.currentTarget.querySelector<HTMLElement>('[data-signs] button')?.focus()
+        }
       }}
     >
       <div ref={host} className={styles.editor} />
       {preview && <Said preview={preview} onReplace={replace} />}
+      {/^\s*[\p{L}\d_\s]*=/u.test(draft) && <Signs />}
     </div>
   )
 }

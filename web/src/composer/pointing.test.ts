@@ -30,6 +30,10 @@ test('another grid is named in the reference', () => {
     headings: 0,
     widths: {},
     styles: {},
+    remarks: {},
+    hiddenRows: [],
+    hiddenColumns: [],
+    beside: false,
   })
   const grids = [grid('a', 'Lots'), grid('b', 'Leaf prices')]
   expect(referenceText('a', 'a', areaOf('B2:B9'), grids)).toBe('B2:B9')

@@ -1,5 +1,11 @@
-import { acceptCompletion, autocompletion, completionKeymap, type CompletionSource } from '@codemirror/autocomplete'
-import { defaultKeymap, history, historyKeymap } from '@codemirror/commands'
+import {
+  acceptCompletion,
+  autocompletion,
+  completionKeymap,
+  completionStatus,
+  type CompletionSource,
+} from '@codemirror/autocomplete'
+import { defaultKeymap, history, historyKeymap, insertNewline } from '@codemirror/commands'
 import { EditorState, Prec, Transaction } from '@codemirror/state'
 import { EditorView, keymap } from '@codemirror/view'
 import { useQueryClient } from '@tanstack/react-query'
@@ -7,10 +13,11 @@ import { useCallback, useEffect, useLayoutEffect, useRef } from 'react'
 import { api } from '../api/client'
 import { keys } from '../api/keys'
 import type { Preview } from '../api/types'
-import { addressOf } from '../grid/address'
+import { addressOf, areaBetween, type At } from '../grid/address'
 import { useOpenWorksheet } from '../worksheet/context'
-import { useWorksheetStore, type Composing } from '../worksheet/store'
+import { useWorksheetStore, type Composing, type Writer } from '../worksheet/store'
 import { previewMarks, showPreview } from './marks'
+import { arrowed, withNextSigns, type ArrowKey } from './fixed'
 import { referenceText, whereToPoint, type Pointed } from './pointing'
 
 /** The editor of the composer: keys that keep or leave, completions, marks, and references by pointing. */
@@ -20,6 +27,7 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
   const host = useRef<HTMLDivElement>(null)
   const view = useRef<EditorView | null>(null)
   const pointed = useRef<Pointed | null>(null)
+  const arrows = useRef<{ readonly anchor: At; readonly focus: At } | null>(null)
   const now = useRef({ grids, keep, id: worksheet.id })
   useEffect(() => {
     now.current = { grids, keep, id: worksheet.id }
@@ -55,6 +63,28 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
       now.current.keep([{ do: 'enter', grid, cells: [{ cell: address, text }] }]).catch(() => {
         compose({ grid, at, draft: text, cursor: text.length, kept })
       })
+    }
+    /** A reference by arrow keys: from the cell itself, where one can stand at the end of the text. */
+    const pointByArrow = (editor: EditorView, key: ArrowKey, extend: boolean) => {
+      const text = editor.state.doc.toString()
+      const cursor = editor.state.selection.main
+      if (!cursor.empty || cursor.head !== text.length || completionStatus(editor.state) === 'active') return false
+      const isGoingOn = pointed.current?.text === text && arrows.current !== null
+      const from = isGoingOn && arrows.current ? arrows.current : { anchor: at, focus: at }
+      const focus = arrowed(from.focus, key)
+      const next = { anchor: extend && isGoingOn ? from.anchor : focus, focus }
+      if (!writer.point(grid, areaBetween(next.anchor, next.focus))) return false
+      arrows.current = next
+      document.getElementById(`cell-${grid}-${addressOf(focus)}`)?.scrollIntoView({ block: 'nearest' })
+      return true
+    }
+    /** Turns the dollar signs of the reference at the cursor. */
+    const turnFixed = (editor: EditorView) => {
+      const turned = withNextSigns(editor.state.doc.toString(), editor.state.selection.main.head)
+      if (!turned) return true
+      const { from, to, insert } = turned
+      editor.dispatch({ changes: { from, to, insert }, selection: { anchor: from + insert.length } })
+      return true
     }
     const keepAndGo = (columns: number, rows: number) => (editor: EditorView) => {
       keepText(editor)
@@ -99,6 +129,13 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
           keymap.of([
             ...completionKeymap,
             { key: 'Enter', run: keepAndGo(0, 1) },
+            { key: 'Shift-Enter', run: insertNewline },
+            { key: 'Alt-4', run: turnFixed },
+            ...(['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight'] as const).map((key) => ({
+              key,
+              run: (each: EditorView) => pointByArrow(each, key, false),
+              shift: (each: EditorView) => pointByArrow(each, key, true),
+            })),
             { key: 'Escape', run: () => leave(0, 0) },
             ...historyKeymap,
             ...defaultKeymap,
@@ -122,7 +159,7 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
       annotations: Transaction.addToHistory.of(false),
     })
 
-    write({
+    const writer: Writer = {
       finish: () => {
         keepText(editor)
         compose(null)
@@ -135,10 +172,16 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
         const end = where.from + insert.length
         editor.dispatch({ changes: { ...where, insert }, selection: { anchor: end } })
         pointed.current = { from: where.from, to: end, text: editor.state.doc.toString() }
+        arrows.current = null
         editor.focus()
         return true
       },
-    })
+      insert: (text) => {
+        editor.dispatch(editor.state.replaceSelection(text))
+        editor.focus()
+      },
+    }
+    write(writer)
 
     return () => {
       write(null)

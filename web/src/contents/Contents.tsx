@@ -1,5 +1,7 @@
+import { Dropdown } from 'antd'
 import type { Block, Name, Section } from '../api/types'
 import { areaOf } from '../grid/address'
+import { isFoldedAway } from '../page/Page'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Contents.module.css'
@@ -11,9 +13,9 @@ export function Contents() {
     <nav className={styles.contents} aria-label="Contents">
       <h2 className={styles.label}>Contents</h2>
       <ul>
-        {worksheet.sections.map((section) => (
-          <Entry key={section.id} section={section} />
-        ))}
+        {worksheet.sections.map(
+          (section, index) => !isFoldedAway(worksheet.sections, index) && <Entry key={section.id} section={section} />,
+        )}
       </ul>
       <h2 className={styles.label}>Names</h2>
       {worksheet.names.length === 0 && <p className={styles.none}>Write “rate = 5” into a cell to name it.</p>}
@@ -38,9 +40,15 @@ function Entry({ section }: { readonly section: Section }) {
   const selection = useWorksheetStore((state) => state.selection)
   const current = selection.kind === 'cells' ? selection.grid : selection.kind === 'chart' ? selection.id : ''
   const fold = () =>
-    void keep([{ do: 'changeSection', section: section.id, title: section.title, folded: !section.folded }]).catch(
-      () => undefined,
-    )
+    void keep([
+      {
+        do: 'changeSection',
+        section: section.id,
+        title: section.title,
+        folded: !section.folded,
+        isPart: section.isPart,
+      },
+    ]).catch(() => undefined)
 
   const open = (block: Block) => {
     goTo(block.id)
@@ -52,7 +60,7 @@ function Entry({ section }: { readonly section: Section }) {
   }
 
   return (
-    <li>
+    <li data-part={section.isPart}>
       <div className={styles.section}>
         <button
           type="button"
@@ -89,25 +97,58 @@ function Entry({ section }: { readonly section: Section }) {
 }
 
 function NameRow({ name }: { readonly name: Name }) {
+  const { at, keep } = useOpenWorksheet()
   const select = useWorksheetStore((state) => state.select)
+  const show = useWorksheetStore((state) => state.show)
+  const { first, last } = areaOf(name.area)
   const go = () => {
-    const { first, last } = areaOf(name.area)
     goTo(name.grid)
     select({ kind: 'cells', grid: name.grid, anchor: first, focus: last })
   }
+  const kind = `${name.calculated ? 'calculated ' : 'typed '}${name.kind}`
+  const items = [
+    {
+      key: 'rename',
+      label: 'Rename …',
+      onClick: () => {
+        go()
+        show({ kind: 'name' })
+      },
+    },
+    {
+      key: 'away',
+      label: 'Take the name away',
+      onClick: () => void keep([{ do: 'define', name: name.name, target: null }]).catch(() => undefined),
+    },
+  ]
   return (
-    <li>
-      <button type="button" className={styles.name} onClick={go} title={name.used ? undefined : 'No formula uses it'}>
+    <li className={styles.nameRow}>
+      <button
+        type="button"
+        className={styles.name}
+        onClick={go}
+        title={`${kind}, ${name.area}${name.used ? '' : ', no formula uses it'}`}
+      >
         <span className={styles.origin}>{name.calculated && '='}</span>
         <span className={styles.word} data-unused={!name.used}>
           {name.name}
-          {!name.used && <span className="spoken">, unused</span>}
+          <span className="spoken">
+            , {kind}
+            {!name.used && ', unused'}
+          </span>
         </span>
         <span className={styles.value} data-error={name.kind === 'error'}>
           {!name.exact && '≈ '}
           {name.display}
         </span>
       </button>
+      {at === null && (
+        <Dropdown menu={{ items }} trigger={['click']}>
+          <button type="button" className={styles.more} aria-label={`What can be done with the name ${name.name}`}>
+            ⋯
+          </button>
+        </Dropdown>
+      )}
     </li>
   )
 }

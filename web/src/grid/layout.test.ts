@@ -15,6 +15,8 @@ const cell = (address: string, column: number, display: string, kind: Cell['kind
   exact: true,
   name: null,
   from: null,
+  full: null,
+  remark: null,
   error: null,
 })
 const grid: Grid = {
@@ -26,6 +28,10 @@ const grid: Grid = {
   headings: 0,
   widths: { 1: 200 },
   styles: {},
+  remarks: {},
+  hiddenRows: [],
+  hiddenColumns: [],
+  beside: false,
 }
 const cells = (...all: Cell[]) => new Map(all.map((each) => [each.address, each]))
 

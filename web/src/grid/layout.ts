@@ -19,12 +19,12 @@ export function columnWidths(grid: Grid, columns: number, cells: ReadonlyMap<str
   return widths.map((width, column) => grid.widths[column] ?? Math.round(width))
 }
 
-const DECIMAL = /^[-−]?\d[\d ]*(?:\.(\d+))?( %)?$/
+const DECIMAL = /^[-−]?\d[\d ]*(?:([.,]\d+))?( %)?$/
 
 /** The characters behind the decimal mark, mark included, for each number of a column that they are aligned by. */
 export const decimalsOf = (display: string): string | null => {
   const match = DECIMAL.exec(display)
-  return match ? (match[1] === undefined ? '' : `.${match[1]}`) : null
+  return match ? (match[1] ?? '') : null
 }
 
 /** For each column the longest part behind the decimal mark; shorter ones leave its room free. */

@@ -1,67 +1,126 @@
 import type { KeyboardEvent } from 'react'
 import type { Cell, Grid } from '../api/types'
-import { useOpenWorksheet } from '../worksheet/context'
-import { useWorksheetStore } from '../worksheet/store'
-import { addressOf, addressesIn, areaBetween, type At } from './address'
+import { useOpenWorksheet, type OpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore, type Carrying } from '../worksheet/store'
+import { addressOf, areaText, type At } from './address'
+import { movedTo } from './geometry'
+import type { Lines } from './lines'
 
 const PAGE = 12
 
 /** Where a key moves to; nothing where it does not move. One row or column past the edge can be reached, to type there. */
-function moved(key: string, at: At, grid: Grid, ctrl: boolean): At | null {
+function moved(key: string, at: At, grid: Grid, rows: Lines, ctrl: boolean): At | null {
   const { column, row } = at
-  const to = (c: number, r: number): At => ({
-    column: Math.max(0, Math.min(grid.columns, c)),
-    row: Math.max(0, Math.min(grid.rows, r)),
-  })
+  const isHidden = (c: number) => grid.hiddenColumns.includes(c)
+  const sideways = (by: 1 | -1): number => {
+    let next = column + by
+    while (isHidden(next)) next += by
+    return next < 0 ? column : Math.min(grid.columns, next)
+  }
+  const down = (by: number): number => {
+    const place = Math.max(0, rows.placeOf(row) + by)
+    return place >= rows.count ? Math.min(grid.rows, row + 1) : rows.lineAt(place)
+  }
   switch (key) {
     case 'ArrowUp':
-      return to(column, ctrl ? 0 : row - 1)
+      return { column, row: ctrl ? 0 : down(-1) }
     case 'ArrowDown':
-      return to(column, ctrl ? grid.rows - 1 : row + 1)
+      return { column, row: ctrl ? grid.rows - 1 : down(1) }
     case 'ArrowLeft':
-      return to(ctrl ? 0 : column - 1, row)
+      return { column: ctrl ? 0 : sideways(-1), row }
     case 'ArrowRight':
-      return to(ctrl ? grid.columns - 1 : column + 1, row)
+      return { column: ctrl ? grid.columns - 1 : sideways(1), row }
     case 'PageUp':
-      return to(column, row - PAGE)
+      return { column, row: down(-PAGE) }
     case 'PageDown':
-      return to(column, Math.min(grid.rows - 1, row + PAGE))
+      return { column, row: Math.min(grid.rows - 1, down(PAGE)) }
     case 'Home':
-      return to(0, ctrl ? 0 : row)
+      return { column: 0, row: ctrl ? 0 : row }
     case 'End':
-      return to(grid.columns - 1, ctrl ? grid.rows - 1 : row)
+      return { column: grid.columns - 1, row: ctrl ? grid.rows - 1 : row }
     default:
       return null
   }
 }
 
-/** The keys of a grid: moving, extending the selection, opening the composer, clearing. */
-export function useGridKeys(grid: Grid, cells: ReadonlyMap<string, Cell>) {
-  const { keep } = useOpenWorksheet()
+/** The place that an arrow key carries cells to; lines move along their axis only. */
+function carriedTo(key: string, { to, lines }: Carrying): At {
+  const by = { ArrowUp: [0, -1], ArrowDown: [0, 1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }[key] ?? [0, 0]
+  return {
+    column: Math.max(0, to.column + (lines === 'rows' ? 0 : (by[0] ?? 0))),
+    row: Math.max(0, to.row + (lines === 'columns' ? 0 : (by[1] ?? 0))),
+  }
+}
+
+/** Puts carried cells down where they are, as one edit. */
+export function putDown({ keep }: OpenWorksheet, toGrid = ''): void {
+  const { carrying, select } = useWorksheetStore.getState()
+  useWorksheetStore.setState({ carrying: null })
+  if (!carrying) return
+  const { grid, from, to, lines } = carrying
+  const target = toGrid === '' ? grid : toGrid
+  const stays = to.column === from.first.column && to.row === from.first.row && target === grid
+  if (stays) return
+  const axis = lines === 'rows' ? 'ROWS' : 'COLUMNS'
+  const first = lines === 'rows' ? from.first.row : from.first.column
+  const count = (lines === 'rows' ? from.last.row : from.last.column) - first + 1
+  const place = lines === 'rows' ? to.row : to.column
+  const edit =
+    lines === 'cells' || target !== grid
+      ? ({ do: 'moveCells', grid, area: areaText(from), toGrid: target, to: addressOf(to) } as const)
+      : ({ do: 'moveLines', grid, axis, at: first, count, to: place > first ? place + count : place } as const)
+  keep([edit]).then(
+    () => {
+      const area = movedTo(from, to)
+      select({ kind: 'cells', grid: target, anchor: area.last, focus: area.first })
+    },
+    () => undefined,
+  )
+}
+
+/** The keys of a grid: moving, extending the selection, opening the composer, carrying. Commands have keys of their own. */
+export function useGridKeys(grid: Grid, rows: Lines, cells: ReadonlyMap<string, Cell>) {
+  const open = useOpenWorksheet()
   const { select, compose } = useWorksheetStore.getState()
 
+  const carry = (event: KeyboardEvent, carrying: Carrying) => {
+    event.preventDefault()
+    event.stopPropagation()
+    if (event.key === 'Enter') putDown(open)
+    else if (event.key === 'Escape') useWorksheetStore.setState({ carrying: null })
+    else useWorksheetStore.setState({ carrying: { ...carrying, to: carriedTo(event.key, carrying) } })
+  }
+
   return (event: KeyboardEvent) => {
-    const { selection } = useWorksheetStore.getState()
+    const { selection, carrying } = useWorksheetStore.getState()
+    if (carrying) return carry(event, carrying)
     if (selection.kind !== 'cells' || selection.grid !== grid.id || event.altKey) return
     const { anchor, focus } = selection
     const ctrl = event.ctrlKey || event.metaKey
-    const target = moved(event.key, focus, grid, ctrl)
+    const target = moved(event.key, focus, grid, rows, ctrl)
     if (target) {
       event.preventDefault()
       select({ kind: 'cells', grid: grid.id, anchor: event.shiftKey ? anchor : target, focus: target })
+    } else if (event.key === ' ' && (event.shiftKey || ctrl)) {
+      event.preventDefault()
+      const last = { column: grid.columns - 1, row: grid.rows - 1 }
+      const whole = event.shiftKey
+        ? { anchor: { column: last.column, row: anchor.row }, focus: { column: 0, row: focus.row } }
+        : { anchor: { column: anchor.column, row: last.row }, focus: { column: focus.column, row: 0 } }
+      select({ kind: 'cells', grid: grid.id, ...whole })
+    } else if (ctrl && event.key.toLowerCase() === 'a') {
+      event.preventDefault()
+      const last = { column: grid.columns - 1, row: grid.rows - 1 }
+      select({ kind: 'cells', grid: grid.id, anchor: last, focus: { column: 0, row: 0 } })
+    } else if (event.key === 'Escape') {
+      useWorksheetStore.setState({ clip: null })
+      select({ kind: 'cells', grid: grid.id, anchor: focus, focus })
+    } else if (open.at !== null) {
+      return
     } else if (event.key === 'Enter' || event.key === 'F2') {
       event.preventDefault()
       const entry = cells.get(addressOf(focus))?.entry ?? ''
       compose({ grid: grid.id, at: focus, draft: entry, cursor: entry.length, kept: entry })
-    } else if (event.key === 'Escape') {
-      select({ kind: 'cells', grid: grid.id, anchor: focus, focus })
-    } else if (event.key === 'Delete' || event.key === 'Backspace') {
-      event.preventDefault()
-      const filled = addressesIn(areaBetween(anchor, focus)).filter((address) => cells.has(address))
-      if (filled.length > 0) {
-        const edit = { do: 'enter', grid: grid.id, cells: filled.map((cell) => ({ cell, text: '' })) } as const
-        void keep([edit]).catch(() => undefined)
-      }
     } else if (event.key.length === 1 && !ctrl) {
       event.preventDefault()
       const kept = cells.get(addressOf(focus))?.entry ?? ''

@@ -12,7 +12,7 @@ export interface Highlight {
 const HUES = 8
 
 /** The highlights of the page; asks nothing that composer and lens do not ask anyway. */
-export function useHighlights(id: string): readonly Highlight[] {
+export function useHighlights(id: string, at: number | null): readonly Highlight[] {
   const composing = useWorksheetStore((state) => state.composing)
   const selection = useWorksheetStore((state) => state.selection)
   const selected = selection.kind === 'cells' ? { grid: selection.grid, address: addressOf(selection.focus) } : null
@@ -23,7 +23,7 @@ export function useHighlights(id: string): readonly Highlight[] {
     composing?.draft ?? '',
     composing?.cursor ?? 0,
   )
-  const cell = useCell(id, selected?.grid ?? '', selected?.address ?? 'A1', selected !== null && composing === null)
+  const cell = useCell(id, at, selected?.grid ?? '', selected?.address ?? 'A1', selected !== null && composing === null)
 
   if (composing) {
     return (preview.data?.references ?? []).map((reference) => ({

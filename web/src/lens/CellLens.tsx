@@ -4,6 +4,7 @@ import { areaOf } from '../grid/address'
 import { Typeset } from '../typeset/Typeset'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
+import { CellNotes } from './CellNotes'
 import { Fault } from './Fault'
 import { Ladder } from './Ladder'
 import styles from './Lens.module.css'
@@ -12,9 +13,11 @@ import { ValueForms } from './ValueForms'
 
 /** A cell: what it is called, its value in every form, its formula, its working, what feeds it and what it feeds. */
 export function CellLens({ grid, address }: { readonly grid: string; readonly address: string }) {
-  const { worksheet, grids } = useOpenWorksheet()
+  const { worksheet, at, grids } = useOpenWorksheet()
+  const arrows = useWorksheetStore((state) => state.arrows)
+  const toggle = useWorksheetStore((state) => state.toggle)
   const block = grids.find((each) => each.id === grid)
-  const { data: detail } = useCell(worksheet.id, grid, address)
+  const { data: detail } = useCell(worksheet.id, at, grid, address)
   if (!detail) return null
   const { cell, calculation, gridTitle, fedBy, feeds, feedsInAll } = detail
   const origin = originOf(cell)
@@ -59,6 +62,7 @@ export function CellLens({ grid, address }: { readonly grid: string; readonly ad
           <Ladder calculation={calculation} />
         </>
       )}
+      <CellNotes cell={cell} grid={block} />
       {fedBy.length > 0 && (
         <>
           <h2 className={styles.label}>Fed by</h2>
@@ -71,6 +75,14 @@ export function CellLens({ grid, address }: { readonly grid: string; readonly ad
           <Chips places={feeds} />
           {further > 0 && <span className={styles.further}>and {further} further on</span>}
         </>
+      )}
+      {(fedBy.length > 0 || feeds.length > 0) && (
+        <p className={styles.copies}>
+          <button type="button" aria-pressed={arrows} onClick={() => toggle('arrows')}>
+            {arrows ? 'Hide the arrows' : 'Draw arrows'}
+          </button>
+          <kbd>Alt A</kbd>
+        </p>
       )}
     </>
   )

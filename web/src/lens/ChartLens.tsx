@@ -12,8 +12,8 @@ const SHAPES: readonly { readonly shape: Shape; readonly label: string }[] = [
 
 /** The settings of a chart. */
 export function ChartLens({ chart }: { readonly chart: Chart }) {
-  const { worksheet, keep } = useOpenWorksheet()
-  const { data } = useChart(worksheet.id, chart.id)
+  const { worksheet, at, keep } = useOpenWorksheet()
+  const { data } = useChart(worksheet.id, at, chart.id)
   const change = (part: Partial<Chart>) =>
     void keep([{ do: 'changeBlock', block: { ...chart, ...part } }]).catch(() => undefined)
   const shapeOf = (index: number, shape: Shape) =>

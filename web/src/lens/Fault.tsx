@@ -1,8 +1,8 @@
 import { Button } from 'antd'
 import type { CalculationError } from '../api/types'
-import { atOf } from '../grid/address'
+import { goTo } from '../commands/selected'
+import { areaOf } from '../grid/address'
 import { useOpenWorksheet } from '../worksheet/context'
-import { useWorksheetStore } from '../worksheet/store'
 import styles from './Lens.module.css'
 
 interface Props {
@@ -15,7 +15,6 @@ interface Props {
 /** Why a cell failed, where, and the ways out. */
 export function Fault({ error, entry, grid, address }: Props) {
   const { keep } = useOpenWorksheet()
-  const select = useWorksheetStore((state) => state.select)
   const place = error.start !== null && error.end !== null ? { start: error.start, end: error.end } : null
   const isAddress = error.cause !== null && /^[A-Z]+\d+$/.test(error.cause)
 
@@ -41,15 +40,12 @@ export function Fault({ error, entry, grid, address }: Props) {
         </Button>
       ))}
       {isAddress && error.cause && (
-        <Button
-          size="small"
-          onClick={() => {
-            const at = atOf(error.cause ?? address)
-            select({ kind: 'cells', grid, anchor: at, focus: at })
-          }}
-        >
-          Go to {error.cause}
-        </Button>
+        <p className={styles.cause}>
+          First cause:
+          <Button size="small" onClick={() => goTo(grid, areaOf(error.cause ?? address))}>
+            Go to {error.cause}
+          </Button>
+        </p>
       )}
     </div>
   )

@@ -5,6 +5,7 @@ import { EchoLines } from '../echo/EchoLines'
 import { CellLens } from './CellLens'
 import { ChartLens } from './ChartLens'
 import { DraftLens } from './DraftLens'
+import { ScratchLens } from './ScratchLens'
 import styles from './Lens.module.css'
 
 /** What is selected, seen closely: a cell, a chart, an entry that is being written, or else the last echo. */
@@ -21,7 +22,9 @@ function Content() {
   const selection = useWorksheetStore((state) => state.selection)
   const composing = useWorksheetStore((state) => state.composing)
   const echo = useWorksheetStore((state) => state.echo)
+  const scratch = useWorksheetStore((state) => state.scratch)
 
+  if (scratch && scratch.entry !== '' && !composing) return <ScratchLens {...scratch} />
   if (composing && composing.draft.trim() !== '') return <DraftLens composing={composing} />
   switch (selection.kind) {
     case 'cells':

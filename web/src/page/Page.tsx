@@ -1,97 +1,186 @@
-import { ChartBlock } from '../chart/ChartBlock'
+import { Dropdown } from 'antd'
 import type { Block, Section } from '../api/types'
+import { ChartBlock } from '../chart/ChartBlock'
+import { chartOfSelection, freshId, newGrid } from '../commands/pageCommands'
 import { GridBlock } from '../grid/GridBlock'
 import { EditableText } from '../typeset/EditableText'
 import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
+import { Arrows } from './Arrows'
+import { NoteBlock } from './NoteBlock'
 import styles from './Page.module.css'
-import { freshId, useAdd } from './useAdd'
 
 /** The worksheet itself, read from top to bottom: sections with notes, grids and charts. */
 export function Page() {
-  const { worksheet, keep } = useOpenWorksheet()
+  const { worksheet, at, keep } = useOpenWorksheet()
+  const arrows = useWorksheetStore((state) => state.arrows)
   const addSection = () => {
-    const section = { id: freshId('section'), title: 'New section', folded: false, blocks: [] }
+    const section = { id: freshId('section'), title: 'New section', folded: false, isPart: false, blocks: [] }
     void keep([{ do: 'addSection', section, at: worksheet.sections.length }]).catch(() => undefined)
   }
   return (
-    <main className={styles.page} aria-label="Page">
-      {worksheet.sections.map((section) => (
-        <SectionPart key={section.id} section={section} />
+    <main className={styles.page} aria-label="Page" data-earlier={at !== null}>
+      {worksheet.sections.map((section, index) => (
+        <SectionPart key={section.id} section={section} isHidden={isFoldedAway(worksheet.sections, index)} />
       ))}
-      <button type="button" className={styles.add} onClick={addSection}>
-        + Section
-      </button>
+      {at === null && (
+        <button type="button" className={styles.add} onClick={addSection}>
+          + Section
+        </button>
+      )}
+      {arrows && <Arrows />}
     </main>
   )
 }
 
-function SectionPart({ section }: { readonly section: Section }) {
-  const { keep } = useOpenWorksheet()
-  const { addGrid, addNote, addChart, canChart } = useAdd(section)
-  const change = (title: string, folded: boolean) =>
-    void keep([{ do: 'changeSection', section: section.id, title, folded }]).catch(() => undefined)
+/** A subsection is folded away with the section that it is a part of. */
+export function isFoldedAway(sections: readonly Section[], index: number): boolean {
+  if (!sections[index]?.isPart) return false
+  const above = sections.slice(0, index).findLast((section) => !section.isPart)
+  return above?.folded ?? false
+}
+
+function SectionPart({ section, isHidden }: { readonly section: Section; readonly isHidden: boolean }) {
+  const { worksheet, at, grids, keep } = useOpenWorksheet()
+  // The choice of a chart depends on what is selected.
+  useWorksheetStore((state) => state.selection)
+  if (isHidden) return null
+  const place = worksheet.sections.findIndex((each) => each.id === section.id)
+  const send = (...edits: Parameters<typeof keep>[0]) => void keep(edits).catch(() => undefined)
+  const change = (part: Partial<Pick<Section, 'title' | 'folded' | 'isPart'>>) => {
+    const { title, folded, isPart } = { ...section, ...part }
+    send({ do: 'changeSection', section: section.id, title, folded, isPart })
+  }
+  const add = (block: Block | null) => {
+    if (block) send({ do: 'addBlock', section: section.id, block, at: section.blocks.length })
+  }
+  const chart = chartOfSelection()
+  const items = [
+    {
+      key: 'part',
+      label: section.isPart ? 'Make it a section of its own' : 'Make it a part of the section above',
+      disabled: place === 0,
+      onClick: () => change({ isPart: !section.isPart }),
+    },
+    {
+      key: 'up',
+      label: 'Move up',
+      disabled: place === 0,
+      onClick: () => send({ do: 'moveSection', section: section.id, at: place - 1 }),
+    },
+    {
+      key: 'down',
+      label: 'Move down',
+      disabled: place === worksheet.sections.length - 1,
+      onClick: () => send({ do: 'moveSection', section: section.id, at: place + 1 }),
+    },
+    {
+      key: 'below',
+      label: 'Add a section below',
+      onClick: () =>
+        send({
+          do: 'addSection',
+          section: { id: freshId('section'), title: 'New section', folded: false, isPart: section.isPart, blocks: [] },
+          at: place + 1,
+        }),
+    },
+    { type: 'divider' as const },
+    {
+      key: 'out',
+      label: 'Take off the page with all it holds',
+      danger: true,
+      onClick: () =>
+        send(...section.blocks.map((block) => ({ do: 'removeBlock', block: block.id }) as const), {
+          do: 'removeSection',
+          section: section.id,
+        }),
+    },
+  ]
+  const Heading = section.isPart ? 'h3' : 'h2'
 
   return (
-    <section className={styles.section} id={`block-${section.id}`} aria-label={section.title}>
-      <h2>
+    <section
+      className={styles.section}
+      id={`block-${section.id}`}
+      aria-label={section.title}
+      data-part={section.isPart}
+    >
+      <Heading className={styles.heading}>
         <button
           type="button"
           className={styles.fold}
           aria-expanded={!section.folded}
           aria-label={`${section.folded ? 'Unfold' : 'Fold'} ${section.title}`}
-          onClick={() => change(section.title, !section.folded)}
+          disabled={at !== null}
+          onClick={() => change({ folded: !section.folded })}
         >
           <span data-folded={section.folded} />
         </button>
-        <EditableText text={section.title} label="section title" onKeep={(title) => change(title, section.folded)} />
-      </h2>
+        <EditableText text={section.title} label="section title" onKeep={(title) => change({ title })} />
+        {at === null && (
+          <Dropdown menu={{ items }} trigger={['click']}>
+            <button type="button" className={styles.menu} aria-label={`What can be done with ${section.title}`}>
+              ⋯
+            </button>
+          </Dropdown>
+        )}
+      </Heading>
       {!section.folded && (
         <>
-          <div className={styles.blocks}>
-            {section.blocks.map((block) => (
-              <BlockPart key={block.id} block={block} />
-            ))}
-          </div>
-          <div className={styles.adds} role="group" aria-label={`Add to ${section.title}`}>
-            <button type="button" className={styles.add} onClick={addGrid}>
-              + Grid
-            </button>
-            <button type="button" className={styles.add} onClick={addNote}>
-              + Note
-            </button>
-            <button
-              type="button"
-              className={styles.add}
-              disabled={!canChart}
-              title={canChart ? undefined : 'Select two columns or more of a grid first'}
-              onClick={addChart}
-            >
-              + Chart of the selection
-            </button>
-          </div>
+          {groups(section.blocks).map((blocks) => (
+            <div key={blocks[0]?.id} className={styles.blocks}>
+              {blocks.map((block) => (
+                <BlockPart key={block.id} block={block} />
+              ))}
+            </div>
+          ))}
+          {at === null && (
+            <div className={styles.adds} role="group" aria-label={`Add to ${section.title}`}>
+              <button type="button" className={styles.add} onClick={() => add(newGrid(grids))}>
+                + Grid
+              </button>
+              <button
+                type="button"
+                className={styles.add}
+                onClick={() => add({ kind: 'note', id: freshId('note'), text: 'New note', beside: false })}
+              >
+                + Note
+              </button>
+              <button
+                type="button"
+                className={styles.add}
+                disabled={chart === null}
+                title={chart ? undefined : 'Select two columns or more of a grid first'}
+                onClick={() => add(chartOfSelection())}
+              >
+                + Chart of the selection
+              </button>
+            </div>
+          )}
         </>
       )}
     </section>
   )
 }
 
+/** Blocks that stand beside each other. */
+function groups(blocks: readonly Block[]): readonly (readonly Block[])[] {
+  const rows: Block[][] = []
+  for (const block of blocks) {
+    const row = rows.at(-1)
+    if (block.beside && row) row.push(block)
+    else rows.push([block])
+  }
+  return rows
+}
+
 function BlockPart({ block }: { readonly block: Block }) {
-  const { keep } = useOpenWorksheet()
   switch (block.kind) {
     case 'grid':
       return <GridBlock grid={block} />
     case 'chart':
       return <ChartBlock chart={block} />
     case 'note':
-      return (
-        <div className={styles.note} id={`block-${block.id}`}>
-          <EditableText
-            multiline
-            text={block.text}
-            label="note"
-            onKeep={(text) => void keep([{ do: 'changeBlock', block: { ...block, text } }]).catch(() => undefined)}
-          />
-        </div>
-      )
+      return <NoteBlock note={block} />
   }
 }

@@ -1,4 +1,4 @@
-import { useRef, useState, type KeyboardEvent } from 'react'
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { api } from '../api/client'
 import { usePreview } from '../api/queries'
 import type { Calculation } from '../api/types'
@@ -8,28 +8,32 @@ import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Foot.module.css'
 import { Tape } from './Tape'
+import { NOWHERE } from './nowhere'
 import { useTape } from './useTape'
 
 const asFormula = (text: string) => (text.trimStart().startsWith('=') ? text.trimStart() : `=${text}`)
 
-/** A cell far out, so that the line depends on no cell of its own. */
-const NOWHERE = 'ZZZ1000000'
-
 /** A calculator of one line. Enter keeps the answer on the tape; Up brings back earlier lines that begin alike. */
 export function ScratchLine() {
-  const { worksheet, grids } = useOpenWorksheet()
+  const { worksheet, at, grids } = useOpenWorksheet()
   const selection = useWorksheetStore((state) => state.selection)
   const [text, setText] = useState('')
   const [recalled, setRecalled] = useState(0)
   const [stem, setStem] = useState('')
+  const [focused, setFocused] = useState(false)
   const [open, setOpen] = useState(false)
   const keeping = useRef('')
-  const { lines, add } = useTape(worksheet.id)
+  const { lines, add, clear } = useTape(worksheet.id)
 
   const grid = selection.kind === 'cells' ? selection.grid : (grids[0]?.id ?? '')
   const entry = text.trim() === '' || grid === '' ? '' : asFormula(text)
   const preview = usePreview(worksheet.id, grid, NOWHERE, entry, entry.length)
   const calculation = entry === '' ? undefined : preview.data?.calculation
+
+  useEffect(() => {
+    useWorksheetStore.setState({ scratch: focused ? { grid, entry } : null })
+    return () => useWorksheetStore.setState({ scratch: null })
+  }, [focused, grid, entry])
 
   const write = (next: string) => {
     setText(next)
@@ -56,7 +60,7 @@ export function ScratchLine() {
     keeping.current = ''
     if (!answer || answer.error) return
     const { display, exact } = answer.result
-    add({ entry: text.trim(), display, exact, value: inFull(answer.result) })
+    if (!(await add({ entry: text.trim(), display, exact, value: inFull(answer.result) }))) return
     setText((now) => (now === text ? '' : now))
     setStem('')
     setRecalled(0)
@@ -79,8 +83,9 @@ export function ScratchLine() {
       {open && lines.length > 0 && (
         <Tape
           lines={lines}
-          target={selection.kind === 'cells' ? addressOf(selection.focus) : null}
+          target={selection.kind === 'cells' && at === null ? addressOf(selection.focus) : null}
           onRecall={write}
+          onClear={clear}
           onClose={() => setOpen(false)}
         />
       )}
@@ -97,7 +102,11 @@ export function ScratchLine() {
         aria-describedby="scratch-answer"
         onChange={(event) => write(event.target.value)}
         onKeyDown={press}
-        onFocus={() => setOpen(lines.length > 0)}
+        onFocus={() => {
+          setOpen(lines.length > 0)
+          setFocused(true)
+        }}
+        onBlur={() => setFocused(false)}
       />
       <Answer calculation={calculation} />
     </div>

@@ -2,18 +2,19 @@ import { useEffect, useRef } from 'react'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Foot.module.css'
-import type { TapeLine } from './useTape'
+import type { TapeLine } from '../api/types'
 
 interface Props {
   readonly lines: readonly TapeLine[]
   /** The selected cell, into which a line can be put. */
   readonly target: string | null
   readonly onRecall: (entry: string) => void
+  readonly onClear: () => void
   readonly onClose: () => void
 }
 
 /** The last answers, the newest at the foot. */
-export function Tape({ lines, target, onRecall, onClose }: Props) {
+export function Tape({ lines, target, onRecall, onClear, onClose }: Props) {
   const { keep } = useOpenWorksheet()
   const list = useRef<HTMLUListElement>(null)
   useEffect(() => {
@@ -30,13 +31,18 @@ export function Tape({ lines, target, onRecall, onClose }: Props) {
     <section className={styles.tape} aria-label="Tape">
       <header>
         Tape
-        <button type="button" onClick={onClose}>
-          close
-        </button>
+        <span>
+          <button type="button" onClick={onClear}>
+            clear
+          </button>{' '}
+          <button type="button" onClick={onClose}>
+            close
+          </button>
+        </span>
       </header>
       <ul ref={list}>
-        {lines.map((line, index) => (
-          <li key={index}>
+        {lines.map((line) => (
+          <li key={line.line}>
             <button type="button" className={styles.line} title="Bring it back" onClick={() => onRecall(line.entry)}>
               <code>{line.entry}</code>
               <b>

@@ -1,35 +1,35 @@
-import { useState } from 'react'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { api } from '../api/client'
+import { keys } from '../api/keys'
+import { useTapeLines } from '../api/queries'
+import type { TapeLine } from '../api/types'
+import { useNotices } from '../worksheet/useNotices'
 
-/** A kept line of the tape: what was written, what it was worth as shown, and in full. */
-export interface TapeLine {
-  readonly entry: string
-  readonly display: string
-  readonly exact: boolean
-  readonly value: string
-}
-
-const MOST_LINES = 500
-
-const isLine = (line: unknown): line is TapeLine =>
-  typeof line === 'object' && line !== null && 'entry' in line && 'display' in line && 'value' in line
-
-function read(key: string): readonly TapeLine[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? '[]')
-    return Array.isArray(kept) ? kept.filter(isLine) : []
-  } catch {
-    return []
-  }
-}
-
-/** The tape of a worksheet, the oldest line first; it stays in this browser. */
+/** The tape of a worksheet, the oldest line first; it is kept with the worksheet. */
 export function useTape(worksheet: string) {
-  const key = `tape of ${worksheet}`
-  const [lines, setLines] = useState(() => read(key))
-  const add = (line: TapeLine) => {
-    const next = [...lines, line].slice(-MOST_LINES)
-    setLines(next)
-    localStorage.setItem(key, JSON.stringify(next))
+  const client = useQueryClient()
+  const notices = useNotices()
+  const { data: lines = [] } = useTapeLines(worksheet)
+  const write = (next: (old: readonly TapeLine[]) => readonly TapeLine[]) =>
+    client.setQueryData<readonly TapeLine[]>(keys.tape(worksheet), (old) => next(old ?? []))
+  const keep = useMutation({
+    mutationFn: (line: Omit<TapeLine, 'line'>) => api.keepLine(worksheet, line),
+    onSuccess: (kept) => write((old) => [...old, kept]),
+    onError: (reason) => notices.warn(reason.message),
+  })
+  const clear = useMutation({
+    mutationFn: () => api.clearTape(worksheet),
+    onSuccess: () => write(() => []),
+    onError: (reason) => notices.warn(reason.message),
+  })
+  return {
+    lines,
+    /** Whether the line is kept; where not, the reason has been told. */
+    add: (line: Omit<TapeLine, 'line'>) =>
+      keep.mutateAsync(line).then(
+        () => true,
+        () => false,
+      ),
+    clear: () => clear.mutate(),
   }
-  return { lines, add }
 }

@@ -1,11 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { App, Button } from 'antd'
-import { Link, useNavigate } from 'react-router'
+import { useNavigate } from 'react-router'
 import { api } from '../api/client'
 import { keys } from '../api/keys'
 import { useWorksheets } from '../api/queries'
 import type { Listed } from '../api/types'
 import { Mark } from '../worksheet/Mark'
+import { Card } from './Card'
 import styles from './StartPage.module.css'
 
 /** The worksheets as small pictures, the examples, and a new one. */
@@ -49,46 +50,9 @@ function Shelf({ title, worksheets }: { readonly title: string; readonly workshe
       <h2>{title}</h2>
       <ul>
         {worksheets.map((worksheet) => (
-          <li key={worksheet.id}>
-            <Link to={`/worksheet/${worksheet.id}`} className={styles.card}>
-              <Picture picture={worksheet.picture} />
-              <span className={styles.title}>{worksheet.title}</span>
-              <span className={styles.when}>
-                {'kept '}
-                {new Date(worksheet.changedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
-              </span>
-            </Link>
-          </li>
+          <Card key={worksheet.id} worksheet={worksheet} />
         ))}
       </ul>
     </section>
-  )
-}
-
-function Picture({ picture }: { readonly picture: Listed['picture'] }) {
-  return (
-    <span className={styles.picture} aria-hidden="true">
-      <span className={styles.heading}>{picture.heading}</span>
-      <span className={styles.grid}>
-        {picture.rows.map((row, index) => (
-          <span key={index} className={styles.row}>
-            {row.map((dot, column) => (
-              <span
-                key={column}
-                className={`${styles.dot} ${dot.number ? styles.number : ''} ${dot.calculated ? styles.calculated : ''}`}
-              >
-                {dot.text}
-              </span>
-            ))}
-          </span>
-        ))}
-      </span>
-      {picture.chart && (
-        <svg viewBox="0 0 120 34" className={styles.curve}>
-          <path d="M4 2v28h112" />
-          <path d="M6 5c14 14 34 20 108 23" />
-        </svg>
-      )}
-    </span>
   )
 }

@@ -1,8 +1,7 @@
-import type { ThemeConfig } from 'antd'
+import { theme as antd, type ThemeConfig } from 'antd'
 
-/** Ant Design's controls in paper and ink; the same colours as tokens.css. */
-export const theme: ThemeConfig = {
-  token: {
+const COLOURS = {
+  light: {
     colorPrimary: '#b24a2b',
     colorLink: '#b24a2b',
     colorError: '#a8232f',
@@ -12,7 +11,29 @@ export const theme: ThemeConfig = {
     colorTextPlaceholder: '#636d76',
     colorBorder: '#e6ded0',
     colorBgContainer: '#ffffff',
+    colorBgElevated: '#ffffff',
     colorBgLayout: '#faf6ee',
+  },
+  dark: {
+    colorPrimary: '#c96a47',
+    colorLink: '#e8906c',
+    colorError: '#f08a92',
+    colorWarning: '#e0a748',
+    colorText: '#ece5d8',
+    colorTextSecondary: '#c9c3b8',
+    colorTextPlaceholder: '#a39d92',
+    colorBorder: '#3d3a35',
+    colorBgContainer: '#24221f',
+    colorBgElevated: '#2b2925',
+    colorBgLayout: '#1b1a18',
+  },
+} as const
+
+/** Ant Design's controls in paper and ink; the same colours as tokens.css. */
+export const themeOf = (look: 'light' | 'dark'): ThemeConfig => ({
+  algorithm: look === 'dark' ? antd.darkAlgorithm : antd.defaultAlgorithm,
+  token: {
+    ...COLOURS[look],
     borderRadius: 6,
     fontFamily: "'IBM Plex Sans', system-ui, sans-serif",
     fontSize: 14,
@@ -25,4 +46,4 @@ export const theme: ThemeConfig = {
   components: {
     Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 500 },
   },
-}
+})

@@ -8,7 +8,8 @@ import { useWorksheetStore } from './store'
 
 /** Mark and name, the worksheet's title, when it was kept last, undo and redo. */
 export function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => void }) {
-  const { worksheet, keep } = useOpenWorksheet()
+  const { worksheet, at, keep } = useOpenWorksheet()
+  const show = useWorksheetStore((state) => state.show)
   const toggle = useWorksheetStore((state) => state.toggle)
   const contentsOpen = useWorksheetStore((state) => state.contentsOpen)
   const lensOpen = useWorksheetStore((state) => state.lensOpen)
@@ -37,7 +38,7 @@ export function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => vo
             type="text"
             icon={<Turn />}
             aria-label="Undo"
-            disabled={!worksheet.canUndo}
+            disabled={!worksheet.canUndo || at !== null}
             onClick={() => onStep('undo')}
           />
         </Tooltip>
@@ -46,10 +47,31 @@ export function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => vo
             type="text"
             icon={<Turn mirrored />}
             aria-label="Redo"
-            disabled={!worksheet.canRedo}
+            disabled={!worksheet.canRedo || at !== null}
             onClick={() => onStep('redo')}
           />
         </Tooltip>
+        <Tooltip title="Every command, cell, name and function · Ctrl K">
+          <Button type="text" onClick={() => show({ kind: 'finder', text: '' })}>
+            Finder
+          </Button>
+        </Tooltip>
+        <Tooltip title="Every change, with a way back · Alt H">
+          <Button type="text" onClick={() => show({ kind: 'history' })}>
+            History
+          </Button>
+        </Tooltip>
+        <Tooltip title="Angles, decimal mark, number style, light and dark">
+          <Button type="text" onClick={() => show({ kind: 'settings' })}>
+            Settings
+          </Button>
+        </Tooltip>
+        <Tooltip title="What you can do, functions, units · F1">
+          <Button type="text" onClick={() => show({ kind: 'guide', entry: '' })}>
+            Guide
+          </Button>
+        </Tooltip>
+        <span className={styles.rule} />
         <Tooltip title="Fold or show the contents · Alt C">
           <Button type="text" aria-pressed={contentsOpen} onClick={() => toggle('contentsOpen')}>
             Contents

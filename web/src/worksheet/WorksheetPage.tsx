@@ -1,24 +1,35 @@
-import { Spin } from 'antd'
+import { useQueryClient } from '@tanstack/react-query'
+import { Button, Spin } from 'antd'
 import { useCallback, useEffect, useMemo } from 'react'
-import { Link, useParams } from 'react-router'
+import { Link, useParams, useSearchParams } from 'react-router'
+import { api } from '../api/client'
+import { keys } from '../api/keys'
 import { useForgetPreviews, useWorksheet } from '../api/queries'
-import type { Edit, Grid, Worksheet } from '../api/types'
+import type { Act, Edit, Grid, Worksheet } from '../api/types'
+import { CommandsContext } from '../commands/context'
+import { useCommands } from '../commands/useCommands'
 import { Composer } from '../composer/Composer'
 import { Contents } from '../contents/Contents'
 import { Lens } from '../lens/Lens'
 import { Page } from '../page/Page'
+import { Panels } from '../panels/Panels'
 import { Foot } from '../scratch/Foot'
 import { WorksheetContext } from './context'
 import { Head } from './Head'
 import { useWorksheetStore } from './store'
+import { useEvents } from './useEvents'
 import { useKeep } from './useKeep'
+import { RestoreContext, useLookBack } from './useLookBack'
 import { useShortcuts } from './useShortcuts'
 import styles from './WorksheetPage.module.css'
 
-/** A worksheet: head, contents, page, lens and foot. */
+/** A worksheet: head, contents, page, lens and foot. With `?at=` in its address, as it was at that change. */
 export function WorksheetPage() {
   const { id = '' } = useParams()
-  const { data: worksheet, error } = useWorksheet(id)
+  const [params] = useSearchParams()
+  const asked = params.get('at')
+  const at = asked !== null && /^\d+$/.test(asked) ? Number(asked) : null
+  const { data: worksheet, error } = useWorksheet(id, at)
   const reset = useWorksheetStore((state) => state.reset)
   useEffect(() => reset, [reset, id])
 
@@ -37,39 +48,85 @@ export function WorksheetPage() {
       </main>
     )
   }
-  return <Opened key={id} worksheet={worksheet} />
+  return <Opened key={`${id} ${at}`} worksheet={worksheet} at={at} />
 }
 
-function Opened({ worksheet }: { readonly worksheet: Worksheet }) {
+function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at: number | null }) {
   const { mutateAsync } = useKeep(worksheet.id)
+  const client = useQueryClient()
   const contentsOpen = useWorksheetStore((state) => state.contentsOpen)
   const lensOpen = useWorksheetStore((state) => state.lensOpen)
-  const keep = useCallback((edits: readonly Edit[]) => mutateAsync(edits), [mutateAsync])
-  const step = useCallback((way: 'undo' | 'redo') => void mutateAsync(way).catch(() => undefined), [mutateAsync])
-  const open = useMemo(
-    () => ({
+  const isPast = at !== null
+  const open = useMemo(() => {
+    const past = () => Promise.reject(new Error('An earlier state cannot be changed. Bring it back first.'))
+    return {
       worksheet,
-      keep,
+      at,
+      keep: isPast ? past : (edits: readonly Edit[]) => mutateAsync({ kind: 'edits', edits }),
+      act: isPast ? past : (act: Act) => mutateAsync({ kind: 'act', act }),
       grids: worksheet.sections
         .flatMap((section) => section.blocks)
         .filter((block): block is Grid => block.kind === 'grid'),
-    }),
-    [worksheet, keep],
-  )
+    }
+  }, [worksheet, at, isPast, mutateAsync])
+  const step = useCallback((kind: 'undo' | 'redo') => void mutateAsync({ kind }).catch(() => undefined), [mutateAsync])
+  const restore = useCallback((revision: number) => mutateAsync({ kind: 'restore', revision }), [mutateAsync])
   useForgetPreviews(worksheet.revision)
-  useShortcuts(step)
+  useEvents(worksheet.id, at === null)
+  useEffect(() => {
+    // The tape is short and the first Up should find it.
+    void client.prefetchQuery({ queryKey: keys.tape(worksheet.id), queryFn: () => api.tape(worksheet.id) })
+  }, [client, worksheet.id])
 
   return (
     <WorksheetContext value={open}>
-      <title>{`${worksheet.title} · Logismos`}</title>
-      <div className={styles.layout} data-contents={contentsOpen} data-lens={lensOpen}>
-        <Head onStep={step} />
-        {contentsOpen && <Contents />}
-        <Page />
-        {lensOpen && <Lens />}
-        <Foot />
-      </div>
-      <Composer />
+      <RestoreContext value={restore}>
+        <Commanded step={step}>
+          <title>{`${worksheet.title} · Logismos`}</title>
+          <div className={styles.layout} data-contents={contentsOpen} data-lens={lensOpen}>
+            <Head onStep={step} />
+            {contentsOpen && <Contents />}
+            <div className={styles.middle}>
+              {at !== null && <LookingBack worksheet={worksheet} revision={at} />}
+              <Page />
+            </div>
+            {lensOpen && <Lens />}
+            <Foot />
+          </div>
+          <Composer />
+          <Panels />
+        </Commanded>
+      </RestoreContext>
     </WorksheetContext>
+  )
+}
+
+interface CommandedProps {
+  readonly step: (way: 'undo' | 'redo') => void
+  readonly children: React.ReactNode
+}
+
+/** Gives everything below it the commands, and the commands their keys. */
+function Commanded({ step, children }: CommandedProps) {
+  const commands = useCommands(step)
+  useShortcuts(commands)
+  return <CommandsContext value={commands}>{children}</CommandsContext>
+}
+
+/** Says that an earlier state is shown, with the ways out of it. */
+function LookingBack({ worksheet, revision }: { readonly worksheet: Worksheet; readonly revision: number }) {
+  const { returnToNow, restore } = useLookBack()
+  return (
+    <div className={styles.past} role="status">
+      <span>
+        As it was on {new Date(worksheet.keptAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'medium' })}
+      </span>
+      <Button size="small" type="primary" onClick={() => void restore(revision).catch(() => undefined)}>
+        Bring this state back
+      </Button>
+      <Button size="small" onClick={returnToNow}>
+        Return to now
+      </Button>
+    </div>
   )
 }

@@ -8,6 +8,35 @@ export type Selection =
   | { readonly kind: 'cells'; readonly grid: string; readonly anchor: At; readonly focus: At }
   | { readonly kind: 'chart'; readonly id: string }
 
+/** What stands over the page. */
+export type Panel =
+  | { readonly kind: 'finder'; readonly text: string }
+  | { readonly kind: 'guide'; readonly entry: string }
+  | { readonly kind: 'history' }
+  | { readonly kind: 'settings' }
+  | { readonly kind: 'find' }
+  | { readonly kind: 'series' }
+  | { readonly kind: 'name' }
+  | { readonly kind: 'remark' }
+  | { readonly kind: 'style' }
+
+/** Cells that were copied or cut here, to be pasted with their references. */
+export interface Clip {
+  readonly grid: string
+  readonly area: Area
+  readonly isCut: boolean
+  /** The text that was put on the clipboard; another there means that something else was copied since. */
+  readonly text: string
+}
+
+/** Cells that are being moved by keys: where they would come. */
+export interface Carrying {
+  readonly grid: string
+  readonly from: Area
+  readonly to: At
+  readonly lines: 'cells' | 'rows' | 'columns'
+}
+
 /** The cell whose entry is being written, the text so far, and where the cursor is in it. */
 export interface Composing {
   readonly grid: string
@@ -24,6 +53,8 @@ export interface Writer {
   readonly point: (grid: string, area: Area) => boolean
   /** Keeps the entry and closes the composer. */
   readonly finish: () => void
+  /** Puts a text in at the cursor. */
+  readonly insert: (text: string) => void
 }
 
 interface WorksheetState {
@@ -35,12 +66,21 @@ interface WorksheetState {
   readonly lensOpen: boolean
   readonly echoOpen: boolean
   readonly step: number
+  readonly panel: Panel | null
+  readonly clip: Clip | null
+  readonly carrying: Carrying | null
+  /** The cells that a continuation by dragging would fill. */
+  readonly filling: { readonly grid: string; readonly area: Area } | null
+  readonly arrows: boolean
+  /** What is on the scratch line, for the lens; null where the line is not in use. */
+  readonly scratch: { readonly grid: string; readonly entry: string } | null
+  readonly show: (panel: Panel | null) => void
   readonly select: (selection: Selection) => void
   readonly writer: Writer | null
   readonly compose: (composing: Composing | null) => void
   readonly write: (writer: Writer | null) => void
   readonly follow: (echo: Echo, changed: ReadonlySet<string>) => void
-  readonly toggle: (panel: 'contentsOpen' | 'lensOpen' | 'echoOpen') => void
+  readonly toggle: (panel: 'contentsOpen' | 'lensOpen' | 'echoOpen' | 'arrows') => void
   readonly showStep: (step: number) => void
   readonly reset: () => void
 }
@@ -55,11 +95,18 @@ const start = {
   lensOpen: true,
   echoOpen: false,
   step: -1,
+  panel: null,
+  clip: null,
+  carrying: null,
+  filling: null,
+  arrows: false,
+  scratch: null,
 } satisfies Partial<WorksheetState>
 
 /** Interface state of the open worksheet; nothing that the server knows is kept here. */
 export const useWorksheetStore = create<WorksheetState>()((set) => ({
   ...start,
+  show: (panel) => set({ panel }),
   select: (selection) => set({ selection, step: -1 }),
   compose: (composing) => set({ composing }),
   write: (writer) => set({ writer }),

@@ -3,10 +3,15 @@ import { App } from 'antd'
 import { api } from '../api/client'
 import { keys } from '../api/keys'
 import { PAGE_ROWS } from '../api/queries'
-import type { Cell, Edit, Kept, Worksheet } from '../api/types'
+import type { Act, Cell, Edit, Kept, Worksheet } from '../api/types'
 import { changedKey, useWorksheetStore } from './store'
 
-type Change = readonly Edit[] | 'undo' | 'redo'
+/** What can be sent: edits, an act, a step in the history, or an earlier state to bring back. */
+export type Change =
+  | { readonly kind: 'edits'; readonly edits: readonly Edit[] }
+  | { readonly kind: 'act'; readonly act: Act }
+  | { readonly kind: 'undo' | 'redo' }
+  | { readonly kind: 'restore'; readonly revision: number }
 
 /** Sends changes one after another and writes each answer into the cache: cells at once, the rest by asking again. */
 export function useKeep(id: string) {
@@ -17,10 +22,22 @@ export function useKeep(id: string) {
 
   return useMutation({
     scope: { id },
-    mutationFn: (change: Change) =>
-      change === 'undo' ? api.undo(id) : change === 'redo' ? api.redo(id) : api.edit(id, revision(), change),
+    mutationFn: (change: Change) => {
+      switch (change.kind) {
+        case 'edits':
+          return api.edit(id, revision(), change.edits)
+        case 'act':
+          return api.act(id, change.act)
+        case 'restore':
+          return api.restore(id, change.revision)
+        case 'undo':
+        case 'redo':
+          return api[change.kind](id)
+      }
+    },
     onSuccess: (kept: Kept, change: Change) => {
       const { revision: next, keptAt, canUndo, canRedo } = kept
+      const missed = next > revision() + 1 // another page was faster
       client.setQueryData<Worksheet>(
         keys.outline(id),
         (old) => old && { ...old, revision: next, keptAt, canUndo, canRedo },
@@ -29,17 +46,18 @@ export function useKeep(id: string) {
         client.setQueriesData<Map<string, Cell>>(
           {
             queryKey: keys.cells(id, cell.grid),
-            predicate: (query) => query.queryKey[4] === Math.floor(cell.row / PAGE_ROWS),
+            predicate: (query) => query.queryKey[5] === Math.floor(cell.row / PAGE_ROWS),
           },
           (page) => page && withCell(page, cell),
         )
       }
       follow(kept.echo, new Set(kept.changed.map((cell) => changedKey(cell.grid, cell.address))))
       return Promise.all([
-        ...(changesStyles(change) ? [client.invalidateQueries({ queryKey: ['worksheet', id, 'cells'] })] : []),
+        ...(missed || changesLooks(change) ? [client.invalidateQueries({ queryKey: keys.allCells(id) })] : []),
         client.invalidateQueries({ queryKey: keys.outline(id) }),
-        client.invalidateQueries({ queryKey: ['worksheet', id, 'cell'] }),
-        client.invalidateQueries({ queryKey: ['worksheet', id, 'chart'] }),
+        client.invalidateQueries({ queryKey: keys.everyCell(id) }),
+        client.invalidateQueries({ queryKey: keys.charts(id) }),
+        client.invalidateQueries({ queryKey: keys.history(id) }),
       ])
     },
     onError: (reason) => {
@@ -49,9 +67,9 @@ export function useKeep(id: string) {
   })
 }
 
-/** Whether cells may look different although their values are the same. */
-function changesStyles(change: Change): boolean {
-  return typeof change === 'string' || change.some((edit) => edit.do === 'changeBlock' && edit.block.kind === 'grid')
+/** Whether cells may look different although their values are the same: by their style, or by their place. */
+function changesLooks(change: Change): boolean {
+  return change.kind !== 'edits' || change.edits.some((edit) => edit.do !== 'enter' && edit.do !== 'define')
 }
 
 function withCell(page: ReadonlyMap<string, Cell>, cell: Cell): Map<string, Cell> {

@@ -1,34 +1,25 @@
 import { useEffect } from 'react'
-import { useWorksheetStore } from './store'
+import { isPressed, type Command } from '../commands/command'
 
-/** The keys that work anywhere on a worksheet page. Fields keep their own undo. */
-export function useShortcuts(step: (way: 'undo' | 'redo') => void) {
-  const toggle = useWorksheetStore((state) => state.toggle)
+/** Commands that also work while a field is written in; fields keep their own undo, clear and search for themselves. */
+const WORKS_IN_FIELDS = /^(Alt [A-Z]|Ctrl K|F1)$/
 
+/** Runs commands by their keys, anywhere on a worksheet page. */
+export function useShortcuts(commands: readonly Command[]) {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const inField =
-        event.target instanceof HTMLElement && event.target.matches('input, textarea, [contenteditable="true"]')
-      const key = event.key.toLowerCase()
-      if ((event.ctrlKey || event.metaKey) && !event.altKey && !inField) {
-        if (key === 'z' && !event.shiftKey) act(event, () => step('undo'))
-        if (key === 'y' || (key === 'z' && event.shiftKey)) act(event, () => step('redo'))
-      }
-      if (event.altKey && !event.ctrlKey) {
-        if (event.code === 'KeyL') act(event, () => toggle('lensOpen'))
-        if (event.code === 'KeyC') act(event, () => toggle('contentsOpen'))
-        if (event.code === 'KeyS') act(event, () => document.getElementById('scratch-line')?.focus())
-        if (event.code === 'KeyW') {
-          act(event, () => useWorksheetStore.setState((state) => ({ step: state.step + 1 })))
-        }
-      }
+      if (event.defaultPrevented) return
+      const target = event.target instanceof HTMLElement ? event.target : null
+      const inField = target?.matches('input, textarea, [contenteditable="true"]') ?? false
+      const inPanel = target?.closest('[role="dialog"]') != null && !inField
+      const command = commands.find(
+        ({ keys }) => keys && isPressed(keys, event) && (WORKS_IN_FIELDS.test(keys) || !(inField || inPanel)),
+      )
+      if (!command) return
+      event.preventDefault()
+      if (command.isPossible?.() ?? true) command.run()
     }
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)
-  }, [step, toggle])
-}
-
-function act(event: KeyboardEvent, does: () => void) {
-  event.preventDefault()
-  does()
+  }, [commands])
 }

@@ -6,6 +6,7 @@ import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Axis;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -28,6 +29,34 @@ public sealed interface Act {
         @Override
         public List<Edit> edits(LiveWorksheet live) {
             return Continuing.edits(this, live);
+        }
+    }
+
+    /**
+     * Goes on with the filled cells at the beginning of an area through all of it; where all of it is filled, along its
+     * filled neighbours, or one cell further.
+     *
+     * @param axis {@code ROWS} to go down, {@code COLUMNS} to go right
+     */
+    record GoOn(String grid, Area area, Axis axis) implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return Reach.of(this, live).edits(live);
+        }
+    }
+
+    /** Empties cells. */
+    record Clear(String grid, Area area) implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            List<Edit.Typed> typed = new ArrayList<>();
+            live.worksheet()
+                    .cells(grid)
+                    .forEach(area, (column, row, cell) -> typed.add(new Edit.Typed(new Address(column, row), "")));
+            if (typed.isEmpty()) {
+                throw new EditRefused("There is nothing in " + area + " to clear.");
+            }
+            return List.of(new Edit.Enter(grid, typed));
         }
     }
 

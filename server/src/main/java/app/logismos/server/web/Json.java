@@ -82,6 +82,8 @@ class Json {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "do")
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Act.Continue.class, name = "continue"),
+        @JsonSubTypes.Type(value = Act.GoOn.class, name = "goOn"),
+        @JsonSubTypes.Type(value = Act.Clear.class, name = "clear"),
         @JsonSubTypes.Type(value = Act.Series.class, name = "series"),
         @JsonSubTypes.Type(value = Act.FillTable.class, name = "fillTable"),
         @JsonSubTypes.Type(value = Act.Sort.class, name = "sort"),

@@ -1,6 +1,7 @@
 package app.logismos.server.worksheet;
 
 import app.logismos.display.Display;
+import app.logismos.display.InFull;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.recalculate.CellChange;
@@ -62,6 +63,7 @@ class WorksheetViews {
      * A cell as the grid shows it.
      *
      * @param entry as it was typed
+     * @param full all digits of a number, as other programs read it; null for what is none
      * @param unit the symbol at the end of what is shown; null where there is none
      * @param from the cell whose formula has laid its table out over this one; null for others
      */
@@ -74,6 +76,7 @@ class WorksheetViews {
             boolean calculated,
             String kind,
             String display,
+            @Nullable String full,
             @Nullable String unit,
             boolean exact,
             @Nullable String name,
@@ -176,6 +179,7 @@ class WorksheetViews {
                 cell.map(Cell::isCalculated).orElse(from.isPresent()),
                 value.kind().name().toLowerCase(Locale.ROOT),
                 display.text(value),
+                InFull.text(display.measured(value)).map(display.mark()::number).orElse(null),
                 display.measured(value) instanceof Quantity quantity
                         ? quantity.unit().symbol()
                         : null,

@@ -1,0 +1,242 @@
+import type { Axis, Grid, Kept } from '../api/types'
+import { addressOf, addressesIn, areaText, type Area } from '../grid/address'
+import type { OpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
+import type { Notices } from '../worksheet/useNotices'
+import type { Command } from './command'
+import type { ReadCell } from './useCommands'
+import { linesOf, selectedCells } from './selected'
+
+const MOST_NAMED = 4
+const MOST_ROWS = 1000
+
+/** What went without a value, or changed, because calculated cells were cleared; empty where nobody used them. */
+export function lossOf(kept: Kept, cleared: readonly string[]): string {
+  const failed = kept.echo.results.filter((line) => line.failed)
+  const followed = failed.length > 0 ? failed : kept.echo.results
+  if (followed.length === 0) return ''
+  const named = followed.slice(0, MOST_NAMED).map((line) => line.called)
+  const rest = followed.length - named.length
+  const who = named.join(', ') + (rest > 0 ? ` and ${rest} more` : '')
+  const what = cleared.length === 1 ? `${cleared[0]} was calculated` : `${cleared.length} cells were calculated`
+  return failed.length > 0 ? `${what}. Without it these have no value: ${who}.` : `${what}, and these used it: ${who}.`
+}
+
+/** What is done with the selected cells. */
+export function cellCommands(
+  open: OpenWorksheet,
+  read: ReadCell,
+  notices: Notices,
+  step: (way: 'undo') => void,
+): readonly Command[] {
+  const { grids, act } = open
+  const selected = () => (open.at === null ? selectedCells(grids) : null)
+  const some = () => selected() !== null
+  const several = () => {
+    const now = selected()
+    return now !== null && areaText(now.area).includes(':')
+  }
+  const show = useWorksheetStore.getState().show
+
+  const goOn = (axis: Axis) => () => {
+    const now = selected()
+    if (!now) return
+    act({ do: 'goOn', grid: now.grid.id, area: areaText(now.area), axis }).then(
+      ({ changed }) => {
+        const reached = changed.filter((cell) => cell.grid === now.grid.id && cell.entry !== '')
+        const last = {
+          column:
+            axis === 'ROWS'
+              ? now.area.last.column
+              : Math.max(...reached.map((cell) => cell.column), now.area.last.column),
+          row: axis === 'ROWS' ? Math.max(...reached.map((cell) => cell.row), now.area.last.row) : now.area.last.row,
+        }
+        useWorksheetStore.getState().select({ kind: 'cells', grid: now.grid.id, anchor: last, focus: now.area.first })
+      },
+      () => undefined,
+    )
+  }
+
+  const clear = () => {
+    const now = selected()
+    if (!now) return
+    const some = addressesIn(clipped(now.area, now.grid))
+    const calculated = some.filter((address) => read(now.grid.id, address)?.calculated)
+    act({ do: 'clear', grid: now.grid.id, area: areaText(now.area) }).then(
+      (kept) => {
+        const loss = calculated.length > 0 ? lossOf(kept, calculated) : ''
+        if (loss !== '') notices.offer(loss, 'Bring it back', () => step('undo'))
+      },
+      () => undefined,
+    )
+  }
+
+  const sort = (descending: boolean) => {
+    const now = selected()
+    if (!now) return
+    const top = Math.max(now.grid.headings, now.area.first.row === now.area.last.row ? 0 : now.area.first.row)
+    const whole = now.area.first.row === now.area.last.row
+    const area = {
+      first: { column: whole ? 0 : now.area.first.column, row: top },
+      last: {
+        column: whole ? now.grid.columns - 1 : now.area.last.column,
+        row: whole ? now.grid.rows - 1 : now.area.last.row,
+      },
+    }
+    void act({ do: 'sort', grid: now.grid.id, area: areaText(area), by: now.focus.column, descending }).catch(
+      () => undefined,
+    )
+  }
+
+  return [
+    {
+      id: 'continue-down',
+      says: 'Continue down',
+      group: 'Cells',
+      keys: 'Alt Down',
+      also: 'fill repeat pattern series copy formula',
+      isPossible: some,
+      run: goOn('ROWS'),
+    },
+    {
+      id: 'continue-right',
+      says: 'Continue to the right',
+      group: 'Cells',
+      keys: 'Alt Shift Right',
+      also: 'fill repeat pattern series copy formula',
+      isPossible: some,
+      run: goOn('COLUMNS'),
+    },
+    {
+      id: 'fill-table',
+      says: 'Fill the table from its headings',
+      group: 'Cells',
+      also: 'two-way table top row left column',
+      isPossible: several,
+      run: () => {
+        const now = selected()
+        if (now) void act({ do: 'fillTable', grid: now.grid.id, area: areaText(now.area) }).catch(() => undefined)
+      },
+    },
+    {
+      id: 'series',
+      says: 'Make a series …',
+      group: 'Cells',
+      also: 'from to step count numbers dates',
+      isPossible: some,
+      run: () => show({ kind: 'series' }),
+    },
+    {
+      id: 'clear',
+      says: 'Clear the cells',
+      group: 'Cells',
+      keys: 'Delete',
+      also: 'delete empty remove',
+      isPossible: some,
+      run: clear,
+    },
+    {
+      id: 'name',
+      says: 'Name the cells …',
+      group: 'Cells',
+      keys: 'Alt N',
+      isPossible: some,
+      run: () => show({ kind: 'name' }),
+    },
+    {
+      id: 'name-by-labels',
+      says: 'Name the values by their labels',
+      group: 'Cells',
+      also: 'names from text beside above',
+      isPossible: several,
+      run: () => {
+        const now = selected()
+        if (now) void act({ do: 'nameByLabels', grid: now.grid.id, area: areaText(now.area) }).catch(() => undefined)
+      },
+    },
+    {
+      id: 'remark',
+      says: 'Write a remark …',
+      group: 'Cells',
+      keys: 'Alt R',
+      also: 'comment note',
+      isPossible: some,
+      run: () => show({ kind: 'remark' }),
+    },
+    {
+      id: 'style',
+      says: 'Choose the number style …',
+      group: 'Cells',
+      also: 'format decimals places percent currency fraction',
+      isPossible: some,
+      run: () => show({ kind: 'style' }),
+    },
+    {
+      id: 'sort-up',
+      says: 'Sort by this column, smallest first',
+      group: 'Cells',
+      also: 'order ascending',
+      isPossible: some,
+      run: () => sort(false),
+    },
+    {
+      id: 'sort-down',
+      says: 'Sort by this column, largest first',
+      group: 'Cells',
+      also: 'order descending',
+      isPossible: some,
+      run: () => sort(true),
+    },
+    {
+      id: 'carry',
+      says: 'Move with the arrow keys',
+      group: 'Cells',
+      keys: 'Alt M',
+      also: 'cells rows columns carry',
+      isPossible: some,
+      run: () => {
+        const now = selected()
+        if (!now) return
+        useWorksheetStore.setState({
+          carrying: { grid: now.grid.id, from: now.area, to: now.area.first, lines: linesOf(now) },
+        })
+      },
+    },
+    {
+      id: 'copy-shown',
+      says: 'Copy as shown',
+      group: 'Cells',
+      also: 'clipboard rounded display',
+      isPossible: some,
+      run: () => {
+        const now = selected()
+        if (!now) return
+        const cells = addressesIn(now.area).map((address) => read(now.grid.id, address))
+        const lost = cells.filter((cell) => cell?.full && cell.full !== cell.display).length
+        const rows: string[] = []
+        for (let row = now.area.first.row; row <= now.area.last.row; row++) {
+          const line: string[] = []
+          for (let column = now.area.first.column; column <= now.area.last.column; column++) {
+            line.push(read(now.grid.id, addressOf({ column, row }))?.display ?? '')
+          }
+          rows.push(line.join('\t'))
+        }
+        void navigator.clipboard
+          .writeText(rows.join('\n'))
+          .then(() =>
+            lost > 0
+              ? notices.warn(
+                  `Copied as shown. ${lost === 1 ? 'One value has' : `${lost} values have`} more digits than that.`,
+                )
+              : notices.tell('Copied as shown.'),
+          )
+      },
+    },
+  ]
+}
+
+/** The area without what lies beyond the edge of the grid. */
+const clipped = ({ first, last }: Area, grid: Grid): Area => ({
+  first,
+  last: { column: Math.min(last.column, grid.columns), row: Math.min(last.row, first.row + MOST_ROWS, grid.rows) },
+})

@@ -1,0 +1,189 @@
+import type { Block, Edit, Grid, Section } from '../api/types'
+import { areaBetween, areaText } from '../grid/address'
+import type { OpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
+import type { Command } from './command'
+
+/** An id that no block or section has yet. */
+export const freshId = (kind: string): string => `${kind}-${crypto.randomUUID().slice(0, 8)}`
+
+/** The block that is selected, or whose cells are. */
+function selectedBlock(): string {
+  const { selection } = useWorksheetStore.getState()
+  return selection.kind === 'cells' ? selection.grid : selection.kind === 'none' ? '' : selection.id
+}
+
+/** Where a block stands. */
+export interface BlockPlace {
+  readonly block: Block
+  readonly section: Section
+  readonly at: number
+}
+
+/** The place of a block. */
+export function placeOf(sections: readonly Section[], id: string): BlockPlace | null {
+  for (const section of sections) {
+    const at = section.blocks.findIndex((block) => block.id === id)
+    const block = section.blocks[at]
+    if (block) return { block, section, at }
+  }
+  return null
+}
+
+/** The edit that moves a block one place up or down, over the border of its section where it stands at it. */
+export function moveEdit(sections: readonly Section[], { block, section, at }: BlockPlace, by: 1 | -1): Edit | null {
+  const next = at + by
+  if (next >= 0 && next < section.blocks.length) {
+    return { do: 'moveBlock', block: block.id, section: section.id, at: next }
+  }
+  const other = sections[sections.findIndex((each) => each.id === section.id) + by]
+  return other ? { do: 'moveBlock', block: block.id, section: other.id, at: by === 1 ? 0 : other.blocks.length } : null
+}
+
+/** A new grid of the usual size, with a title of its own. */
+export function newGrid(grids: readonly Grid[], rows = 6, columns = 4): Grid {
+  const taken = new Set(grids.map((grid) => grid.title.toLowerCase()))
+  let number = grids.length + 1
+  while (taken.has(`grid ${number}`)) number++
+  return {
+    kind: 'grid',
+    id: freshId('grid'),
+    title: `Grid ${number}`,
+    rows,
+    columns,
+    headings: 0,
+    widths: {},
+    styles: {},
+    remarks: {},
+    hiddenRows: [],
+    hiddenColumns: [],
+    beside: false,
+  }
+}
+
+/** A chart of the selected columns; null where fewer than two are selected. */
+export function chartOfSelection(): Block | null {
+  const { selection } = useWorksheetStore.getState()
+  const area = selection.kind === 'cells' ? areaBetween(selection.anchor, selection.focus) : null
+  if (selection.kind !== 'cells' || !area) return null
+  const isTooSmall = area.last.column === area.first.column || area.last.row === area.first.row
+  if (isTooSmall) return null
+  const column = (index: number) =>
+    areaText({ first: { ...area.first, column: index }, last: { ...area.last, column: index } })
+  const columns = Array.from(
+    { length: area.last.column - area.first.column },
+    (_, index) => area.first.column + index + 1,
+  )
+  return {
+    kind: 'chart',
+    id: freshId('chart'),
+    title: 'New chart',
+    grid: selection.grid,
+    across: column(area.first.column),
+    series: columns.map((index) => ({ cells: column(index), shape: 'POINTS_AND_LINE' })),
+    acrossTitle: '',
+    upTitle: '',
+    legend: true,
+    beside: false,
+  }
+}
+
+/** What is done with sections and blocks. */
+export function pageCommands({ at, worksheet, grids, keep }: OpenWorksheet): readonly Command[] {
+  const { sections } = worksheet
+  const canChange = () => at === null
+  const place = () => (canChange() ? placeOf(sections, selectedBlock()) : null)
+  const section = () => place()?.section ?? sections.at(-1)
+  const add = (make: () => Block | null) => () => {
+    const into = section()
+    const block = make()
+    if (!into || !block) return
+    const spot = place()
+    const edit = { do: 'addBlock', section: into.id, block, at: spot ? spot.at + 1 : into.blocks.length } as const
+    keep([edit]).then(
+      () => document.getElementById(`block-${block.id}`)?.scrollIntoView({ block: 'nearest' }),
+      () => undefined,
+    )
+  }
+  const onBlock = (edit: (spot: BlockPlace) => Edit | null) => () => {
+    const spot = place()
+    const change = spot && edit(spot)
+    if (change) void keep([change]).catch(() => undefined)
+  }
+  const hasBlock = () => place() !== null
+
+  return [
+    {
+      id: 'add-grid',
+      says: 'Add a grid',
+      group: 'Page',
+      isPossible: () => canChange() && sections.length > 0,
+      run: add(() => newGrid(grids)),
+    },
+    {
+      id: 'add-note',
+      says: 'Add a note',
+      group: 'Page',
+      also: 'text paragraph',
+      isPossible: () => canChange() && sections.length > 0,
+      run: add(() => ({ kind: 'note', id: freshId('note'), text: 'New note', beside: false })),
+    },
+    {
+      id: 'add-chart',
+      says: 'Add a chart of the selection',
+      group: 'Page',
+      also: 'graph draw plot',
+      isPossible: () => canChange() && chartOfSelection() !== null,
+      run: add(chartOfSelection),
+    },
+    {
+      id: 'add-section',
+      says: 'Add a section',
+      group: 'Page',
+      also: 'heading chapter',
+      isPossible: canChange,
+      run: () => {
+        const added: Section = {
+          id: freshId('section'),
+          title: 'New section',
+          folded: false,
+          isPart: false,
+          blocks: [],
+        }
+        void keep([{ do: 'addSection', section: added, at: sections.length }]).catch(() => undefined)
+      },
+    },
+    {
+      id: 'block-up',
+      says: 'Move the block up',
+      group: 'Page',
+      keys: 'Alt PageUp',
+      isPossible: hasBlock,
+      run: onBlock((spot) => moveEdit(sections, spot, -1)),
+    },
+    {
+      id: 'block-down',
+      says: 'Move the block down',
+      group: 'Page',
+      keys: 'Alt PageDown',
+      isPossible: hasBlock,
+      run: onBlock((spot) => moveEdit(sections, spot, 1)),
+    },
+    {
+      id: 'block-beside',
+      says: 'Stand beside the block before, or under it',
+      group: 'Page',
+      also: 'side by side layout',
+      isPossible: hasBlock,
+      run: onBlock(({ block }) => ({ do: 'changeBlock', block: { ...block, beside: !block.beside } })),
+    },
+    {
+      id: 'block-out',
+      says: 'Take the block off the page',
+      group: 'Page',
+      also: 'delete remove grid chart note',
+      isPossible: hasBlock,
+      run: onBlock(({ block }) => ({ do: 'removeBlock', block: block.id })),
+    },
+  ]
+}

@@ -1,0 +1,110 @@
+import type { OpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
+import { setLook } from '../theme/look'
+import type { Command } from './command'
+
+/** Panels, the working, and the way back. */
+export function viewCommands({ at }: OpenWorksheet, step: (way: 'undo' | 'redo') => void): readonly Command[] {
+  const { show, toggle } = useWorksheetStore.getState()
+  const now = () => at === null
+  return [
+    { id: 'undo', says: 'Undo', group: 'Worksheet', keys: 'Ctrl Z', isPossible: now, run: () => step('undo') },
+    { id: 'redo', says: 'Redo', group: 'Worksheet', keys: 'Ctrl Y', isPossible: now, run: () => step('redo') },
+    {
+      id: 'redo-too',
+      says: 'Redo',
+      group: 'Worksheet',
+      keys: 'Ctrl Shift Z',
+      isPossible: now,
+      run: () => step('redo'),
+    },
+    {
+      id: 'history',
+      says: 'Look at the history',
+      group: 'Worksheet',
+      keys: 'Alt H',
+      also: 'earlier versions changes restore',
+      run: () => show({ kind: 'history' }),
+    },
+    {
+      id: 'settings',
+      says: 'Worksheet settings …',
+      group: 'Worksheet',
+      also: 'degrees radians decimal comma grouping style',
+      run: () => show({ kind: 'settings' }),
+    },
+    {
+      id: 'find',
+      says: 'Find and replace …',
+      group: 'Worksheet',
+      keys: 'Ctrl F',
+      also: 'search',
+      run: () => show({ kind: 'find' }),
+    },
+    {
+      id: 'finder',
+      says: 'Open the finder',
+      group: 'View',
+      keys: 'Ctrl K',
+      also: 'commands',
+      run: () => show({ kind: 'finder', text: '' }),
+    },
+    {
+      id: 'go-to',
+      says: 'Go to a cell or name …',
+      group: 'View',
+      keys: 'Alt G',
+      also: 'jump address',
+      run: () => show({ kind: 'finder', text: '' }),
+    },
+    {
+      id: 'guide',
+      says: 'Open the guide',
+      group: 'View',
+      keys: 'F1',
+      also: 'help functions units',
+      run: () => show({ kind: 'guide', entry: '' }),
+    },
+    { id: 'lens', says: 'Fold or show the lens', group: 'View', keys: 'Alt L', run: () => toggle('lensOpen') },
+    {
+      id: 'contents',
+      says: 'Fold or show the contents',
+      group: 'View',
+      keys: 'Alt C',
+      run: () => toggle('contentsOpen'),
+    },
+    {
+      id: 'scratch',
+      says: 'Go to the scratch line',
+      group: 'View',
+      keys: 'Alt S',
+      also: 'calculator tape',
+      run: () => document.getElementById('scratch-line')?.focus(),
+    },
+    {
+      id: 'step',
+      says: 'Next step of the working',
+      group: 'View',
+      keys: 'Alt W',
+      run: () => useWorksheetStore.setState((state) => ({ step: state.step + 1 })),
+    },
+    {
+      id: 'arrows',
+      says: 'Draw or hide arrows to and from the cell',
+      group: 'View',
+      keys: 'Alt A',
+      also: 'fed by feeds dependents precedents',
+      run: () => toggle('arrows'),
+    },
+    {
+      id: 'echo',
+      says: 'See what followed from the last change',
+      group: 'View',
+      keys: 'Alt E',
+      run: () => toggle('echoOpen'),
+    },
+    { id: 'light', says: 'Light look', group: 'View', also: 'theme', run: () => setLook('light') },
+    { id: 'dark', says: 'Dark look', group: 'View', also: 'theme night', run: () => setLook('dark') },
+    { id: 'look', says: 'Look as the system says', group: 'View', also: 'theme', run: () => setLook('system') },
+  ]
+}

@@ -1,0 +1,84 @@
+import { memo } from 'react'
+import type { Cell } from '../api/types'
+import styles from './GridBlock.module.css'
+import { decimalsOf } from './layout'
+import { cutUnit } from './quantity'
+
+interface Props {
+  readonly grid: string
+  readonly address: string
+  readonly column: number
+  readonly cell: Cell | undefined
+  /** The longest part behind the decimal mark in the column. */
+  readonly decimals: string
+  readonly changed: boolean
+  readonly selected: boolean
+  readonly focused: boolean
+}
+
+/** A cell: its value, a small `=` where it is calculated, a corner where it has a remark. */
+export const GridCell = memo(function GridCell({
+  grid,
+  address,
+  column,
+  cell,
+  decimals,
+  changed,
+  selected,
+  focused,
+}: Props) {
+  return (
+    <div
+      role="gridcell"
+      id={`cell-${grid}-${address}`}
+      data-grid={grid}
+      data-cell={address}
+      aria-colindex={column + 2}
+      aria-selected={selected}
+      className={styles.cell}
+      data-kind={cell?.kind ?? 'empty'}
+      data-calculated={cell?.calculated ?? false}
+      data-changed={changed}
+      data-selected={selected}
+      data-focused={focused}
+      title={cell?.error?.message ?? cell?.remark ?? undefined}
+    >
+      {cell?.calculated && cell.from === null && (
+        <span className={styles.origin} aria-label="calculated">
+          =
+        </span>
+      )}
+      {cell && <Shown cell={cell} decimals={decimals} />}
+      {cell?.remark && (
+        <span className={styles.remark}>
+          <span className="spoken">has a remark</span>
+        </span>
+      )}
+    </div>
+  )
+})
+
+function Shown({ cell, decimals }: { readonly cell: Cell; readonly decimals: string }) {
+  if (cell.error) {
+    const waits = cell.error.cause !== null
+    return <span className={styles.failed}>{waits ? cell.error.message : cell.error.code}</span>
+  }
+  const [number, unit] = cutUnit(cell.display, cell.unit)
+  const isNumber = cell.kind === 'number' || cell.kind === 'quantity'
+  const behind = isNumber ? decimalsOf(number) : null
+  const pad = behind === null ? '' : decimals.slice(behind.length)
+  const percent = cell.display.endsWith(' %')
+  const signed = isNumber ? number.replace(/^-/, '−') : number
+  return (
+    <span className={styles.shown}>
+      {percent ? signed.slice(0, -2) : signed}
+      {pad !== '' && (
+        <span className={styles.pad} aria-hidden="true">
+          {pad}
+        </span>
+      )}
+      {percent && <span className={styles.unit}> %</span>}
+      {unit !== '' && <span className={styles.unit}>{unit}</span>}
+    </span>
+  )
+}

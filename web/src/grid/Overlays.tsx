@@ -1,0 +1,58 @@
+import { useWorksheetStore } from '../worksheet/store'
+import type { Area } from './address'
+import { boxOf, movedTo, type Geometry } from './geometry'
+import styles from './GridBlock.module.css'
+import type { Highlight } from './useHighlights'
+
+interface Props {
+  readonly grid: string
+  readonly part: 'headings' | 'body'
+  readonly geometry: Geometry
+  readonly area: Area | null
+  readonly highlights: readonly Highlight[]
+  readonly canChange: boolean
+}
+
+/** What is drawn over the cells: references, the selection with its edge and grip, what was copied or is carried. */
+export function Overlays({ grid, part, geometry, area, highlights, canChange }: Props) {
+  const clip = useWorksheetStore((state) => (state.clip?.grid === grid ? state.clip : null))
+  const carrying = useWorksheetStore((state) => (state.carrying?.grid === grid ? state.carrying : null))
+  const filling = useWorksheetStore((state) => (state.filling?.grid === grid ? state.filling.area : null))
+  const selected = area && boxOf(area, geometry, part)
+  const clipped = clip && boxOf(clip.area, geometry, part)
+  const carried = carrying && boxOf(movedTo(carrying.from, carrying.to), geometry, part)
+  const filled = filling && boxOf(filling, geometry, part)
+
+  return (
+    <>
+      {highlights.map((highlight, index) => {
+        const box = boxOf(highlight.area, geometry, part)
+        return (
+          box && (
+            <div
+              key={index}
+              className={styles.reference}
+              data-reference={highlight.colour}
+              style={{ ...box, color: `var(--ref-${highlight.colour})` }}
+            />
+          )
+        )
+      })}
+      {clipped && <div className={styles.clipped} style={clipped} />}
+      {selected && (
+        <div className={styles.selected} style={selected}>
+          {canChange && (
+            <>
+              {(['top', 'right', 'bottom', 'left'] as const).map((side) => (
+                <span key={side} className={styles.edge} data-edge={side} title="Drag to move" />
+              ))}
+              <span className={styles.grip} data-grip title="Drag to continue · Alt Down" />
+            </>
+          )}
+        </div>
+      )}
+      {filled && <div className={styles.filling} style={filled} />}
+      {carried && <div className={styles.carried} style={carried} />}
+    </>
+  )
+}

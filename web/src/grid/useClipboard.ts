@@ -1,0 +1,163 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useEffect, type RefObject } from 'react'
+import { api } from '../api/client'
+import { keys } from '../api/keys'
+import { PAGE_ROWS } from '../api/queries'
+import type { Cell, Grid } from '../api/types'
+import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
+import { useNotices } from '../worksheet/useNotices'
+import { addressOf, areaBetween, areaText, type Area, type At } from './address'
+import { asHtml, asText, rowsOfHtml, rowsOfText } from './pasted'
+
+/** All digits of a number, what is shown of other values. */
+function textOf(cell: Cell | undefined): string {
+  if (!cell) return ''
+  return cell.error ? cell.error.code : (cell.full ?? cell.display)
+}
+
+/**
+ * Copy, cut and paste. Inside the program cells go with their formulas, and references follow; to and from other programs
+ * they go as a table of values with all their digits.
+ */
+export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body: RefObject<HTMLElement | null>) {
+  const { worksheet, at, keep } = useOpenWorksheet()
+  const client = useQueryClient()
+  const notices = useNotices()
+
+  const selectedArea = (): { readonly area: Area; readonly focus: At } | null => {
+    const { selection } = useWorksheetStore.getState()
+    return selection.kind === 'cells' && selection.grid === grid.id
+      ? { area: areaBetween(selection.anchor, selection.focus), focus: selection.focus }
+      : null
+  }
+
+  const take = (isCut: boolean) => (event: ClipboardEvent) => {
+    const now = selectedArea()
+    if (!now || (isCut && at !== null)) return
+    event.preventDefault()
+    const area = {
+      first: now.area.first,
+      last: {
+        column: Math.min(now.area.last.column, grid.columns),
+        row: Math.min(now.area.last.row, grid.rows),
+      },
+    }
+    const put = (text: string) => useWorksheetStore.setState({ clip: { grid: grid.id, area: now.area, isCut, text } })
+    if (isLoaded(area)) {
+      const rows = rowsOf(area, cells)
+      event.clipboardData?.setData('text/plain', asText(rows))
+      event.clipboardData?.setData('text/html', asHtml(rows))
+      put(asText(rows))
+      return
+    }
+    void api.cells(worksheet.id, at, grid.id, areaText(area)).then(async (window) => {
+      const rows = rowsOf(area, new Map(window.cells.map((cell) => [cell.address, cell])))
+      await navigator.clipboard.writeText(asText(rows))
+      put(asText(rows))
+    })
+  }
+
+  /** Whether the rows are held that the area needs; a copy has to be made at once to go with the key press. */
+  const isLoaded = ({ first, last }: Area): boolean => {
+    const held = new Set(
+      client
+        .getQueriesData({ queryKey: keys.cells(worksheet.id, grid.id) })
+        .filter(([, page]) => page !== undefined)
+        .map(([key]) => key[5]),
+    )
+    for (let page = Math.floor(first.row / PAGE_ROWS); page * PAGE_ROWS <= last.row; page++) {
+      if (!held.has(page)) return false
+    }
+    return true
+  }
+
+  const paste = (event: ClipboardEvent) => {
+    const now = selectedArea()
+    if (!now || at !== null) return
+    event.preventDefault()
+    const { clip, select } = useWorksheetStore.getState()
+    const text = event.clipboardData?.getData('text/plain') ?? ''
+    const to = now.area.first
+    if (clip && sameText(clip.text, text)) {
+      const columns = clip.area.last.column - clip.area.first.column
+      const rows = clip.area.last.row - clip.area.first.row
+      const target = { first: to, last: { column: to.column + columns, row: to.row + rows } }
+      const into = areaText(
+        clip.isCut || areaText(now.area) === addressOf(to) ? target : wholeTimes(clip.area, now.area),
+      )
+      const edit = clip.isCut
+        ? ({ do: 'moveCells', grid: clip.grid, area: areaText(clip.area), toGrid: grid.id, to: addressOf(to) } as const)
+        : ({ do: 'copyCells', grid: clip.grid, area: areaText(clip.area), toGrid: grid.id, into } as const)
+      keep([edit]).then(
+        () => {
+          if (clip.isCut) useWorksheetStore.setState({ clip: null })
+          select({ kind: 'cells', grid: grid.id, anchor: target.last, focus: target.first })
+        },
+        () => undefined,
+      )
+      return
+    }
+    const html = event.clipboardData?.getData('text/html') ?? ''
+    const rows = (html === '' ? null : rowsOfHtml(html)) ?? rowsOfText(text)
+    const typed = rows.flatMap((row, down) =>
+      row.map((entry, right) => ({
+        cell: addressOf({ column: to.column + right, row: to.row + down }),
+        text: entry,
+      })),
+    )
+    if (typed.every((each) => each.text === ''))
+      return notices.warn('There is nothing on the clipboard that a cell can hold.')
+    void keep([{ do: 'enter', grid: grid.id, cells: typed }]).catch(() => undefined)
+  }
+
+  // The browser sends these to the page and not to what has the focus.
+  useEffect(() => {
+    const own = (act: (event: ClipboardEvent) => void) => (event: ClipboardEvent) => {
+      if (document.activeElement === body.current) act(event)
+    }
+    const acts = { copy: own(take(false)), cut: own(take(true)), paste: own(paste) }
+    document.addEventListener('copy', acts.copy)
+    document.addEventListener('cut', acts.cut)
+    document.addEventListener('paste', acts.paste)
+    return () => {
+      document.removeEventListener('copy', acts.copy)
+      document.removeEventListener('cut', acts.cut)
+      document.removeEventListener('paste', acts.paste)
+    }
+  })
+}
+
+/** What the cells of an area show other programs, row by row. */
+function rowsOf({ first, last }: Area, cells: ReadonlyMap<string, Cell>): string[][] {
+  const rows: string[][] = []
+  for (let row = first.row; row <= last.row; row++) {
+    const line: string[] = []
+    for (let column = first.column; column <= last.column; column++) {
+      line.push(textOf(cells.get(addressOf({ column, row }))))
+    }
+    rows.push(line)
+  }
+  return rows
+}
+
+/** Some browsers turn line breaks on the clipboard. */
+const sameText = (one: string, other: string) => one.replaceAll('\r\n', '\n') === other.replaceAll('\r\n', '\n')
+
+/** As much of the selection as holds the copied cells a whole number of times, once at least. */
+function wholeTimes(copied: Area, selected: Area): Area {
+  const size = (area: Area) => ({
+    columns: area.last.column - area.first.column + 1,
+    rows: area.last.row - area.first.row + 1,
+  })
+  const unit = size(copied)
+  const room = size(selected)
+  const { column, row } = selected.first
+  return {
+    first: selected.first,
+    last: {
+      column: column + Math.max(1, Math.floor(room.columns / unit.columns)) * unit.columns - 1,
+      row: row + Math.max(1, Math.floor(room.rows / unit.rows)) * unit.rows - 1,
+    },
+  }
+}

@@ -1,0 +1,40 @@
+import { usePreview } from '../api/queries'
+import { NOWHERE } from '../scratch/nowhere'
+import { useOpenWorksheet } from '../worksheet/context'
+import { Ladder } from './Ladder'
+import styles from './Lens.module.css'
+import { ValueForms } from './ValueForms'
+
+/** What is written on the scratch line: its value and working so far. */
+export function ScratchLens({ grid, entry }: { readonly grid: string; readonly entry: string }) {
+  const { worksheet } = useOpenWorksheet()
+  const { data: preview } = usePreview(worksheet.id, grid, NOWHERE, entry, entry.length)
+  const calculation = preview?.soFar ?? preview?.calculation
+  return (
+    <>
+      <header className={styles.head}>
+        <span className={styles.address}>scratch</span>
+        <span>being written</span>
+      </header>
+      {calculation && !calculation.error && (
+        <>
+          <ValueForms result={calculation.result} calculated />
+          {calculation.steps.length > 0 && (
+            <>
+              <h2 className={styles.label}>
+                Working <kbd>Alt W</kbd>
+              </h2>
+              <Ladder calculation={calculation} />
+            </>
+          )}
+          {calculation.hints.map((hint) => (
+            <p key={hint.code} className={styles.hint}>
+              {hint.message}
+            </p>
+          ))}
+        </>
+      )}
+      {calculation?.error && <p className={styles.hint}>{calculation.error.message}</p>}
+    </>
+  )
+}

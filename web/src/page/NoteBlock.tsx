@@ -1,0 +1,103 @@
+import { Suspense, lazy, useRef, useState, type KeyboardEvent } from 'react'
+import type { Note } from '../api/types'
+import { useOpenWorksheet } from '../worksheet/context'
+import { BlockCaption } from './BlockCaption'
+import styles from './NoteBlock.module.css'
+
+const NoteText = lazy(() => import('./NoteText').then((module) => ({ default: module.NoteText })))
+
+/** Marks that can be put around the selected text. */
+const MARKS = [
+  { label: 'Bold', before: '**', behind: '**', keys: 'b' },
+  { label: 'Italic', before: '*', behind: '*', keys: 'i' },
+  { label: 'Heading', before: '### ', behind: '', keys: '' },
+  { label: 'List', before: '- ', behind: '', keys: '' },
+  { label: 'Formula', before: '$', behind: '$', keys: 'm' },
+] as const
+
+/** A text between the grids: formatted when read, with its marks when written. */
+export function NoteBlock({ note }: { readonly note: Note }) {
+  const { at, keep } = useOpenWorksheet()
+  const [draft, setDraft] = useState<string | null>(null)
+  const field = useRef<HTMLTextAreaElement>(null)
+
+  const finish = () => {
+    setDraft(null)
+    if (draft === null || draft === note.text) return
+    keep([{ do: 'changeBlock', block: { ...note, text: draft } }]).catch(() => setDraft(draft))
+  }
+  const surround = (before: string, behind: string) => {
+    const text = field.current
+    if (!text) return
+    const { selectionStart: start, selectionEnd: end, value } = text
+    setDraft(value.slice(0, start) + before + value.slice(start, end) + behind + value.slice(end))
+    requestAnimationFrame(() => {
+      text.focus()
+      text.setSelectionRange(start + before.length, end + before.length)
+    })
+  }
+  const press = (event: KeyboardEvent) => {
+    event.stopPropagation()
+    const mark = MARKS.find(({ keys }) => keys !== '' && event.key.toLowerCase() === keys)
+    if (event.key === 'Escape') setDraft(null)
+    else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) finish()
+    else if (mark && (event.ctrlKey || event.metaKey)) {
+      event.preventDefault()
+      surround(mark.before, mark.behind)
+    }
+  }
+
+  return (
+    <figure className={styles.note} id={`block-${note.id}`} aria-label="Note">
+      <BlockCaption block={note} />
+      {draft === null ? (
+        <div
+          className={styles.text}
+          role="button"
+          tabIndex={0}
+          aria-label="Change note"
+          onClick={(event) => {
+            if (at === null && !(event.target instanceof HTMLAnchorElement)) setDraft(note.text)
+          }}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && at === null) {
+              event.preventDefault()
+              setDraft(note.text)
+            }
+          }}
+        >
+          <Suspense fallback={note.text}>
+            <NoteText text={note.text} />
+          </Suspense>
+        </div>
+      ) : (
+        <div
+          className={styles.writing}
+          onBlur={(event) => {
+            if (!event.currentTarget.contains(event.relatedTarget)) finish()
+          }}
+        >
+          <div role="toolbar" aria-label="Marks" className={styles.marks}>
+            {MARKS.map(({ label, before, behind }) => (
+              <button key={label} type="button" onClick={() => surround(before, behind)}>
+                {label}
+              </button>
+            ))}
+            <span>
+              <kbd>Ctrl Enter</kbd> keeps, <kbd>Esc</kbd> leaves
+            </span>
+          </div>
+          <textarea
+            ref={field}
+            aria-label="note"
+            autoFocus
+            rows={Math.max(3, draft.split('\n').length + 1)}
+            value={draft}
+            onChange={(event) => setDraft(event.target.value)}
+            onKeyDown={press}
+          />
+        </div>
+      )}
+    </figure>
+  )
+}

@@ -1,0 +1,47 @@
+import { Suspense, lazy } from 'react'
+import { useWorksheetStore } from '../worksheet/store'
+
+const Finder = lazy(() => import('../finder/Finder').then((module) => ({ default: module.Finder })))
+const Guide = lazy(() => import('../guide/Guide').then((module) => ({ default: module.Guide })))
+const History = lazy(() => import('../history/History').then((module) => ({ default: module.History })))
+const SettingsPanel = lazy(() => import('./SettingsPanel').then((module) => ({ default: module.SettingsPanel })))
+const FindPanel = lazy(() => import('./FindPanel').then((module) => ({ default: module.FindPanel })))
+const SeriesPanel = lazy(() => import('./SeriesPanel').then((module) => ({ default: module.SeriesPanel })))
+const NamePanel = lazy(() => import('./NamePanel').then((module) => ({ default: module.NamePanel })))
+const StylePanel = lazy(() => import('./StylePanel').then((module) => ({ default: module.StylePanel })))
+const RemarkPanel = lazy(() => import('./RemarkPanel').then((module) => ({ default: module.RemarkPanel })))
+
+/** What stands over the page; loaded when it is asked for. */
+export function Panels() {
+  return (
+    <Suspense fallback={null}>
+      <Open />
+    </Suspense>
+  )
+}
+
+function Open() {
+  const panel = useWorksheetStore((state) => state.panel)
+  switch (panel?.kind) {
+    case undefined:
+      return null
+    case 'finder':
+      return <Finder text={panel.text} />
+    case 'guide':
+      return <Guide key={panel.entry} entry={panel.entry} />
+    case 'history':
+      return <History />
+    case 'settings':
+      return <SettingsPanel />
+    case 'find':
+      return <FindPanel />
+    case 'series':
+      return <SeriesPanel />
+    case 'name':
+      return <NamePanel />
+    case 'style':
+      return <StylePanel />
+    case 'remark':
+      return <RemarkPanel />
+  }
+}
