@@ -3,23 +3,27 @@ import { useContext } from 'react'
 import type { Command, Group } from './command'
 import { CommandsContext } from './context'
 
-/** A menu of the commands of some groups that are possible now. */
+/** A menu of what can be done now: the commands of the first group, those of others in menus of their own. */
 export function useMenu(groups: readonly Group[]): MenuProps {
   const commands = useContext(CommandsContext)
-  const item = (command: Command) => ({
-    key: command.id,
-    disabled: !(command.isPossible?.() ?? true),
-    label: command.says,
-    extra: command.keys,
-    onClick: ({ domEvent }: { readonly domEvent: { stopPropagation(): void } }) => {
-      domEvent.stopPropagation()
-      command.run()
-    },
-  })
+  const of = (group: Group) =>
+    commands
+      .filter((command) => command.group === group && (command.isPossible?.() ?? true))
+      .map((command: Command) => ({
+        key: command.id,
+        label: command.says,
+        extra: command.keys,
+        onClick: ({ domEvent }: { readonly domEvent: { stopPropagation(): void } }) => {
+          domEvent.stopPropagation()
+          command.run()
+        },
+      }))
+  const [first, ...others] = groups
   return {
-    items: groups.flatMap((group, index) => [
-      ...(index > 0 ? [{ type: 'divider' as const }] : []),
-      ...commands.filter((command) => command.group === group).map(item),
-    ]),
+    items: [
+      ...(first ? of(first) : []),
+      { type: 'divider' },
+      ...others.map((group) => ({ key: group, label: group, children: of(group) })),
+    ],
   }
 }

@@ -9,6 +9,7 @@ import styles from './Composer.module.css'
 import { Signs } from './Signs'
 import { useEditor } from './useEditor'
 import { usePlace } from './usePlace'
+import { Words } from '../typeset/Words'
 
 /** The card in which an entry is written; it stands at its cell, never over it. */
 export function Composer() {
@@ -63,7 +64,9 @@ function Said({ preview, onReplace }: { readonly preview: Preview; readonly onRe
     <>
       {error && (
         <div className={styles.error} role="status">
-          <span>{error.message}</span>
+          <span>
+            <Words text={error.message} />
+          </span>
           {fix && (
             <>
               <button type="button" onClick={() => onReplace(fix.replacement)}>
@@ -97,7 +100,15 @@ function Said({ preview, onReplace }: { readonly preview: Preview; readonly onRe
           </button>
         </div>
       )}
-      {call ? <CallHint call={call} /> : hint && <div className={styles.hint}>{hint.message}</div>}
+      {call ? (
+        <CallHint call={call} />
+      ) : (
+        hint && (
+          <div className={styles.hint}>
+            <Words text={hint.message} />
+          </div>
+        )
+      )}
     </>
   )
 }

@@ -8,12 +8,17 @@ import { putDown } from './useGridKeys'
 
 type Point = { readonly clientX: number; readonly clientY: number }
 
-/** The cell under the pointer, with its grid; what lies over the cells is looked through. */
+/** The cell under the pointer, with its grid; of a number or letter the first of its line. What lies over is looked through. */
 function cellUnder({ clientX, clientY }: Point): { readonly grid: string; readonly at: At } | null {
   for (const element of document.elementsFromPoint(clientX, clientY)) {
     const cell = element.closest<HTMLElement>('[data-cell]')
     const { grid, cell: address } = cell?.dataset ?? {}
     if (grid && address) return { grid, at: atOf(address) }
+    const head = element.closest<HTMLElement>('[data-row], [data-column]')
+    const block = head?.closest('[id^="block-"]')?.id.slice('block-'.length)
+    if (head && block) {
+      return { grid: block, at: { column: Number(head.dataset['column'] ?? 0), row: Number(head.dataset['row'] ?? 0) } }
+    }
   }
   return null
 }
@@ -108,7 +113,7 @@ export function useGridPointer(
       whole(axis, from, line)
       return { does: 'lines', axis, from }
     }
-    if (!under || under.grid !== grid.id) return null
+    if (!under || under.grid !== grid.id || !target?.closest('[data-cell]')) return null
     const { at } = under
     if (writer?.point(grid.id, areaBetween(at, at))) {
       event.preventDefault()

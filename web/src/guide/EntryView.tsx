@@ -12,6 +12,7 @@ import { Typeset } from '../typeset/Typeset'
 import { useOpenWorksheet } from '../worksheet/context'
 import type { GuideEntry } from './entries'
 import styles from './Guide.module.css'
+import { Words } from '../typeset/Words'
 
 interface Props {
   readonly entry: GuideEntry
@@ -182,7 +183,9 @@ function ExampleRow({ expression }: { readonly expression: string }) {
         <code>{expression}</code>
         <output>
           {data?.error ? (
-            <span className={styles.failed}>{data.error.message}</span>
+            <span className={styles.failed}>
+              <Words text={data.error.message} />
+            </span>
           ) : (
             data && (
               <>
@@ -223,7 +226,7 @@ function Refused({ expression }: { readonly expression: string }) {
   const { data } = useCalculation(expression)
   return (
     <li>
-      <code>{expression}</code> {data?.error?.message}
+      <code>{expression}</code> <Words text={data?.error?.message ?? ''} />
     </li>
   )
 }

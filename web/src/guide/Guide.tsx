@@ -24,7 +24,7 @@ export function Guide({ entry }: { readonly entry: string }) {
   }
 
   return (
-    <Drawer open title="Guide" size={540} onClose={close} styles={{ body: { paddingTop: 12 } }}>
+    <Drawer open mask={false} title="Guide" size={540} onClose={close} styles={{ body: { paddingTop: 12 } }}>
       <input
         className={styles.search}
         aria-label="Search the guide"

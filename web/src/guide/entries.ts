@@ -109,7 +109,7 @@ export function search(groups: readonly GuideGroup[], text: string): readonly Gu
     if (!words.every((word) => all.includes(word))) return 0
     const title = entry.title.toLowerCase()
     if (entry.title === text.trim()) return 6
-    if (title === first) return 5
+    if (title === first || (entry.kind === 'function' && entry.entry.synonyms.includes(text.trim()))) return 5
     if (title.startsWith(first)) return 4
     if (title.includes(first)) return 3
     return entry.says.toLowerCase().includes(first) ? 2 : 1

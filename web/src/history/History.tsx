@@ -22,7 +22,7 @@ export function History() {
   const days = [...new Set(past.map((change) => dayOf(change.at)))]
 
   return (
-    <Drawer open title="History" size={420} onClose={close}>
+    <Drawer open mask={false} title="History" size={420} onClose={close}>
       {past.length === 0 && <p className={styles.none}>Nothing has been changed yet.</p>}
       {days.map((day) => (
         <section key={day} aria-label={day}>

@@ -10,6 +10,7 @@ import { Ladder } from './Ladder'
 import styles from './Lens.module.css'
 import { OtherUnits } from './OtherUnits'
 import { ValueForms } from './ValueForms'
+import { Words } from '../typeset/Words'
 
 /** A cell: what it is called, its value in every form, its formula, its working, what feeds it and what it feeds. */
 export function CellLens({ grid, address }: { readonly grid: string; readonly address: string }) {
@@ -51,7 +52,7 @@ export function CellLens({ grid, address }: { readonly grid: string; readonly ad
       )}
       {calculation.hints.map((hint) => (
         <p key={hint.code} className={styles.hint}>
-          {hint.message}
+          <Words text={hint.message} />
         </p>
       ))}
       {calculation.steps.length > 0 && (

@@ -5,6 +5,7 @@ import type { Composing } from '../worksheet/store'
 import { Ladder } from './Ladder'
 import styles from './Lens.module.css'
 import { ValueForms } from './ValueForms'
+import { Words } from '../typeset/Words'
 
 /** The entry that is being written: its value and working so far. */
 export function DraftLens({ composing }: { readonly composing: Composing }) {
@@ -31,7 +32,11 @@ export function DraftLens({ composing }: { readonly composing: Composing }) {
           )}
         </>
       )}
-      {calculation?.error && <p className={styles.hint}>{calculation.error.message}</p>}
+      {calculation?.error && (
+        <p className={styles.hint}>
+          <Words text={calculation.error.message} />
+        </p>
+      )}
     </>
   )
 }

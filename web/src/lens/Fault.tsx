@@ -4,6 +4,7 @@ import { goTo } from '../commands/selected'
 import { areaOf } from '../grid/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Lens.module.css'
+import { Words } from '../typeset/Words'
 
 interface Props {
   readonly error: CalculationError
@@ -20,7 +21,9 @@ export function Fault({ error, entry, grid, address }: Props) {
 
   return (
     <div className={styles.fault}>
-      <p className={styles.message}>{error.message}</p>
+      <p className={styles.message}>
+        <Words text={error.message} />
+      </p>
       {place && (
         <code className={styles.entry}>
           {entry.slice(0, place.start)}

@@ -4,6 +4,7 @@ import { useOpenWorksheet } from '../worksheet/context'
 import { Ladder } from './Ladder'
 import styles from './Lens.module.css'
 import { ValueForms } from './ValueForms'
+import { Words } from '../typeset/Words'
 
 /** What is written on the scratch line: its value and working so far. */
 export function ScratchLens({ grid, entry }: { readonly grid: string; readonly entry: string }) {
@@ -29,12 +30,16 @@ export function ScratchLens({ grid, entry }: { readonly grid: string; readonly e
           )}
           {calculation.hints.map((hint) => (
             <p key={hint.code} className={styles.hint}>
-              {hint.message}
+              <Words text={hint.message} />
             </p>
           ))}
         </>
       )}
-      {calculation?.error && <p className={styles.hint}>{calculation.error.message}</p>}
+      {calculation?.error && (
+        <p className={styles.hint}>
+          <Words text={calculation.error.message} />
+        </p>
+      )}
     </>
   )
 }

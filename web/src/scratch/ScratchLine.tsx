@@ -10,6 +10,7 @@ import styles from './Foot.module.css'
 import { Tape } from './Tape'
 import { NOWHERE } from './nowhere'
 import { useTape } from './useTape'
+import { Words } from '../typeset/Words'
 
 const asFormula = (text: string) => (text.trimStart().startsWith('=') ? text.trimStart() : `=${text}`)
 
@@ -116,7 +117,11 @@ export function ScratchLine() {
 function Answer({ calculation }: { readonly calculation: Calculation | undefined }) {
   return (
     <output id="scratch-answer" className={styles.answer}>
-      {calculation?.error && <span className={styles.error}>{calculation.error.message}</span>}
+      {calculation?.error && (
+        <span className={styles.error}>
+          <Words text={calculation.error.message} />
+        </span>
+      )}
       {calculation && !calculation.error && (
         <>
           <b>

@@ -61,7 +61,7 @@ final class CoolingCup {
                         "time in min",
                         "temperature in °C",
                         true,
-                        false))
+                        true))
                 .section("ready", "When is it 60 °C?")
                 .note(
                         "ready-note",

@@ -22,6 +22,8 @@ class DemoWorksheets {
 
     @EventListener(ApplicationReadyEvent.class)
     void create() {
+        add("Steeping surface", SteepingSurface.edits());
+        add("Tasting tray", TastingTray.edits());
         add("First steps", FirstSteps.edits());
         add("Spring blend", SpringBlend.edits());
         add("Cooling cup", CoolingCup.edits());

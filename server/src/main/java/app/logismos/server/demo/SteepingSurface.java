@@ -1,0 +1,74 @@
+package app.logismos.server.demo;
+
+import static app.logismos.server.demo.Page.row;
+
+import app.logismos.formula.Address;
+import app.logismos.sheet.Edit;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** How strong a cup gets with hotter water and longer steeping: one formula over two headings. All made up. */
+final class SteepingSurface {
+    private static final int[] MINUTES = {1, 2, 3, 4, 5, 6, 8, 10};
+    private static final int[] DEGREES = {60, 65, 70, 75, 80, 85, 90, 95};
+
+    private SteepingSurface() {}
+
+    static List<List<Edit>> edits() {
+        return new Page()
+                .section("steeping", "Strength over temperature and time")
+                .note(
+                        "steeping-note",
+                        "Strength is a share of what the leaf can give: $s(t, T) = 1 - e^{-k(T)\\,t}$, where $k$ grows by the "
+                                + "same factor with every ten degrees. Change **Rate at 80 °C** and watch the table.")
+                .grid(
+                        "leaf",
+                        "Leaf",
+                        0,
+                        Map.of(0, 260),
+                        Map.of(),
+                        row("Rate at 80 °C, per minute", "0.28"),
+                        row("Factor for ten degrees more", "1.6"))
+                .name("rate80", "leaf", "B1")
+                .name("factor10", "leaf", "B2")
+                .grid("strength", "Strength", 1, Map.of(0, 120), styles(), table())
+                .section("reading", "Reading the table")
+                .grid(
+                        "readings",
+                        "What it says",
+                        0,
+                        Map.of(0, 380, 1, 150),
+                        Map.of("B1", "percent", "B2", "fixed 1", "B3", "fixed 1"),
+                        row("Strongest in the table", "=max(Strength.B2:I9)"),
+                        row("Minutes to half strength at 80 °C", "=ln(2)/rate80"),
+                        row("The same at 90 °C", "=ln(2)/(rate80*factor10)"))
+                .edits();
+    }
+
+    private static Map<String, String> styles() {
+        Map<String, String> styles = new HashMap<>();
+        for (int column = 1; column <= DEGREES.length; column++) {
+            for (int row = 1; row <= MINUTES.length; row++) {
+                styles.put(new Address(column, row).toString(), "percent");
+            }
+        }
+        return styles;
+    }
+
+    private static String[][] table() {
+        String[][] rows = new String[MINUTES.length + 1][DEGREES.length + 1];
+        rows[0][0] = "min, °C";
+        for (int column = 0; column < DEGREES.length; column++) {
+            rows[0][column + 1] = String.valueOf(DEGREES[column]);
+        }
+        for (int row = 0; row < MINUTES.length; row++) {
+            rows[row + 1][0] = String.valueOf(MINUTES[row]);
+            for (int column = 0; column < DEGREES.length; column++) {
+                char letter = (char) ('B' + column);
+                rows[row + 1][column + 1] = "=1-e^(-rate80*factor10^((" + letter + "$1-80)/10)*$A" + (row + 2) + ")";
+            }
+        }
+        return rows;
+    }
+}
