@@ -30,6 +30,7 @@ export function isPressed(keys: string, event: KeyboardEvent): boolean {
   const asked = (part: string) => parts.includes(part)
   if (ctrl !== asked('Ctrl') || event.altKey !== asked('Alt') || event.shiftKey !== asked('Shift')) return false
   if (/^[A-Z]$/.test(key)) return event.code === `Key${key}` || event.key.toUpperCase() === key
+  if (key === '.' || key === ',') return event.code === (key === '.' ? 'Period' : 'Comma') || event.key === key
   if (/^\d$/.test(key)) return event.code === `Digit${key}`
   return event.key === (CODES[key] ?? key)
 }

@@ -40,7 +40,7 @@ export function useCommands(step: (way: 'undo' | 'redo') => void): readonly Comm
       ...cellCommands(open, read, notices, step),
       ...lineCommands(open),
       ...pageCommands(open),
-      ...viewCommands(open, step),
+      ...viewCommands(open, read, step),
     ],
     [open, read, notices, step],
   )

@@ -1,12 +1,32 @@
 import type { OpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { setLook } from '../theme/look'
+import { addressOf } from '../grid/address'
 import type { Command } from './command'
+import { selectedCells } from './selected'
+import type { ReadCell } from './useCommands'
+
+/** The function that the cursor is in, or the first one of the selected cell; empty where there is none. */
+function underCursor({ grids }: OpenWorksheet, read: ReadCell): string {
+  const { composing } = useWorksheetStore.getState()
+  if (composing) {
+    const before = composing.draft.slice(0, composing.cursor)
+    const word = /([\p{L}_][\p{L}\d_]*)\(?$/u.exec(before) ?? /([\p{L}_][\p{L}\d_]*)\([^()]*$/u.exec(before)
+    return word?.[1] ?? ''
+  }
+  const selected = selectedCells(grids)
+  const entry = selected ? read(selected.grid.id, addressOf(selected.focus))?.entry : undefined
+  return /([\p{L}_][\p{L}\d_]*)\(/u.exec(entry ?? '')?.[1] ?? ''
+}
 
 /** Panels, the working, and the way back. */
-export function viewCommands({ at }: OpenWorksheet, step: (way: 'undo' | 'redo') => void): readonly Command[] {
+export function viewCommands(
+  open: OpenWorksheet,
+  read: ReadCell,
+  step: (way: 'undo' | 'redo') => void,
+): readonly Command[] {
   const { show, toggle } = useWorksheetStore.getState()
-  const now = () => at === null
+  const now = () => open.at === null
   return [
     { id: 'undo', says: 'Undo', group: 'Worksheet', keys: 'Ctrl Z', isPossible: now, run: () => step('undo') },
     { id: 'redo', says: 'Redo', group: 'Worksheet', keys: 'Ctrl Y', isPossible: now, run: () => step('redo') },
@@ -63,7 +83,7 @@ export function viewCommands({ at }: OpenWorksheet, step: (way: 'undo' | 'redo')
       group: 'View',
       keys: 'F1',
       also: 'help functions units',
-      run: () => show({ kind: 'guide', entry: '' }),
+      run: () => show({ kind: 'guide', entry: underCursor(open, read) }),
     },
     { id: 'lens', says: 'Fold or show the lens', group: 'View', keys: 'Alt L', run: () => toggle('lensOpen') },
     {

@@ -60,6 +60,7 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
     const keepText = (editor: EditorView) => {
       const text = editor.state.doc.toString()
       if (text === kept) return
+      if (text !== '') useWorksheetStore.setState({ typed: { grid, at } })
       now.current.keep([{ do: 'enter', grid, cells: [{ cell: address, text }] }]).catch(() => {
         compose({ grid, at, draft: text, cursor: text.length, kept })
       })

@@ -18,7 +18,7 @@ export function Contents() {
         )}
       </ul>
       <h2 className={styles.label}>Names</h2>
-      {worksheet.names.length === 0 && <p className={styles.none}>Write “rate = 5” into a cell to name it.</p>}
+      {worksheet.names.length === 0 && <p className={styles.none}>Write “price = 5” into a cell to name it.</p>}
       <ul>
         {worksheet.names.map((name) => (
           <NameRow key={name.name} name={name} />

@@ -8,18 +8,26 @@ import type { Lines } from './lines'
 
 const PAGE = 12
 
+/** How large a grid is, with what was just typed into it. */
+function edgeOf(grid: Grid): { readonly rows: number; readonly columns: number } {
+  const { typed } = useWorksheetStore.getState()
+  const own = typed?.grid === grid.id ? typed.at : null
+  return { rows: Math.max(grid.rows, (own?.row ?? -1) + 1), columns: Math.max(grid.columns, (own?.column ?? -1) + 1) }
+}
+
 /** Where a key moves to; nothing where it does not move. One row or column past the edge can be reached, to type there. */
 function moved(key: string, at: At, grid: Grid, rows: Lines, ctrl: boolean): At | null {
   const { column, row } = at
+  const edge = edgeOf(grid)
   const isHidden = (c: number) => grid.hiddenColumns.includes(c)
   const sideways = (by: 1 | -1): number => {
     let next = column + by
     while (isHidden(next)) next += by
-    return next < 0 ? column : Math.min(grid.columns, next)
+    return next < 0 ? column : Math.min(edge.columns, next)
   }
   const down = (by: number): number => {
     const place = Math.max(0, rows.placeOf(row) + by)
-    return place >= rows.count ? Math.min(grid.rows, row + 1) : rows.lineAt(place)
+    return place >= rows.count ? Math.min(edge.rows, row + 1) : rows.lineAt(place)
   }
   switch (key) {
     case 'ArrowUp':

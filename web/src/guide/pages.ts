@@ -34,7 +34,7 @@ A calculated cell has a small \`=\` at its left edge and its value is teal; a ty
   {
     id: 'names',
     title: 'Name values',
-    text: `\`Alt N\` names the selected cells. An entry \`rate = 5\` names its own cell. **Name the values by their labels** in the finder names several at once by the texts beside or above them. Under **Names** on the left every name stands with its value; there it can be renamed, and all formulas follow. A name that is a function, a cell's address or another name is refused while it is typed.`,
+    text: `\`Alt N\` names the selected cells. An entry \`price = 5\` names its own cell. **Name the values by their labels** in the finder names several at once by the texts beside or above them. Under **Names** on the left every name stands with its value; there it can be renamed, and all formulas follow. A name that is a function, a cell's address or another name is refused while it is typed.`,
     examples: [],
   },
   {

@@ -32,10 +32,11 @@ export function NamePanel() {
   if (!selected) return null
 
   const isName = /^\p{L}[\p{L}\p{M}\d_]*$/u.test(name)
-  const said = preview?.calculation.error?.message
+  // Enter may come before the answer: then the server has the last word.
+  const said = isPlaceholderData ? undefined : preview?.calculation.error?.message
   const wrong =
     name === '' || isOld ? '' : isName ? (said ?? '') : 'A name starts with a letter and has letters, digits and `_`.'
-  const canKeep = name !== '' && wrong === '' && !(asked !== '' && isPlaceholderData)
+  const canKeep = name !== '' && wrong === ''
 
   const finish = () => {
     if (!canKeep) return

@@ -69,6 +69,8 @@ interface WorksheetState {
   readonly panel: Panel | null
   readonly clip: Clip | null
   readonly carrying: Carrying | null
+  /** The cell that was typed into last: a grid has it, though the answer that says so is not there yet. */
+  readonly typed: { readonly grid: string; readonly at: At } | null
   /** The cells that a continuation by dragging would fill. */
   readonly filling: { readonly grid: string; readonly area: Area } | null
   readonly arrows: boolean
@@ -99,6 +101,7 @@ const start = {
   clip: null,
   carrying: null,
   filling: null,
+  typed: null,
   arrows: false,
   scratch: null,
 } satisfies Partial<WorksheetState>

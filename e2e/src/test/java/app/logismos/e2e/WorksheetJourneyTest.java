@@ -7,53 +7,15 @@ import static app.logismos.e2e.Browser.openWorksheet;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** What people do on their first visit, in a real browser against the running program. */
-class WorksheetJourneyTest {
-    @TempDir
-    static Path data;
-
-    private static RunningProgram program;
-    private static Browser browser;
-    private Page page;
-
-    @BeforeAll
-    static void start() {
-        program = RunningProgram.start(data);
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        program.close();
-    }
-
-    @BeforeEach
-    void open() {
-        page = browser.open(program);
-    }
-
-    @AfterEach
-    void nothingWasComplainedAbout() {
-        page.close();
-        assertThat(browser.complaints()).isEmpty();
-    }
-
+class WorksheetJourneyTest extends Visit {
     @Test
     void aFormulaIsWrittenByPointingAndTheDependentsFollowEveryChangeThroughReloadAndKill() {
         newWorksheet();
@@ -67,10 +29,10 @@ class WorksheetJourneyTest {
         page.keyboard().type("*(1+");
         cell(page, "grid-1", "A3").click();
         page.keyboard().type("%)+sum(");
-        page.mouse().move(centre("A1")[0], centre("A1")[1]);
+        page.mouse().move(centre(at("A1"))[0], centre(at("A1"))[1]);
         page.mouse().down();
-        page.mouse().move(centre("A2")[0], centre("A2")[1]);
-        page.mouse().move(centre("A3")[0], centre("A3")[1]);
+        page.mouse().move(centre(at("A2"))[0], centre(at("A2"))[1]);
+        page.mouse().move(centre(at("A3"))[0], centre(at("A3"))[1]);
         page.mouse().up();
         assertThat(composer(page)).containsText("The bracket at");
         assertThat(composer(page).getByLabel("value so far")).containsText("59.6");
@@ -348,37 +310,5 @@ class WorksheetJourneyTest {
         page.keyboard().press("Enter");
         assertThat(composer(page)).isVisible();
         assertThat(seriousFaults()).as("composer").isEmpty();
-    }
-
-    private List<String> seriousFaults() {
-        return new AxeBuilder(page)
-                .analyze().getViolations().stream()
-                        .filter(rule -> rule.getImpact().equals("serious")
-                                || rule.getImpact().equals("critical"))
-                        .map(WorksheetJourneyTest::described)
-                        .toList();
-    }
-
-    private static String described(Rule rule) {
-        return rule.getId() + ": " + rule.getHelp() + " "
-                + rule.getNodes().stream().map(node -> node.getHtml()).limit(3).toList();
-    }
-
-    private void newWorksheet() {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New worksheet"))
-                .click();
-        page.getByRole(AriaRole.GRID).waitFor();
-    }
-
-    private void type(String address, String text) {
-        cell(page, "grid-1", address).click();
-        page.keyboard().type(text);
-        page.keyboard().press("Enter");
-        assertThat(composer(page)).isHidden();
-    }
-
-    private double[] centre(String address) {
-        var box = cell(page, "grid-1", address).boundingBox();
-        return new double[] {box.x + box.width / 2, box.y + box.height / 2};
     }
 }

@@ -1,0 +1,76 @@
+package app.logismos.e2e;
+
+import static app.logismos.e2e.Browser.cell;
+import static app.logismos.e2e.Browser.composer;
+import static app.logismos.e2e.Browser.lens;
+import static app.logismos.e2e.Browser.openWorksheet;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The guide and the finder. */
+class GuideTest extends Visit {
+    @Test
+    void anExampleShowsItsValueAndWorkingAndIsPutIntoACell() {
+        newWorksheet();
+        at("B2").click();
+        page.keyboard().press("F1");
+        page.getByLabel("Search the guide").fill("COMBIN");
+        page.keyboard().press("Enter");
+        Locator guide = dialog();
+        assertThat(guide).containsText("combinations(n, k)");
+        Locator example = guide.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("combinations(9, 4)"))
+                .first();
+        assertThat(example).containsText("126");
+        example.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Working"))
+                .click();
+        assertThat(example).containsText("9! / (4! × 5!)");
+        example.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put into B2"))
+                .click();
+        assertThat(at("B2")).containsText("126");
+    }
+
+    @Test
+    void theKeyOpensTheEntryUnderTheCursor() {
+        newWorksheet();
+        at("A1").click();
+        page.keyboard().type("=median(");
+        assertThat(composer(page)).containsText("median(");
+        page.keyboard().press("F1");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(Pattern.compile("median\\("))))
+                .isVisible();
+    }
+
+    @Test
+    void aNewGridTakesAnExampleOfAPageOnAnAct() {
+        newWorksheet();
+        page.keyboard().press("F1");
+        page.getByLabel("Search the guide").fill("which operation");
+        page.keyboard().press("Enter");
+        Locator example = dialog().getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("2+3*4"));
+        example.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("New grid with it"))
+                .click();
+        assertThat(page.getByRole(AriaRole.FIGURE, new Page.GetByRoleOptions().setName("Grid Grid 2")))
+                .containsText("14");
+    }
+
+    @Test
+    void theFinderJumpsToNamesGridsFunctionsAndWorksheets() {
+        openWorksheet(page, "Cooling cup");
+        find("wanted");
+        assertThat(lens(page)).containsText("wanted");
+        find("Readings");
+        assertThat(cell(page, "readings", "A1")).hasAttribute("data-focused", "true");
+        find("Tasting tray");
+        assertThat(page.getByRole(AriaRole.GRID, new Page.GetByRoleOptions().setName("The tray")))
+                .isVisible();
+        find("remainder");
+        assertThat(dialog()).containsText("Examples");
+    }
+}

@@ -1,0 +1,63 @@
+package app.logismos.e2e;
+
+import static app.logismos.e2e.Browser.lens;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+
+/** Names: given by key and by labels, renamed everywhere, refused where they clash. */
+class NamingTest extends Visit {
+    @Test
+    void aCellIsNamedByKeyAndAClashIsToldWhileTyping() {
+        newWorksheet();
+        type("A1", "21");
+        at("A1").click();
+        page.keyboard().press("Alt+n");
+        page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).fill("sum");
+        assertThat(dialog()).containsText("`sum` is a function.");
+        assertThat(button("Keep")).isDisabled();
+        page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).fill("room");
+        page.keyboard().press("Enter");
+        assertThat(contents()).containsText("room");
+        type("B1", "=room+1");
+        at("A1").click();
+        page.keyboard().press("Alt+n");
+        page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).fill("hall");
+        page.keyboard().press("Enter");
+        assertThat(contents()).containsText("hall");
+        at("B1").click();
+        assertThat(lens(page)).containsText("=hall+1");
+        type("A1", "25");
+        assertThat(foot()).containsText("hall 21 → 25");
+    }
+
+    @Test
+    void severalValuesAreNamedByTheirLabelsInOneAct() {
+        newWorksheet();
+        typeDown("A1", "Tins sold", "Price, EUR");
+        typeDown("B1", "48", "4.40");
+        select("A1", "B2");
+        find("by their labels");
+        assertThat(contents()).containsText("tins_sold");
+        assertThat(contents()).containsText("price");
+        type("C1", "=tins_sold*price");
+        assertThat(at("C1")).containsText("211.2");
+    }
+
+    @Test
+    void theNamesPanelRenamesAndTakesAway() {
+        newWorksheet();
+        type("A1", "price = 5");
+        type("B1", "7");
+        at("B1").click();
+        page.keyboard().press("Alt+n");
+        page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).fill("weeks");
+        page.keyboard().press("Enter");
+        assertThat(contents()).containsText("weeks");
+        button("What can be done with the name weeks").click();
+        page.getByText("Take the name away").click();
+        assertThat(contents()).not().containsText("weeks");
+        assertThat(contents()).containsText("price");
+    }
+}

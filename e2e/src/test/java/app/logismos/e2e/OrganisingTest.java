@@ -1,0 +1,92 @@
+package app.logismos.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Sections, notes and blocks: folded, formatted, moved, side by side; headings that stay in view. */
+class OrganisingTest extends Visit {
+    @Test
+    void aNoteHasFormattingAndTypesetMathematics() {
+        newWorksheet();
+        button("+ Note").click();
+        Locator note = page.getByRole(AriaRole.FIGURE, new Page.GetByRoleOptions().setName("Note"));
+        note.getByLabel("Change note").click();
+        page.getByLabel("note", new Page.GetByLabelOptions().setExact(true)).fill("The **law** of cooling: $e^{-kt}$");
+        page.keyboard().press("Control+Enter");
+        assertThat(note.locator("strong")).hasText("law");
+        assertThat(note.locator(".katex")).isVisible();
+        page.reload();
+        assertThat(note.locator("strong")).hasText("law");
+    }
+
+    @Test
+    void blocksAreMovedByKeyAndByMenuAndStandSideBySide() {
+        newWorksheet();
+        button("+ Grid").click();
+        Locator second = page.getByRole(AriaRole.FIGURE, new Page.GetByRoleOptions().setName("Grid Grid 2"));
+        Locator first = page.getByRole(AriaRole.FIGURE, new Page.GetByRoleOptions().setName("Grid Grid 1"));
+        assertThat(second).isVisible();
+        second.getByLabel(Pattern.compile("^Move Grid 2")).focus();
+        page.keyboard().press("Alt+ArrowUp");
+        page.waitForCondition(() -> second.boundingBox().y < first.boundingBox().y);
+        button("What can be done with Grid 2").click();
+        page.getByText("Move down").click();
+        page.waitForCondition(() -> second.boundingBox().y > first.boundingBox().y);
+        page.keyboard().press("Alt+l"); // room for both
+        button("What can be done with Grid 2").click();
+        page.getByText("Stand beside the block before").click();
+        page.waitForCondition(() -> second.boundingBox().y == first.boundingBox().y);
+    }
+
+    @Test
+    void aBlockIsDraggedToAnotherSection() {
+        newWorksheet();
+        button("+ Grid").click();
+        button("+ Section").click();
+        Locator section = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("New section"));
+        Locator hold = page.getByLabel(Pattern.compile("^Move Grid 2"));
+        drag(hold, section.getByRole(AriaRole.HEADING));
+        assertThat(section.getByRole(AriaRole.GRID)).isVisible();
+    }
+
+    @Test
+    void aSubsectionFoldsWithItsSection() {
+        newWorksheet();
+        button("+ Section").click();
+        button("What can be done with New section").click();
+        page.getByText("Make it a part of the section above").click();
+        Locator part = page.getByRole(
+                AriaRole.HEADING,
+                new Page.GetByRoleOptions().setName("New section").setLevel(3));
+        assertThat(part).isVisible();
+        page.getByRole(AriaRole.MAIN)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Fold New worksheet"))
+                .click();
+        assertThat(part).isHidden();
+        assertThat(page.getByRole(AriaRole.GRID)).isHidden();
+    }
+
+    @Test
+    void typingBeyondTheEdgeAddsARowAndHeadingsStayInView() {
+        newWorksheet();
+        type("A1", "Time");
+        at("A1").click();
+        find("headings");
+        at("A1").click();
+        page.keyboard().press("Control+End");
+        for (int i = 0; i < 14; i++) {
+            page.keyboard().press("ArrowDown");
+            page.keyboard().type("x");
+            page.keyboard().press("Enter");
+            page.keyboard().press("ArrowUp"); // at once: nobody waits until an entry is kept
+        }
+        assertThat(at("E22")).hasText("x");
+        assertThat(at("E9")).hasText("x");
+        assertThat(at("A1")).isInViewport();
+    }
+}

@@ -1,0 +1,101 @@
+package app.logismos.e2e;
+
+import static app.logismos.e2e.Browser.lens;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** Telling typed from calculated, remarks, styles, arrows, chains of causes, and what followed from a change. */
+class SeeingTest extends Visit {
+    @Test
+    void clearingACalculatedCellTellsWhatUsedItWithOneActToGoBack() {
+        newWorksheet();
+        type("A1", "price = 4");
+        type("A2", "cost = price*3");
+        type("A3", "=cost/2");
+        at("A2").click();
+        page.keyboard().press("Delete");
+        assertThat(page.getByText("A2 was calculated. Without it these have no value: A3."))
+                .isVisible();
+        button("Bring it back").click();
+        assertThat(at("A3")).containsText("6");
+    }
+
+    @Test
+    void aChainOfCausesLeadsToTheFirst() {
+        newWorksheet();
+        type("A1", "=1/0");
+        type("B1", "=A1+1");
+        type("C1", "=B1*2");
+        at("C1").click();
+        assertThat(lens(page)).containsText("First cause:");
+        button("Go to A1").click();
+        assertThat(lens(page)).containsText("A1");
+        assertThat(at("A1")).hasAttribute("data-focused", "true");
+    }
+
+    @Test
+    void aRemarkIsKeptShownAndTaken() {
+        newWorksheet();
+        type("A1", "5");
+        at("A1").click();
+        page.keyboard().press("Alt+r");
+        page.getByLabel("remark").fill("weighed twice");
+        button("Keep").click();
+        assertThat(lens(page)).containsText("weighed twice");
+        assertThat(at("A1")).containsText("has a remark");
+        page.reload();
+        at("A1").click();
+        assertThat(lens(page)).containsText("weighed twice");
+    }
+
+    @Test
+    void aNumberStyleChangesTheLookWithASampleAndNeverTheValue() {
+        newWorksheet();
+        type("A1", "=2/3");
+        at("A1").click();
+        find("number style");
+        dialog().getByLabel("Number style").click();
+        page.getByTitle("decimal places").click();
+        assertThat(dialog().locator("output")).hasText("0.67");
+        button("Done").click();
+        assertThat(at("A1")).containsText("0.67");
+        type("B1", "=A1*3");
+        assertThat(at("B1")).containsText("2");
+    }
+
+    @Test
+    void arrowsAreDrawnFromWhatFeedsACellAndToWhatItFeeds() {
+        newWorksheet();
+        type("A1", "5");
+        type("B1", "=A1*2");
+        type("C1", "=B1+1");
+        at("B1").click();
+        assertThat(lens(page)).containsText("=A1*2");
+        page.keyboard().press("Alt+a");
+        assertThat(page.locator("svg path[data-kind='fed by']")).hasCount(1);
+        assertThat(page.locator("svg path[data-kind='feeds']")).hasCount(1);
+        page.keyboard().press("Alt+a");
+        assertThat(page.locator("svg path[data-kind]")).hasCount(0);
+    }
+
+    @Test
+    void theEchoOpensToAListOfBeforeAndAfter() {
+        newWorksheet();
+        type("A1", "4");
+        type("B1", "=A1*10");
+        type("A1", "5");
+        assertThat(foot()).containsText("1 result changed");
+        page.keyboard().press("Alt+e");
+        Locator list = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What followed"));
+        assertThat(list).containsText("40");
+        assertThat(list).containsText("50");
+        list.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("B1"))
+                .click();
+        assertThat(lens(page)).containsText("=A1*10");
+    }
+}

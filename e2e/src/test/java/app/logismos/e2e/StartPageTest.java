@@ -1,0 +1,50 @@
+package app.logismos.e2e;
+
+import static app.logismos.e2e.Browser.cell;
+import static app.logismos.e2e.Browser.openWorksheet;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The start page: all five examples, a worksheet renamed, duplicated, deleted and brought back. */
+class StartPageTest extends Visit {
+    @Test
+    void allExamplesAreThere() {
+        for (String title : List.of("First steps", "Spring blend", "Cooling cup", "Tasting tray", "Steeping surface")) {
+            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(title))))
+                    .isVisible();
+        }
+        openWorksheet(page, "Steeping surface");
+        assertThat(cell(page, "strength", "F5")).containsText("67 %");
+        page.goBack();
+        openWorksheet(page, "Tasting tray");
+        assertThat(cell(page, "orders", "B2")).containsText("362 880");
+    }
+
+    @Test
+    void aWorksheetIsRenamedDuplicatedDeletedAndBroughtBack() {
+        button("What can be done with First steps").click();
+        page.getByText("Duplicate").click();
+        assertThat(page.getByText("First steps (copy)").first()).isVisible();
+        assertThat(cell(page, "precedence", "B2")).containsText("11");
+        page.getByTitle("All worksheets").click();
+        button("What can be done with First steps (copy)").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Rename"))
+                .click();
+        page.getByLabel("worksheet title").fill("My steps");
+        page.keyboard().press("Enter");
+        Locator card = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("My steps")));
+        assertThat(card).isVisible();
+        button("What can be done with My steps").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Delete"))
+                .click();
+        assertThat(card).isHidden();
+        button("Bring it back").click();
+        assertThat(card).isVisible();
+    }
+}

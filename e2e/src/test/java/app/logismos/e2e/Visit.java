@@ -1,0 +1,143 @@
+package app.logismos.e2e;
+
+import static app.logismos.e2e.Browser.cell;
+import static app.logismos.e2e.Browser.composer;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A person's visit: the running program with its demo data, a browser, and a page of it for each test. */
+abstract class Visit {
+    @TempDir
+    static Path data;
+
+    static RunningProgram program;
+    static Browser browser;
+    Page page;
+
+    @BeforeAll
+    static void start() {
+        program = RunningProgram.start(data);
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.close();
+        program.close();
+    }
+
+    @BeforeEach
+    void open() {
+        page = browser.open(program);
+    }
+
+    @AfterEach
+    void nothingWasComplainedAbout() {
+        page.close();
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    void newWorksheet() {
+        button("New worksheet").click();
+        page.getByRole(AriaRole.GRID).waitFor();
+    }
+
+    /** Types into a cell of the first grid of a new worksheet. */
+    void type(String address, String text) {
+        cell(page, "grid-1", address).click();
+        page.keyboard().type(text);
+        page.keyboard().press("Enter");
+        assertThat(composer(page)).isHidden();
+    }
+
+    /** Types entries into a column, from a cell downwards. */
+    void typeDown(String address, String... entries) {
+        cell(page, "grid-1", address).click();
+        for (String entry : entries) {
+            page.keyboard().type(entry);
+            page.keyboard().press("Enter");
+            assertThat(composer(page)).isHidden();
+        }
+    }
+
+    Locator at(String address) {
+        return cell(page, "grid-1", address);
+    }
+
+    /** Selects an area of the first grid: from one corner to another. */
+    void select(String from, String to) {
+        at(from).click();
+        at(to).click(new Locator.ClickOptions()
+                .setModifiers(List.of(com.microsoft.playwright.options.KeyboardModifier.SHIFT)));
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator dialog() {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
+    Locator foot() {
+        return page.getByRole(AriaRole.CONTENTINFO);
+    }
+
+    Locator contents() {
+        return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Contents"));
+    }
+
+    /** Runs a command by the words that the finder finds it with. */
+    void find(String words) {
+        page.keyboard().press("Control+k");
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(Pattern.compile("What do you want")))
+                .fill(words);
+        page.getByRole(AriaRole.OPTION).first().waitFor();
+        page.keyboard().press("Enter");
+    }
+
+    double[] centre(Locator element) {
+        var box = element.boundingBox();
+        return new double[] {box.x + box.width / 2, box.y + box.height / 2};
+    }
+
+    /** Presses on one element and lets go on another. */
+    void drag(Locator from, Locator to) {
+        double[] start = centre(from);
+        page.mouse().move(start[0], start[1]);
+        page.mouse().down();
+        double[] end = centre(to);
+        page.mouse().move((start[0] + end[0]) / 2, (start[1] + end[1]) / 2);
+        page.mouse().move(end[0], end[1]);
+        page.mouse().up();
+    }
+
+    List<String> seriousFaults() {
+        return new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(rule -> rule.getImpact().equals("serious")
+                                || rule.getImpact().equals("critical"))
+                        .map(Visit::described)
+                        .toList();
+    }
+
+    private static String described(Rule rule) {
+        return rule.getId() + ": " + rule.getHelp() + " "
+                + rule.getNodes().stream().map(node -> node.getHtml()).limit(3).toList();
+    }
+}
