@@ -5,7 +5,7 @@ import { useWorksheetStore } from '../worksheet/store'
 import type { Notices } from '../worksheet/useNotices'
 import type { Command } from './command'
 import type { ReadCell } from './useCommands'
-import { linesOf, selectedCells } from './selected'
+import { linesOf, selectAfter, selectedCells } from './selected'
 
 const MOST_NAMED = 4
 const MOST_ROWS = 1000
@@ -41,20 +41,17 @@ export function cellCommands(
   const goOn = (axis: Axis) => () => {
     const now = selected()
     if (!now) return
-    act({ do: 'goOn', grid: now.grid.id, area: areaText(now.area), axis }).then(
-      ({ changed }) => {
-        const reached = changed.filter((cell) => cell.grid === now.grid.id && cell.entry !== '')
-        const last = {
-          column:
-            axis === 'ROWS'
-              ? now.area.last.column
-              : Math.max(...reached.map((cell) => cell.column), now.area.last.column),
-          row: axis === 'ROWS' ? Math.max(...reached.map((cell) => cell.row), now.area.last.row) : now.area.last.row,
-        }
-        useWorksheetStore.getState().select({ kind: 'cells', grid: now.grid.id, anchor: last, focus: now.area.first })
-      },
-      () => undefined,
-    )
+    const { first, last } = now.area
+    selectAfter(act({ do: 'goOn', grid: now.grid.id, area: areaText(now.area), axis }), now.grid.id, ({ changed }) => {
+      const reached = changed.filter((cell) => cell.grid === now.grid.id && cell.entry !== '')
+      return {
+        first,
+        last: {
+          column: axis === 'ROWS' ? last.column : Math.max(...reached.map((cell) => cell.column), last.column),
+          row: axis === 'ROWS' ? Math.max(...reached.map((cell) => cell.row), last.row) : last.row,
+        },
+      }
+    })
   }
 
   const clear = () => {

@@ -1,8 +1,7 @@
 import type { Axis, Edit, Grid } from '../api/types'
 import type { OpenWorksheet } from '../worksheet/context'
-import { useWorksheetStore } from '../worksheet/store'
 import type { Command } from './command'
-import { selectedCells, type Selected } from './selected'
+import { selectAfter, selectedCells, type Selected } from './selected'
 
 const first = ({ area }: Selected, axis: Axis) => (axis === 'ROWS' ? area.first.row : area.first.column)
 const last = ({ area }: Selected, axis: Axis) => (axis === 'ROWS' ? area.last.row : area.last.column)
@@ -33,13 +32,7 @@ export function lineCommands({ at, grids, keep }: OpenWorksheet): readonly Comma
     const now = selected()
     if (!now) return
     const edit = { do: 'deleteLines', grid: now.grid.id, axis, at: first(now, axis), count: count(now, axis) } as const
-    keep([edit]).then(
-      () => {
-        const focus = now.area.first
-        useWorksheetStore.getState().select({ kind: 'cells', grid: now.grid.id, anchor: focus, focus })
-      },
-      () => undefined,
-    )
+    selectAfter(keep([edit]), now.grid.id, () => ({ first: now.area.first, last: now.area.first }))
   }
   const indexes = (now: Selected, axis: Axis) =>
     Array.from({ length: count(now, axis) }, (_, index) => first(now, axis) + index)

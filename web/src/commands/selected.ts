@@ -28,3 +28,19 @@ export function goTo(grid: string, area: Area): void {
   document.getElementById(`block-${grid}`)?.scrollIntoView({ block: 'nearest' })
   useWorksheetStore.getState().select({ kind: 'cells', grid, anchor: area.last, focus: area.first })
 }
+
+/**
+ * Selects cells once a change is kept, unless something else was selected meanwhile. A refused change has been told
+ * already.
+ */
+export function selectAfter<T>(change: Promise<T>, grid: string, areaOf: (kept: T) => Area): void {
+  const before = useWorksheetStore.getState().selection
+  change.then(
+    (kept) => {
+      const { selection, select } = useWorksheetStore.getState()
+      const { first, last } = areaOf(kept)
+      if (selection === before) select({ kind: 'cells', grid, anchor: last, focus: first })
+    },
+    () => undefined,
+  )
+}

@@ -6,6 +6,7 @@ import { PAGE_ROWS } from '../api/queries'
 import type { Cell, Grid } from '../api/types'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
+import { selectAfter } from '../commands/selected'
 import { useNotices } from '../worksheet/useNotices'
 import { addressOf, areaBetween, areaText, type Area, type At } from './address'
 import { asHtml, asText, rowsOfHtml, rowsOfText } from './pasted'
@@ -76,7 +77,7 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
     const now = selectedArea()
     if (!now || at !== null) return
     event.preventDefault()
-    const { clip, select } = useWorksheetStore.getState()
+    const { clip } = useWorksheetStore.getState()
     const text = event.clipboardData?.getData('text/plain') ?? ''
     const to = now.area.first
     if (clip && sameText(clip.text, text)) {
@@ -89,13 +90,8 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
       const edit = clip.isCut
         ? ({ do: 'moveCells', grid: clip.grid, area: areaText(clip.area), toGrid: grid.id, to: addressOf(to) } as const)
         : ({ do: 'copyCells', grid: clip.grid, area: areaText(clip.area), toGrid: grid.id, into } as const)
-      keep([edit]).then(
-        () => {
-          if (clip.isCut) useWorksheetStore.setState({ clip: null })
-          select({ kind: 'cells', grid: grid.id, anchor: target.last, focus: target.first })
-        },
-        () => undefined,
-      )
+      if (clip.isCut) useWorksheetStore.setState({ clip: null })
+      selectAfter(keep([edit]), grid.id, () => target)
       return
     }
     const html = event.clipboardData?.getData('text/html') ?? ''

@@ -1,5 +1,6 @@
 import type { KeyboardEvent } from 'react'
 import type { Cell, Grid } from '../api/types'
+import { selectAfter } from '../commands/selected'
 import { useOpenWorksheet, type OpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore, type Carrying } from '../worksheet/store'
 import { addressOf, areaText, type At } from './address'
@@ -62,7 +63,7 @@ function carriedTo(key: string, { to, lines }: Carrying): At {
 
 /** Puts carried cells down where they are, as one edit. */
 export function putDown({ keep }: OpenWorksheet, toGrid = ''): void {
-  const { carrying, select } = useWorksheetStore.getState()
+  const { carrying } = useWorksheetStore.getState()
   useWorksheetStore.setState({ carrying: null })
   if (!carrying) return
   const { grid, from, to, lines } = carrying
@@ -77,13 +78,7 @@ export function putDown({ keep }: OpenWorksheet, toGrid = ''): void {
     lines === 'cells' || target !== grid
       ? ({ do: 'moveCells', grid, area: areaText(from), toGrid: target, to: addressOf(to) } as const)
       : ({ do: 'moveLines', grid, axis, at: first, count, to: place > first ? place + count : place } as const)
-  keep([edit]).then(
-    () => {
-      const area = movedTo(from, to)
-      select({ kind: 'cells', grid: target, anchor: area.last, focus: area.first })
-    },
-    () => undefined,
-  )
+  selectAfter(keep([edit]), target, () => movedTo(from, to))
 }
 
 /** The keys of a grid: moving, extending the selection, opening the composer, carrying. Commands have keys of their own. */

@@ -1,6 +1,7 @@
 import type { PointerEvent } from 'react'
 import { useRef } from 'react'
 import type { Cell, Grid } from '../api/types'
+import { selectAfter } from '../commands/selected'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { addressOf, areaBetween, areaText, atOf, contains, type Area, type At } from './address'
@@ -205,10 +206,9 @@ export function useGridPointer(
       useWorksheetStore.setState({ filling: null })
       const into = filling && areaText(filling.area)
       if (into && into !== areaText(now.from)) {
-        open.act({ do: 'continue', grid: grid.id, area: areaText(now.from), into }).then(
-          () => select({ kind: 'cells', grid: grid.id, anchor: filling.area.last, focus: filling.area.first }),
-          () => undefined,
-        )
+        const { area } = filling
+        const asked = { do: 'continue', grid: grid.id, area: areaText(now.from), into } as const
+        selectAfter(open.act(asked), grid.id, () => area)
       }
     }
     if (now.does === 'carry') {

@@ -104,7 +104,7 @@ export function ScratchLine() {
         onChange={(event) => write(event.target.value)}
         onKeyDown={press}
         onFocus={() => {
-          setOpen(lines.length > 0)
+          setOpen(true)
           setFocused(true)
         }}
         onBlur={() => setFocused(false)}

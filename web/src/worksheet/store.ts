@@ -87,14 +87,17 @@ interface WorksheetState {
   readonly reset: () => void
 }
 
+/** In a window that is not wider the panels lie over the page, and start closed. */
+const NARROW = 900
+
 const start = {
   selection: { kind: 'none' } as const,
   composing: null,
   writer: null,
   echo: null,
   changed: new Set<string>(),
-  contentsOpen: true,
-  lensOpen: true,
+  contentsOpen: window.innerWidth > NARROW,
+  lensOpen: window.innerWidth > NARROW,
   echoOpen: false,
   step: -1,
   panel: null,

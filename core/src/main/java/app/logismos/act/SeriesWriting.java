@@ -2,6 +2,7 @@ package app.logismos.act;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.EntryReader;
+import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.sheet.Axis;
@@ -11,6 +12,7 @@ import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Value;
+import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -20,6 +22,7 @@ import java.util.List;
 /** Writes a series of numbers, quantities in one unit, or dates by days. */
 final class SeriesWriting {
     private static final int MOST = 100_000;
+    private static final int MOST_DIGITS = 30;
 
     private SeriesWriting() {}
 
@@ -44,7 +47,7 @@ final class SeriesWriting {
     private static List<String> numbers(Act.Series act) {
         Rational first = number(act.first(), act);
         Rational step = number(act.step(), act);
-        int places = Math.max(Pattern.places(act.first()), Pattern.places(act.step()));
+        int places = Math.max(Pattern.places(act.first()), Math.max(places(first), places(step)));
         long count = act.count()
                 .map(Integer::longValue)
                 .orElseGet(() -> reached(first, step, number(act.last().orElseThrow(SeriesWriting::noEnd), act)));
@@ -55,6 +58,13 @@ final class SeriesWriting {
             entries.add(Pattern.written(value, act.first(), places));
         }
         return entries;
+    }
+
+    /** How many decimal places the number has, where it ends. */
+    private static int places(Rational number) {
+        return Plain.decimal(number, MOST_DIGITS)
+                .map(decimal -> Math.max(0, new BigDecimal(decimal).scale()))
+                .orElse(0);
     }
 
     /** How many values there are up to the last one, that included. */

@@ -67,8 +67,8 @@ class EveryoneTest extends Visit {
 
     @Test
     void everythingFitsAtTwiceTheSizeAndInANarrowWindow() {
-        openWorksheet(page, "Cooling cup");
-        page.setViewportSize(640, 400); // 1280 × 800 at 200 %
+        page.setViewportSize(640, 400);
+        openWorksheet(page, "Cooling cup"); // 1280 × 800 at 200 %
         assertThat(page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"))
                 .isEqualTo(true);
         assertThat(cell(page, "law", "A1")).isVisible();

@@ -44,7 +44,7 @@ class SeeingTest extends Visit {
         type("A1", "5");
         at("A1").click();
         page.keyboard().press("Alt+r");
-        page.getByLabel("remark").fill("weighed twice");
+        page.getByLabel("remark", new Page.GetByLabelOptions().setExact(true)).fill("weighed twice");
         button("Keep").click();
         assertThat(lens(page)).containsText("weighed twice");
         assertThat(at("A1")).containsText("has a remark");
