@@ -101,7 +101,12 @@ export function pageCommands({ at, worksheet, grids, keep }: OpenWorksheet): rea
     const spot = place()
     const edit = { do: 'addBlock', section: into.id, block, at: spot ? spot.at + 1 : into.blocks.length } as const
     keep([edit]).then(
-      () => document.getElementById(`block-${block.id}`)?.scrollIntoView({ block: 'nearest' }),
+      () => {
+        const first = { column: 0, row: 0 }
+        if (block.kind === 'grid')
+          useWorksheetStore.getState().select({ kind: 'cells', grid: block.id, anchor: first, focus: first })
+        requestAnimationFrame(() => document.getElementById(`block-${block.id}`)?.scrollIntoView({ block: 'nearest' }))
+      },
       () => undefined,
     )
   }
@@ -111,6 +116,9 @@ export function pageCommands({ at, worksheet, grids, keep }: OpenWorksheet): rea
     if (change) void keep([change]).catch(() => undefined)
   }
   const hasBlock = () => place() !== null
+  /** Opens a title in its place, as a click on it would. */
+  const openTitle = (within: string) =>
+    document.querySelector<HTMLElement>(`${within} button[title^="Change"]`)?.click()
 
   return [
     {
@@ -152,6 +160,30 @@ export function pageCommands({ at, worksheet, grids, keep }: OpenWorksheet): rea
         }
         void keep([{ do: 'addSection', section: added, at: sections.length }]).catch(() => undefined)
       },
+    },
+    {
+      id: 'block-title',
+      says: 'Change the title of the block',
+      group: 'Page',
+      also: 'rename grid chart',
+      isPossible: hasBlock,
+      run: () => openTitle(`#block-${selectedBlock()} figcaption`),
+    },
+    {
+      id: 'section-title',
+      says: 'Change the title of the section',
+      group: 'Page',
+      also: 'rename heading',
+      isPossible: () => canChange() && section() !== undefined,
+      run: () => openTitle(`#block-${section()?.id ?? ''} > :is(h2, h3)`),
+    },
+    {
+      id: 'worksheet-title',
+      says: 'Change the title of the worksheet',
+      group: 'Worksheet',
+      also: 'rename',
+      isPossible: canChange,
+      run: () => openTitle('header h1'),
     },
     {
       id: 'block-up',
