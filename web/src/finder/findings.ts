@@ -28,7 +28,7 @@ export interface Searched {
 const MOST = 60
 
 /** Functions come behind commands that fit as well. */
-const BEHIND = 2
+const BEHIND = 0.5
 const ADDRESS = /^\$?[A-Za-z]{1,3}\$?[1-9]\d{0,6}(:\$?[A-Za-z]{1,3}\$?[1-9]\d{0,6})?$/
 
 /** How well a text has all the words looked for: 0 not at all, more where it begins with them. */
@@ -105,7 +105,7 @@ export function findings(text: string, searched: Searched): readonly Finding[] {
     }
     for (const entry of functions) {
       const score = rank(words, entry.name, `${entry.says} ${entry.synonyms.join(' ')}`)
-      offer(score - BEHIND, {
+      offer(score * BEHIND, {
         key: `function ${entry.name}`,
         kind: 'function',
         says: entry.name,

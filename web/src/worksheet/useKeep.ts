@@ -52,7 +52,8 @@ export function useKeep(id: string) {
         )
       }
       follow(kept.echo, new Set(kept.changed.map((cell) => changedKey(cell.grid, cell.address))))
-      return Promise.all([
+      // Not waited for: the next key may need what this one has done.
+      void Promise.all([
         ...(missed || changesLooks(change) ? [client.invalidateQueries({ queryKey: keys.allCells(id) })] : []),
         client.invalidateQueries({ queryKey: keys.outline(id) }),
         client.invalidateQueries({ queryKey: keys.everyCell(id) }),

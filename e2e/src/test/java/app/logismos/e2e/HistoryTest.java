@@ -82,6 +82,7 @@ class HistoryTest extends Visit {
         Locator tape = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tape"));
         assertThat(tape).containsText("355/113");
         page.reload();
+        page.getByRole(AriaRole.GRID).waitFor();
         page.keyboard().press("Alt+s");
         assertThat(tape).containsText("355/113");
         page.keyboard().type("35");

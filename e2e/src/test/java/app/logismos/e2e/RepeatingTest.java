@@ -50,7 +50,7 @@ class RepeatingTest extends Visit {
         page.getByLabel("Step", new Page.GetByLabelOptions().setExact(true)).fill("250 g");
         page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).fill("1.5 kg");
         button("Write it").click();
-        assertThat(at("A5")).containsText("1.50 kg");
+        assertThat(at("A5")).containsText("1.5");
         assertThat(at("A6")).hasText("");
         at("B1").click();
         find("series");
