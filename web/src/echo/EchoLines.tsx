@@ -1,11 +1,10 @@
-import type { Echo } from '../api/types'
-import { atOf } from '../grid/address'
-import { useWorksheetStore } from '../worksheet/store'
+import type { Echo, EchoLine } from '../api/types'
+import { goTo } from '../commands/selected'
+import { areaOf } from '../grid/address'
 import styles from './EchoLines.module.css'
 
 /** What followed from the last change: before and after, each with a jump to its cell. */
 export function EchoLines({ echo }: { readonly echo: Echo }) {
-  const select = useWorksheetStore((state) => state.select)
   return (
     <div>
       <p className={styles.message}>{echo.message}</p>
@@ -18,29 +17,39 @@ export function EchoLines({ echo }: { readonly echo: Echo }) {
               <th scope="col">Now</th>
             </tr>
           </thead>
-          <tbody>
-            {echo.results.map((line) => (
-              <tr key={`${line.grid}!${line.address}`}>
-                <td>
-                  <button
-                    type="button"
-                    title={`${line.gridTitle} ${line.address}`}
-                    onClick={() => {
-                      const at = atOf(line.address)
-                      document.getElementById(`block-${line.grid}`)?.scrollIntoView({ block: 'nearest' })
-                      select({ kind: 'cells', grid: line.grid, anchor: at, focus: at })
-                    }}
-                  >
-                    {line.called}
-                  </button>
-                </td>
-                <td>{line.before}</td>
-                <td>{line.after}</td>
+          {byGrid(echo.results).map(([title, lines]) => (
+            <tbody key={lines[0]?.grid}>
+              <tr>
+                <th scope="rowgroup" colSpan={3} className={styles.grid}>
+                  {title}
+                </th>
               </tr>
-            ))}
-          </tbody>
+              {lines.map((line) => (
+                <tr key={line.address}>
+                  <td>
+                    <button
+                      type="button"
+                      title={`${line.gridTitle} ${line.address}`}
+                      onClick={() => goTo(line.grid, areaOf(line.address))}
+                    >
+                      {line.called}
+                    </button>
+                  </td>
+                  <td>{line.before}</td>
+                  <td data-failed={line.failed}>{line.after}</td>
+                </tr>
+              ))}
+            </tbody>
+          ))}
         </table>
       )}
     </div>
   )
+}
+
+/** The lines of each grid together, the grids in the order in which they come first. */
+function byGrid(lines: readonly EchoLine[]): readonly (readonly [string, readonly EchoLine[]])[] {
+  const groups = new Map<string, EchoLine[]>()
+  for (const line of lines) groups.set(line.grid, [...(groups.get(line.grid) ?? []), line])
+  return [...groups.values()].map((group) => [group[0]?.gridTitle ?? '', group])
 }
