@@ -9,7 +9,7 @@ import styles from './Guide.module.css'
 /** The guide: pages on acts, every function, unit and constant; one field searches all of it. */
 export function Guide({ entry }: { readonly entry: string }) {
   const { close } = usePanel()
-  const { data: functions = [] } = useFunctions()
+  const { data: functions = [], isPending } = useFunctions()
   const { data: units = [] } = useUnits()
   const { data: constants = [] } = useConstants()
   const [text, setText] = useState('')
@@ -38,7 +38,7 @@ export function Guide({ entry }: { readonly entry: string }) {
         }}
       />
       {found ? (
-        <List entries={found} onVisit={visit} />
+        <List entries={found} isPending={isPending} onVisit={visit} />
       ) : shown ? (
         <>
           <button type="button" className={styles.back} onClick={() => setOpen('')}>
@@ -52,7 +52,7 @@ export function Guide({ entry }: { readonly entry: string }) {
             <summary>
               {group.title} <span>{group.entries.length}</span>
             </summary>
-            <List entries={group.entries} onVisit={visit} />
+            <List entries={group.entries} isPending={false} onVisit={visit} />
           </details>
         ))
       )}
@@ -62,12 +62,15 @@ export function Guide({ entry }: { readonly entry: string }) {
 
 function List({
   entries,
+  isPending,
   onVisit,
 }: {
   readonly entries: readonly GuideEntry[]
+  readonly isPending: boolean
   readonly onVisit: (id: string) => void
 }) {
-  if (entries.length === 0) return <p className={styles.none}>The guide has nothing on that. Try another word.</p>
+  if (entries.length === 0)
+    return isPending ? null : <p className={styles.none}>The guide has nothing on that. Try another word.</p>
   return (
     <ul className={styles.list}>
       {entries.map((entry) => (

@@ -21,6 +21,7 @@ class GuideTest extends Visit {
         at("B2").click();
         page.keyboard().press("F1");
         page.getByLabel("Search the guide").fill("COMBIN");
+        assertThat(dialog()).containsText("choose k things from n");
         page.keyboard().press("Enter");
         Locator guide = dialog();
         assertThat(guide).containsText("combinations(n, k)");

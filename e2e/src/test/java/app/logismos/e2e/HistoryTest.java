@@ -88,6 +88,6 @@ class HistoryTest extends Visit {
         page.keyboard().type("35");
         page.keyboard().press("ArrowUp");
         assertThat(page.getByLabel("Scratch")).hasValue("355/113");
-        assertThat(lens(page)).containsText("left to right");
+        assertThat(lens(page)).containsText("the last operation");
     }
 }

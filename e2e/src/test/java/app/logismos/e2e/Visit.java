@@ -10,38 +10,49 @@ import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A person's visit: the running program with its demo data, a browser, and a page of it for each test. */
 abstract class Visit {
-    @TempDir
-    static Path data;
-
+    /** One program and one browser for all visits: each of these makes worksheets of its own. */
     static RunningProgram program;
+
     static Browser browser;
+    static Path data;
     Page page;
 
     @BeforeAll
-    static void start() {
-        program = RunningProgram.start(data);
-        browser = new Browser();
+    static synchronized void start() throws IOException {
+        if (program == null) {
+            data = Files.createTempDirectory("logismos-visits");
+            program = RunningProgram.start(data);
+            browser = new Browser();
+            Runtime.getRuntime().addShutdownHook(new Thread(Visit::stop));
+        }
     }
 
-    @AfterAll
-    static void stop() {
-        browser.close();
+    private static void stop() {
         program.close();
+        try (Stream<Path> files = Files.walk(data)) {
+            files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
+        } catch (IOException gone) {
+            throw new UncheckedIOException(gone);
+        }
     }
 
     @BeforeEach
     void open() {
+        browser.complaints().clear();
         page = browser.open(program);
     }
 
