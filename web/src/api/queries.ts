@@ -35,8 +35,13 @@ export const usePages = (id: string, at: number | null, grid: string, pages: rea
     combine: merged,
   })
 
-const merged = (results: readonly { readonly data: ReadonlyMap<string, Cell> | undefined }[]) =>
-  new Map(results.flatMap((result) => [...(result.data ?? [])]))
+const NO_CELLS: ReadonlyMap<string, Cell> = new Map()
+
+function merged(results: readonly { readonly data: ReadonlyMap<string, Cell> | undefined }[]) {
+  const [first, ...others] = results.flatMap((result) => result.data ?? [])
+  // Mostly all that is in view is one page: then it is not copied.
+  return first && others.length > 0 ? new Map([first, ...others].flatMap((page) => [...page])) : (first ?? NO_CELLS)
+}
 
 /** All that the lens shows of a cell; fetched again after each edit. */
 export const useCell = (id: string, at: number | null, grid: string, address: string, enabled = true) =>

@@ -1,17 +1,16 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { Dropdown } from 'antd'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { memo, useEffect, useMemo, useRef, useState } from 'react'
 import { PAGE_ROWS, usePages } from '../api/queries'
-import type { Cell, Grid } from '../api/types'
-import { useMenu } from '../commands/useMenu'
+import type { Grid } from '../api/types'
 import { BlockCaption } from '../page/BlockCaption'
 import { useOpenWorksheet } from '../worksheet/context'
-import { changedKey, useWorksheetStore } from '../worksheet/store'
-import { addressOf, areaBetween, contains, type Area } from './address'
+import { useWorksheetStore } from '../worksheet/store'
+import { addressOf, areaBetween } from './address'
 import { Announcement } from './Announcement'
-import { ROW_HEAD, ROW_HEIGHT, type Geometry } from './geometry'
+import { LETTERS_HEIGHT, ROW_HEAD, ROW_HEIGHT, type Geometry } from './geometry'
 import styles from './GridBlock.module.css'
-import { GridCell } from './GridCell'
+import { GridMenu } from './GridMenu'
+import { GridRow } from './GridRow'
 import { columnDecimals, columnWidths } from './layout'
 import { Letters } from './Letters'
 import { shownRows } from './lines'
@@ -19,10 +18,9 @@ import { Overlays } from './Overlays'
 import { useClipboard } from './useClipboard'
 import { useGridKeys } from './useGridKeys'
 import { useGridPointer } from './useGridPointer'
-import { useHighlights } from './useHighlights'
 
 /** A grid with its title. Its rows are drawn only where they are in view; headings stay in view. */
-export function GridBlock({ grid }: { readonly grid: Grid }) {
+export const GridBlock = memo(function GridBlock({ grid }: { readonly grid: Grid }) {
   const { worksheet, at, keep } = useOpenWorksheet()
   const selection = useWorksheetStore((state) => state.selection)
   const composing = useWorksheetStore((state) => state.composing?.grid === grid.id)
@@ -40,7 +38,7 @@ export function GridBlock({ grid }: { readonly grid: Grid }) {
     count: rows.count - headings,
     getScrollElement: () => scroller.current,
     estimateSize: () => ROW_HEIGHT,
-    overscan: 12,
+    overscan: 6,
     scrollMargin: 0,
   })
   const visible = virtual.getVirtualItems()
@@ -56,21 +54,24 @@ export function GridBlock({ grid }: { readonly grid: Grid }) {
     )
   }, [grid, columns, cells, resizing])
   const decimals = useMemo(() => columnDecimals(columns, cells), [columns, cells])
-  const highlights = useHighlights(worksheet.id, at).filter((highlight) => highlight.grid === grid.id)
+  const changed = useWorksheetStore((state) => state.changed)
   const area = own ? areaBetween(own.anchor, own.focus) : null
   const press = useGridKeys(grid, rows, cells)
   const pointer = useGridPointer(grid, widths, cells, setResizing)
   useClipboard(grid, cells, body)
-  const menu = useMenu(['Cells', 'Rows and columns'])
   const geometry: Geometry = { widths, rows, headings }
 
   useEffect(() => {
     if (!focus) return
-    if (focus.row >= grid.headings) virtual.scrollToIndex(rows.placeOf(focus.row) - headings)
-    if (!composing) body.current?.focus({ preventScroll: true })
-    document
-      .getElementById(`cell-${grid.id}-${addressOf(focus)}`)
-      ?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
+    const place = rows.placeOf(focus.row) - headings
+    const box = scroller.current
+    const top = place * ROW_HEIGHT
+    const room = (box?.clientHeight ?? 0) - LETTERS_HEIGHT - headings * ROW_HEIGHT
+    const isShown = box !== null && top >= box.scrollTop && top + ROW_HEIGHT <= box.scrollTop + room
+    if (place >= 0 && !isShown) virtual.scrollToIndex(place)
+    if (!composing && document.activeElement !== body.current) body.current?.focus({ preventScroll: true })
+    const cell = document.getElementById(`cell-${grid.id}-${addressOf(focus)}`)
+    if (cell && !isInView(cell)) cell.scrollIntoView({ block: 'nearest', inline: 'nearest' })
   }, [focus, composing, virtual, rows, headings, grid.id, grid.headings])
 
   const template = `${ROW_HEAD}px ${widths
@@ -78,10 +79,23 @@ export function GridBlock({ grid }: { readonly grid: Grid }) {
     .map((width) => `${width}px`)
     .join(' ')}`
   const width = widths.reduce((sum, each) => sum + each, ROW_HEAD)
-  const overlays = { grid: grid.id, geometry, area, highlights, canChange: at === null }
-  const row = (line: number, start: number) => (
-    <Row key={line} grid={grid} row={line} start={start} {...{ template, widths, cells, decimals, area, rows }} />
-  )
+  const overlays = { grid: grid.id, geometry, area, canChange: at === null }
+  const row = (line: number, start: number) => {
+    const isIn = area !== null && line >= area.first.row && line <= area.last.row
+    return (
+      <GridRow
+        key={line}
+        grid={grid}
+        row={line}
+        start={start}
+        selectedFrom={isIn ? area.first.column : -1}
+        selectedTo={isIn ? area.last.column : -1}
+        focused={focus?.row === line ? focus.column : -1}
+        isBehindHidden={line > 0 && rows.isHidden(line - 1)}
+        {...{ template, widths, cells, decimals, changed }}
+      />
+    )
+  }
 
   return (
     <figure
@@ -96,7 +110,7 @@ export function GridBlock({ grid }: { readonly grid: Grid }) {
       >
         {grid.rows} × {grid.columns}
       </BlockCaption>
-      <Dropdown menu={menu} trigger={['contextMenu']} disabled={at !== null}>
+      <GridMenu isOff={at !== null}>
         <div className={styles.scroller} ref={scroller}>
           <div
             ref={body}
@@ -136,65 +150,23 @@ export function GridBlock({ grid }: { readonly grid: Grid }) {
             </div>
           </div>
         </div>
-      </Dropdown>
+      </GridMenu>
       {area && <Announcement area={area} cell={focus && cells.get(addressOf(focus))} at={focus} />}
     </figure>
   )
-}
+})
 
-interface RowProps {
-  readonly grid: Grid
-  readonly row: number
-  readonly start: number
-  readonly template: string
-  readonly widths: readonly number[]
-  readonly cells: ReadonlyMap<string, Cell>
-  readonly decimals: readonly string[]
-  readonly area: Area | null
-  readonly rows: { readonly isHidden: (line: number) => boolean }
-}
-
-function Row({ grid, row, start, template, widths, cells, decimals, area, rows }: RowProps) {
-  const changed = useWorksheetStore((state) => state.changed)
-  const focus = useWorksheetStore((state) =>
-    state.selection.kind === 'cells' && state.selection.grid === grid.id ? state.selection.focus : null,
-  )
-  return (
-    <div
-      role="row"
-      aria-rowindex={row + 2}
-      className={styles.row}
-      data-heading={row < grid.headings}
-      data-beyond={row >= grid.rows}
-      style={{ transform: `translateY(${start}px)`, gridTemplateColumns: template }}
-    >
-      <span
-        role="rowheader"
-        aria-colindex={1}
-        className={styles.number}
-        data-row={row}
-        data-gap={row > 0 && rows.isHidden(row - 1)}
-        data-on={area !== null && row >= area.first.row && row <= area.last.row}
-      >
-        {row + 1}
-      </span>
-      {widths.map((width, column) => {
-        if (width === 0) return null
-        const address = addressOf({ column, row })
-        return (
-          <GridCell
-            key={column}
-            grid={grid.id}
-            address={address}
-            column={column}
-            cell={cells.get(address)}
-            decimals={decimals[column] ?? ''}
-            changed={changed.has(changedKey(grid.id, address))}
-            selected={area !== null && contains(area, { column, row })}
-            focused={focus?.column === column && focus.row === row}
-          />
-        )
-      })}
-    </div>
+/** Whether all of a cell is seen, with nothing of the page over it. */
+function isInView(cell: HTMLElement): boolean {
+  const box = cell.getBoundingClientRect()
+  const page = cell.closest('main')?.getBoundingClientRect()
+  const grid = cell.closest('[role="grid"]')?.parentElement?.getBoundingClientRect()
+  return [page, grid].every(
+    (frame) =>
+      frame !== undefined &&
+      box.top >= frame.top &&
+      box.bottom <= frame.bottom &&
+      box.left >= frame.left &&
+      box.right <= frame.right,
   )
 }

@@ -1,20 +1,22 @@
+import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import type { Area } from './address'
 import { boxOf, movedTo, type Geometry } from './geometry'
 import styles from './GridBlock.module.css'
-import type { Highlight } from './useHighlights'
+import { useHighlights } from './useHighlights'
 
 interface Props {
   readonly grid: string
   readonly part: 'headings' | 'body'
   readonly geometry: Geometry
   readonly area: Area | null
-  readonly highlights: readonly Highlight[]
   readonly canChange: boolean
 }
 
 /** What is drawn over the cells: references, the selection with its edge and grip, what was copied or is carried. */
-export function Overlays({ grid, part, geometry, area, highlights, canChange }: Props) {
+export function Overlays({ grid, part, geometry, area, canChange }: Props) {
+  const { worksheet, at } = useOpenWorksheet()
+  const highlights = useHighlights(worksheet.id, at).filter((highlight) => highlight.grid === grid)
   const clip = useWorksheetStore((state) => (state.clip?.grid === grid ? state.clip : null))
   const carrying = useWorksheetStore((state) => (state.carrying?.grid === grid ? state.carrying : null))
   const filling = useWorksheetStore((state) => (state.filling?.grid === grid ? state.filling.area : null))

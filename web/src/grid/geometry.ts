@@ -5,6 +5,9 @@ import type { Lines } from './lines'
 export const ROW_HEIGHT = 30
 export const ROW_HEAD = 36
 
+/** Height of the letters over the columns. */
+export const LETTERS_HEIGHT = 21
+
 /** Where the cells of a grid are drawn. */
 export interface Geometry {
   /** Of each column, 0 for a hidden one. */

@@ -42,8 +42,6 @@ export function isFoldedAway(sections: readonly Section[], index: number): boole
 
 function SectionPart({ section, isHidden }: { readonly section: Section; readonly isHidden: boolean }) {
   const { worksheet, at, grids, keep } = useOpenWorksheet()
-  // The choice of a chart depends on what is selected.
-  useWorksheetStore((state) => state.selection)
   if (isHidden) return null
   const place = worksheet.sections.findIndex((each) => each.id === section.id)
   const send = (...edits: Parameters<typeof keep>[0]) => void keep(edits).catch(() => undefined)
@@ -54,7 +52,6 @@ function SectionPart({ section, isHidden }: { readonly section: Section; readonl
   const add = (block: Block | null) => {
     if (block) send({ do: 'addBlock', section: section.id, block, at: section.blocks.length })
   }
-  const chart = chartOfSelection()
   const items = [
     {
       key: 'part',
@@ -146,20 +143,28 @@ function SectionPart({ section, isHidden }: { readonly section: Section; readonl
               >
                 + Note
               </button>
-              <button
-                type="button"
-                className={styles.add}
-                disabled={chart === null}
-                title={chart ? undefined : 'Select two columns or more of a grid first'}
-                onClick={() => add(chartOfSelection())}
-              >
-                + Chart of the selection
-              </button>
+              <AddChart onAdd={add} />
             </div>
           )}
         </>
       )}
     </section>
+  )
+}
+
+/** Whether a chart can be made depends on what is selected. */
+function AddChart({ onAdd }: { readonly onAdd: (block: Block | null) => void }) {
+  const canAdd = useWorksheetStore((state) => state.selection.kind === 'cells' && chartOfSelection() !== null)
+  return (
+    <button
+      type="button"
+      className={styles.add}
+      disabled={!canAdd}
+      title={canAdd ? undefined : 'Select two columns or more of a grid first'}
+      onClick={() => onAdd(chartOfSelection())}
+    >
+      + Chart of the selection
+    </button>
   )
 }
 

@@ -1,4 +1,3 @@
-import { InputNumber, Select } from 'antd'
 import styles from './Panel.module.css'
 
 const STYLES: readonly {
@@ -35,44 +34,55 @@ export function StyleChoice({ style, onChoose }: Props) {
   const chosen = STYLES.find((each) => each.value === kind) ?? { value: kind, label: style, digits: '', usual: 0 }
   const isKnown = STYLES.includes(chosen)
 
+  // Plain fields: the lens draws this for every cell that is selected.
   return (
     <span className={styles.row}>
-      <Select
+      <select
+        className={styles.plain}
         aria-label="Number style"
-        style={{ width: 200 }}
         value={chosen.value}
-        options={[
-          ...(isKnown ? [] : [{ value: chosen.value, label: style }]),
-          ...STYLES.map(({ value, label }) => ({ value, label })),
-        ]}
-        onChange={(value) => {
+        onChange={(event) => {
+          const { value } = event.target
           const next = STYLES.find((each) => each.value === value)
           if (value === 'currency') onChoose('currency EUR')
           else onChoose(next && next.digits !== '' ? `${value} ${next.usual}` : value)
         }}
-      />
+      >
+        {!isKnown && <option value={chosen.value}>{style}</option>}
+        {STYLES.map(({ value, label }) => (
+          <option key={value} value={value}>
+            {label}
+          </option>
+        ))}
+      </select>
       {chosen.digits !== '' && (
-        <>
-          <InputNumber
+        <label>
+          <input
+            className={styles.plain}
+            type="number"
             aria-label={chosen.digits}
             min={0}
             max={MOST}
             value={part === '' ? chosen.usual : Number(part)}
-            onChange={(digits) => {
-              if (digits !== null) onChoose(`${kind} ${digits}`)
+            onChange={(event) => {
+              const digits = event.target.valueAsNumber
+              if (Number.isInteger(digits) && digits >= 0 && digits <= MOST) onChoose(`${kind} ${digits}`)
             }}
-          />
+          />{' '}
           {chosen.digits}
-        </>
+        </label>
       )}
       {kind === 'currency' && (
-        <Select
+        <select
+          className={styles.plain}
           aria-label="Currency"
-          style={{ width: 90 }}
           value={part}
-          options={CURRENCIES.map((value) => ({ value }))}
-          onChange={(code) => onChoose(`currency ${code}`)}
-        />
+          onChange={(event) => onChoose(`currency ${event.target.value}`)}
+        >
+          {CURRENCIES.map((code) => (
+            <option key={code}>{code}</option>
+          ))}
+        </select>
       )}
     </span>
   )

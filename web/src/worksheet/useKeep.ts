@@ -42,14 +42,13 @@ export function useKeep(id: string) {
         keys.outline(id),
         (old) => old && { ...old, revision: next, keptAt, canUndo, canRedo },
       )
-      for (const cell of kept.changed) {
-        client.setQueriesData<Map<string, Cell>>(
-          {
-            queryKey: keys.cells(id, cell.grid),
-            predicate: (query) => query.queryKey[5] === Math.floor(cell.row / PAGE_ROWS),
-          },
-          (page) => page && withCell(page, cell),
-        )
+      for (const [grid, cells] of byGrid(kept.changed)) {
+        for (const [key] of client.getQueriesData<ReadonlyMap<string, Cell>>({ queryKey: keys.cells(id, grid) })) {
+          const own = cells.filter((cell) => key[5] === Math.floor(cell.row / PAGE_ROWS))
+          if (own.length > 0) {
+            client.setQueryData<ReadonlyMap<string, Cell>>(key, (page) => page && withCells(page, own))
+          }
+        }
       }
       follow(kept.echo, new Set(kept.changed.map((cell) => changedKey(cell.grid, cell.address))))
       // Not waited for: the next key may need what this one has done.
@@ -73,9 +72,21 @@ function changesLooks(change: Change): boolean {
   return change.kind !== 'edits' || change.edits.some((edit) => edit.do !== 'enter' && edit.do !== 'define')
 }
 
-function withCell(page: ReadonlyMap<string, Cell>, cell: Cell): Map<string, Cell> {
+function byGrid(cells: readonly Cell[]): ReadonlyMap<string, readonly Cell[]> {
+  const grids = new Map<string, Cell[]>()
+  for (const cell of cells) {
+    const own = grids.get(cell.grid)
+    if (own) own.push(cell)
+    else grids.set(cell.grid, [cell])
+  }
+  return grids
+}
+
+function withCells(page: ReadonlyMap<string, Cell>, cells: readonly Cell[]): ReadonlyMap<string, Cell> {
   const next = new Map(page)
-  if (cell.entry === '' && cell.kind === 'empty') next.delete(cell.address)
-  else next.set(cell.address, cell)
+  for (const cell of cells) {
+    if (cell.entry === '' && cell.kind === 'empty') next.delete(cell.address)
+    else next.set(cell.address, cell)
+  }
   return next
 }

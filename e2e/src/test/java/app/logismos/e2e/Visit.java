@@ -44,7 +44,8 @@ abstract class Visit {
     private static void stop() {
         program.close();
         try (Stream<Path> files = Files.walk(data)) {
-            files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
         } catch (IOException gone) {
             throw new UncheckedIOException(gone);
         }
