@@ -55,7 +55,7 @@ A calculated cell has a small \`=\` at its left edge and its value is teal; a ty
     id: 'count',
     title: 'Count orders and choices',
     text: `In which order, with or without repeats, all at once or some of them: every count is exact, however large, and its working shows the formula behind it.`,
-    examples: ['permutations(9, 4)', 'combinations(15, 7)', 'arrangements(3, 2, 2)', '20!', 'combinationsrep(9, 4)'],
+    examples: ['permutations(9, 4)', 'combinations(15, 7)', '7!/(3!*2!*2!)', '20!', 'combinationsrep(9, 4)'],
   },
   {
     id: 'units',

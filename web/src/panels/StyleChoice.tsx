@@ -63,7 +63,7 @@ export function StyleChoice({ style, onChoose }: Props) {
             aria-label={chosen.digits}
             min={0}
             max={MOST}
-            value={part === '' ? chosen.usual : Number(part)}
+            value={part}
             onChange={(event) => {
               const digits = event.target.valueAsNumber
               if (Number.isInteger(digits) && digits >= 0 && digits <= MOST) onChoose(`${kind} ${digits}`)

@@ -24,6 +24,8 @@ class StartPageTest extends Visit {
         page.goBack();
         openWorksheet(page, "Tasting tray");
         assertThat(cell(page, "orders", "B2")).containsText("362 880");
+        assertThat(cell(page, "orders", "B3")).containsText("1 260");
+        assertThat(cell(page, "pairs", "B3")).containsText("27.8");
     }
 
     @Test

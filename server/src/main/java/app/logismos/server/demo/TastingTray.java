@@ -42,7 +42,7 @@ final class TastingTray {
                         Map.of("B2", "grouped", "B3", "grouped", "B4", "grouped", "B5", "grouped", "B6", "grouped"),
                         row("Question", "Answer"),
                         row("Orders of all cups, each one different", "=cups!"),
-                        row("Orders in which cups of one leaf look alike", "=arrangements(red, mist, smoke)"),
+                        row("Orders in which cups of one leaf look alike", "=cups!/(red!*mist!*smoke!)"),
                         row("First rounds, where the order counts", "=permutations(cups, tasted)"),
                         row("First rounds, where it does not", "=combinations(cups, tasted)"),
                         row("The same with a leaf more than once", "=combinationsrep(cups, tasted)"))
