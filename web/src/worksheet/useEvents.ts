@@ -4,17 +4,40 @@ import { api } from '../api/client'
 import { keys } from '../api/keys'
 import type { Worksheet } from '../api/types'
 
-/** Follows changes that other pages make: what is held is asked for again when it is behind. */
+/**
+ * Follows changes that other pages make: what is held is asked for again when it is behind. A page that is not seen
+ * does not listen, since browsers have few connections to one address; it catches up when it is seen again.
+ */
 export function useEvents(id: string, isNow: boolean) {
   const client = useQueryClient()
   useEffect(() => {
     if (!isNow || typeof EventSource === 'undefined') return
-    const source = new EventSource(api.eventsOf(id))
-    source.addEventListener('changed', (event) => {
+    let source: EventSource | null = null
+
+    const catchUp = (revision: number) => {
       const held = client.getQueryData<Worksheet>(keys.outline(id))?.revision ?? 0
-      const isBehind = Number(event.data) > held && client.isMutating() === 0
+      const isBehind = revision > held && client.isMutating() === 0
       if (isBehind) void client.invalidateQueries({ queryKey: ['worksheet', id] })
-    })
-    return () => source.close()
+    }
+    const listen = () => {
+      source?.close()
+      source = null
+      if (document.visibilityState !== 'visible') return
+      source = new EventSource(api.eventsOf(id))
+      source.addEventListener('changed', (event) => catchUp(Number(event.data)))
+      // What happened while nobody listened, also where the program was started again meanwhile.
+      source.addEventListener('open', () => {
+        void api.worksheet(id, null).then(
+          (worksheet) => catchUp(worksheet.revision),
+          () => undefined,
+        )
+      })
+    }
+    listen()
+    document.addEventListener('visibilitychange', listen)
+    return () => {
+      document.removeEventListener('visibilitychange', listen)
+      source?.close()
+    }
   }, [client, id, isNow])
 }

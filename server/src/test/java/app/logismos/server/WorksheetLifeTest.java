@@ -1,0 +1,146 @@
+package app.logismos.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** The life of a worksheet over HTTP: acts, settings, history, copies, deletion, the tape, and kept data of before. */
+class WorksheetLifeTest {
+    @TempDir
+    Path data;
+
+    @Test
+    void actsAreWorkedOutAndKeptAsOneChange() {
+        try (Program program = Program.start(data, false)) {
+            String id = program.newWorksheet("Lots");
+            program.type(id, 1, "grid-1", "A1", "2", "A2", "5", "B1", "=A1*2");
+            Program.Answer gone =
+                    act(program, id, "{\"do\":\"goOn\",\"grid\":\"grid-1\",\"area\":\"A1:A2\",\"axis\":\"ROWS\"}");
+            assertThat(gone.status()).isEqualTo(200);
+            assertThat(program.shown(id, "grid-1", "A3")).isEqualTo("8");
+            act(program, id, "{\"do\":\"sort\",\"grid\":\"grid-1\",\"area\":\"A1:B3\",\"by\":0,\"descending\":true}");
+            assertThat(program.shown(id, "grid-1", "A1")).isEqualTo("8");
+            assertThat(program.shown(id, "grid-1", "B3")).isEqualTo("4");
+            program.post("/worksheets/" + id + "/undo", "");
+            program.post("/worksheets/" + id + "/undo", "");
+            assertThat(program.shown(id, "grid-1", "A3")).isEmpty();
+            Program.Answer refused =
+                    act(program, id, "{\"do\":\"goOn\",\"grid\":\"grid-1\",\"area\":\"E5\",\"axis\":\"ROWS\"}");
+            assertThat(refused.status()).isEqualTo(422);
+            assertThat(refused.at("/detail"))
+                    .isEqualTo("Select the cells to start from: a formula, or values that show a pattern.");
+        }
+    }
+
+    @Test
+    void anEarlierStateIsReadComparedAndBroughtBackAlsoAfterARestart() {
+        String id;
+        try (Program program = Program.start(data, false)) {
+            id = program.newWorksheet("Cup");
+            program.type(id, 1, "grid-1", "A1", "4", "B1", "=A1*2");
+            program.type(id, 2, "grid-1", "A1", "9");
+        }
+        try (Program program = Program.start(data, false)) {
+            String cells = "/worksheets/" + id + "/grids/grid-1/cells";
+            assertThat(program.get(cells + "/B1?at=2").at("/cell/display")).isEqualTo("8");
+            assertThat(program.get("/worksheets/" + id + "?at=2").at("/revision"))
+                    .isEqualTo("2");
+            JsonNode compared = program.get("/worksheets/" + id + "/compare/2").body();
+            assertThat(compared.at("/count").asInt()).isEqualTo(2);
+            assertThat(compared.at("/cells/0/before").asString() + " "
+                            + compared.at("/cells/0/after").asString())
+                    .isEqualTo("4 9");
+            assertThat(program.get("/worksheets/" + id + "/compare/99").status())
+                    .isEqualTo(404);
+            Program.Answer back = program.post("/worksheets/" + id + "/restore", "{\"revision\":2}");
+            assertThat(back.at("/echo/message")).startsWith("Brought back: ");
+            assertThat(program.shown(id, "grid-1", "B1")).isEqualTo("8");
+            program.post("/worksheets/" + id + "/undo", "");
+            assertThat(program.shown(id, "grid-1", "B1")).isEqualTo("18");
+        }
+    }
+
+    @Test
+    void settingsTurnTheDecimalMarkTheAnglesAndTheGroups() {
+        try (Program program = Program.start(data, false)) {
+            String id = program.newWorksheet("Marks");
+            program.type(id, 1, "grid-1", "A1", "1234.5", "A2", "=sin(30)");
+            program.post(
+                    "/worksheets/" + id + "/edits",
+                    "{\"base\":2,\"commands\":[{\"do\":\"changeSettings\",\"settings\":"
+                            + "{\"degrees\":true,\"comma\":true,\"grouped\":true,\"style\":\"fixed 2\"}}]}");
+            assertThat(program.shown(id, "grid-1", "A1")).isEqualTo("1 234,50");
+            assertThat(program.shown(id, "grid-1", "A2")).isEqualTo("0,50");
+            program.type(id, 3, "grid-1", "B1", "=max(1,5; A1)");
+            Program.Answer cell = program.get("/worksheets/" + id + "/grids/grid-1/cells/B1");
+            assertThat(cell.at("/cell/entry")).isEqualTo("=max(1,5; A1)");
+            assertThat(cell.at("/cell/display")).isEqualTo("1 234,50");
+            assertThat(cell.at("/cell/full")).isEqualTo("1234,5");
+        }
+    }
+
+    @Test
+    void aWorksheetIsCopiedDeletedAndBroughtBackWithItsTape() {
+        try (Program program = Program.start(data, false)) {
+            String id = program.newWorksheet("Tray");
+            program.type(id, 1, "grid-1", "A1", "cups = 9", "A2", "=cups!");
+            Program.Answer line = program.post(
+                    "/worksheets/" + id + "/tape",
+                    "{\"entry\":\"1/3\",\"display\":\"0.3333333333\",\"exact\":true,\"value\":\"1/3\"}");
+            assertThat(line.status()).isEqualTo(201);
+            String copy = program.post("/worksheets", "{\"title\":\"Tray again\",\"copyOf\":\"" + id + "\"}")
+                    .at("/id");
+            assertThat(program.shown(copy, "grid-1", "A2")).isEqualTo("362880");
+            program.type(copy, 2, "grid-1", "A1", "cups = 3");
+            assertThat(program.shown(id, "grid-1", "A2")).isEqualTo("362880");
+            assertThat(program.delete("/worksheets/" + id).status()).isEqualTo(204);
+            assertThat(program.get("/worksheets/" + id).status()).isEqualTo(404);
+            assertThat(program.get("/worksheets").body()).hasSize(1);
+            assertThat(program.post("/worksheets/" + id + "/bring-back", "").status())
+                    .isEqualTo(204);
+            assertThat(program.shown(id, "grid-1", "A2")).isEqualTo("362880");
+            assertThat(program.get("/worksheets/" + id + "/tape").at("/0/entry"))
+                    .isEqualTo("1/3");
+            program.delete("/worksheets/" + id + "/tape");
+            assertThat(program.get("/worksheets/" + id + "/tape").body()).isEmpty();
+            assertThat(program.post("/worksheets/none/bring-back", "").status()).isEqualTo(404);
+        }
+    }
+
+    @Test
+    void whatWasKeptBeforeSomePartsCameIsStillOpened() throws IOException, SQLException {
+        String id;
+        try (Program program = Program.start(data, false)) {
+            id = program.newWorksheet("Old");
+            program.type(id, 1, "grid-1", "A1", "4", "B1", "=A1*2");
+        }
+        try (Connection database = DriverManager.getConnection("jdbc:h2:file:" + data.resolve("logismos"), "", "");
+                PreparedStatement older = database.prepareStatement("update worksheet set outline = ? where id = ?")) {
+            older.setString(
+                    1,
+                    "{\"sections\":[{\"id\":\"section-1\",\"title\":\"Old\",\"folded\":false,\"blocks\":[{\"kind\":\"grid\","
+                            + "\"id\":\"grid-1\",\"title\":\"Grid 1\",\"rows\":8,\"columns\":5,\"headings\":0,\"widths\":{},"
+                            + "\"styles\":{}},{\"kind\":\"note\",\"id\":\"n\",\"text\":\"A note\"}]}],\"names\":[]}");
+            older.setString(2, id);
+            assertThat(older.executeUpdate()).isEqualTo(1);
+        }
+        try (Program program = Program.start(data, false)) {
+            assertThat(program.shown(id, "grid-1", "B1")).isEqualTo("8");
+            assertThat(program.get("/worksheets/" + id).at("/sections/0/blocks/0/beside"))
+                    .isEqualTo("false");
+            assertThat(program.get("/worksheets/" + id).at("/settings/comma")).isEqualTo("false");
+        }
+    }
+
+    private static Program.Answer act(Program program, String id, String act) {
+        return program.post("/worksheets/" + id + "/acts", "{\"act\":" + act + "}");
+    }
+}
