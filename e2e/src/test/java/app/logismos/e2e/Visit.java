@@ -119,7 +119,7 @@ abstract class Visit {
         page.keyboard().press("Control+k");
         page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(Pattern.compile("What do you want")))
                 .fill(words);
-        page.getByRole(AriaRole.OPTION).first().waitFor();
+        page.locator("#finder-list [role=option]").first().waitFor();
         page.keyboard().press("Enter");
     }
 

@@ -199,6 +199,7 @@ class WorksheetJourneyTest extends Visit {
                 .first()
                 .waitFor();
         page.keyboard().press("ArrowDown");
+        page.locator(".cm-tooltip-autocomplete [aria-selected=true]").waitFor();
         page.keyboard().press("Enter");
         page.keyboard().type("9, ");
         assertThat(composer(page)).containsText("k: how many of them are chosen, 0 or more");
