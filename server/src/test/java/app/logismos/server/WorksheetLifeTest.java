@@ -84,6 +84,18 @@ class WorksheetLifeTest {
             assertThat(cell.at("/cell/entry")).isEqualTo("=max(1,5; A1)");
             assertThat(cell.at("/cell/display")).isEqualTo("1 234,50");
             assertThat(cell.at("/cell/full")).isEqualTo("1234,5");
+            program.type(id, 4, "grid-1", "C1", "=sqrt(2)");
+            String value =
+                    program.get("/worksheets/" + id + "/grids/grid-1/cells/C1").at("/calculation/result/value");
+            program.type(
+                    id, 5, "grid-1", "C2", value, "C3", "=abs(C1-C2)<1e-15"); // what is copied is read as what it was
+            assertThat(program.shown(id, "grid-1", "C3")).isEqualTo("true");
+            act(
+                    program,
+                    id,
+                    "{\"do\":\"series\",\"grid\":\"grid-1\",\"at\":\"D1\",\"axis\":\"ROWS\",\"first\":\"0,5\",\"step\":\"0,25\","
+                            + "\"count\":3}");
+            assertThat(program.shown(id, "grid-1", "D3")).isEqualTo("1,00");
         }
     }
 

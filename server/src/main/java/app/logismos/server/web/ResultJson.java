@@ -26,7 +26,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param kind {@code number}, {@code quantity}, {@code text}, {@code truth}, {@code date}, {@code time}, {@code datetime},
  *     {@code duration}, {@code empty}, {@code missing}, {@code table} or {@code error}
- * @param value exact: a whole number, a fraction, or the shortest decimal that gives the same double
+ * @param value exact: a whole number, a fraction, or the shortest decimal that gives the same double, with the decimal mark
+ *     that entries are typed with
  * @param display as shown
  * @param dropsDigits whether what is shown says less than the value, so that copying it loses digits
  * @param approx the nearest double; null where none is near, or the value is no number
@@ -84,7 +85,7 @@ public record ResultJson(
         return new ResultJson(
                 kind,
                 real.isExact(),
-                PlainText.of(new NumberValue(real)),
+                display.mark().number(PlainText.of(new NumberValue(real))),
                 unit,
                 value instanceof Quantity quantity ? quantity.unit().behind(suiting.text(real)) : suiting.text(real),
                 !suiting.keepsAllDigits(real),

@@ -133,7 +133,7 @@ class WorksheetEndpoint {
 
     @PostMapping("/{id}/acts")
     WorksheetViews.KeptJson act(@PathVariable String id, @RequestBody Acts acts) {
-        return kept(id, worksheets.act(id, acts.act()));
+        return kept(id, worksheets.act(id, asKept(id, acts.act())));
     }
 
     @PostMapping("/{id}/restore")
@@ -225,6 +225,20 @@ class WorksheetEndpoint {
                                         .toList())
                         : edit)
                 .toList();
+    }
+
+    private Act asKept(String id, Act act) {
+        DecimalMark mark = worksheets.read(id, open -> open.live.display().mark());
+        return act instanceof Act.Series series
+                ? new Act.Series(
+                        series.grid(),
+                        series.at(),
+                        series.axis(),
+                        mark.read(series.first()),
+                        mark.read(series.step()),
+                        series.last().map(mark::read),
+                        series.count())
+                : act;
     }
 
     private WorksheetViews.KeptJson kept(String id, Worksheets.Kept kept) {
