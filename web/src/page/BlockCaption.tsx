@@ -26,13 +26,13 @@ export function BlockCaption({ block, onTitle, children }: Props) {
     {
       key: 'up',
       label: 'Move up',
-      extra: 'Alt Up',
+      extra: 'Alt PageUp',
       onClick: () => spot && send(moveEdit(worksheet.sections, spot, -1)),
     },
     {
       key: 'down',
       label: 'Move down',
-      extra: 'Alt Down',
+      extra: 'Alt PageDown',
       onClick: () => spot && send(moveEdit(worksheet.sections, spot, 1)),
     },
     {

@@ -83,7 +83,6 @@ interface WorksheetState {
   readonly write: (writer: Writer | null) => void
   readonly follow: (echo: Echo, changed: ReadonlySet<string>) => void
   readonly toggle: (panel: 'contentsOpen' | 'lensOpen' | 'echoOpen' | 'arrows') => void
-  readonly showStep: (step: number) => void
   readonly reset: () => void
 }
 
@@ -118,7 +117,6 @@ export const useWorksheetStore = create<WorksheetState>()((set) => ({
   write: (writer) => set({ writer }),
   follow: (echo, changed) => set({ echo, changed }),
   toggle: (panel) => set((state) => ({ [panel]: !state[panel] })),
-  showStep: (step) => set({ step }),
   reset: () => set(start),
 }))
 
