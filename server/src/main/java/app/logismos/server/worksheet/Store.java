@@ -23,6 +23,8 @@ import tools.jackson.databind.json.JsonMapper;
 class Store {
     private static final TypeReference<List<Edit>> EDITS = new TypeReference<>() {};
     private static final int LONGEST_SAYING = 500;
+    private static final String SINCE =
+            " from JournalRow j where j.key.worksheetId = :id and j.key.revision > :base order by j.key.revision";
 
     private final EntityManager entities;
     private final JsonMapper json;
@@ -91,24 +93,17 @@ class Store {
     /** The edits that lead back to an earlier revision, in the order in which they are to be applied. */
     @Transactional(readOnly = true)
     List<Edit> backTo(String worksheet, long revision) {
-        return entities.createQuery(
-                        "select j.inverse from JournalRow j where j.key.worksheetId = :id and j.key.revision > :base"
-                                + " order by j.key.revision desc",
-                        String.class)
-                .setParameter("id", worksheet)
-                .setParameter("base", revision)
-                .getResultStream()
-                .flatMap(edits -> json.readValue(edits, EDITS).stream())
-                .toList();
+        return since(worksheet, revision, "select j.inverse" + SINCE + " desc");
     }
 
     /** The edits made since a revision, the oldest first. */
     @Transactional(readOnly = true)
     List<Edit> editsSince(String worksheet, long revision) {
-        return entities.createQuery(
-                        "select j.edits from JournalRow j where j.key.worksheetId = :id and j.key.revision > :base"
-                                + " order by j.key.revision",
-                        String.class)
+        return since(worksheet, revision, "select j.edits" + SINCE);
+    }
+
+    private List<Edit> since(String worksheet, long revision, String query) {
+        return entities.createQuery(query, String.class)
                 .setParameter("id", worksheet)
                 .setParameter("base", revision)
                 .getResultStream()
