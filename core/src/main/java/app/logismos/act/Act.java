@@ -130,4 +130,70 @@ public sealed interface Act {
             return NamingByLabels.edits(this, live);
         }
     }
+
+    /**
+     * Makes a grid of formulas: what an expression is worth for each value of a variable, or of two.
+     *
+     * @param section the id of the section that gets the grid, at its end
+     * @param id of the new grid
+     * @param grid whose first cell the references of the expression count from
+     * @param expression without {@code =}; a name of, or reference to, a calculated cell tabulates that cell's formula
+     */
+    record Tabulate(
+            String section,
+            String id,
+            String title,
+            String grid,
+            String expression,
+            Variable first,
+            Optional<Variable> second)
+            implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return Tabulating.edits(this, live);
+        }
+    }
+
+    /**
+     * What is tabulated over.
+     *
+     * @param name of the expression, or a reference to a cell with an input
+     * @param from the first value, as an entry
+     * @param to the last value
+     * @param step between values; nothing where {@code count} says how many
+     * @param count how many values there are
+     * @param cells references to the cells that hold the values, parted by commas, in the place of all these
+     */
+    record Variable(
+            String name,
+            String from,
+            String to,
+            Optional<String> step,
+            Optional<Integer> count,
+            Optional<String> cells) {}
+
+    /**
+     * Tabulates something else in a grid that tabulates.
+     *
+     * @param grid the id of that grid
+     */
+    record TabulateAnew(String grid, String expression) implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return Tabulating.anew(this, live);
+        }
+    }
+
+    /**
+     * Puts the fit of a series into two grids: its coefficients, and the points with what is left of them.
+     *
+     * @param series its place among the series, from 0
+     * @param id of the first new grid; the second's is made from it
+     */
+    record PutFit(String chart, int series, String id) implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return FitWriting.edits(this, live);
+        }
+    }
 }

@@ -18,6 +18,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Writes a series of numbers, quantities in one unit, or dates by days. */
 final class SeriesWriting {
@@ -39,7 +40,8 @@ final class SeriesWriting {
         return new Edit.Enter(act.grid(), typed);
     }
 
-    private static List<String> entries(Act.Series act) {
+    /** The entries of its values. */
+    static List<String> entries(Act.Series act) {
         Value first = EntryReader.value(act.first());
         return first instanceof Moment.Date date ? dates(act, date.date()) : numbers(act);
     }
@@ -110,6 +112,21 @@ final class SeriesWriting {
                             ? "With this step the series never comes to its last value."
                             : "A series has " + MOST + " values at the most.");
         }
+    }
+
+    /** So many values from one to another, both included. */
+    static List<String> spaced(String from, String to, int count) {
+        check(count);
+        Act.Series ends = new Act.Series("", Address.FIRST, Axis.ROWS, from, "0", Optional.of(to), Optional.of(count));
+        Rational first = number(from, ends);
+        Rational width = (Rational) number(to, ends).minus(first);
+        List<String> entries = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            Rational part = Rational.of(BigInteger.valueOf(i), BigInteger.valueOf(Math.max(1, count - 1)));
+            Rational value = (Rational) first.plus((Rational) width.times(part));
+            entries.add(Pattern.written(value, from, Pattern.places(from)));
+        }
+        return entries;
     }
 
     /** A number, or that of a quantity in the unit of the first value. */

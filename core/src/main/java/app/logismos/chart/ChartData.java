@@ -1,43 +1,77 @@
 package app.logismos.chart;
 
-import app.logismos.display.Display;
-import app.logismos.formula.Area;
-import app.logismos.number.Real;
-import app.logismos.recalculate.LiveWorksheet;
-import app.logismos.sheet.Block;
-import app.logismos.value.NumberValue;
-import app.logismos.value.Table;
-import app.logismos.value.Text;
-import app.logismos.value.Value;
-import java.util.ArrayList;
+import app.logismos.formula.Address;
+import app.logismos.sheet.Chart;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.ToDoubleFunction;
 
 /**
- * What a chart shows.
+ * What a chart shows, worked out.
  *
- * @param across the horizontal axis
- * @param up the vertical axis
- * @param summary the chart in a sentence, for those who do not see it
+ * @param right the second vertical axis, where a series stands on it
+ * @param bins of a histogram
+ * @param boxes of each series, in a chart of boxes
+ * @param table of a chart over a two-way table
+ * @param faults what could not be drawn, in sentences
+ * @param summary the chart in a few sentences, for those who do not see it
  */
-public record ChartData(String title, Axis across, Axis up, boolean legend, List<Series> series, String summary) {
+public record ChartData(
+        String title,
+        Chart.Form form,
+        Axis across,
+        Axis up,
+        Optional<Axis> right,
+        List<Series> series,
+        Optional<Bins> bins,
+        List<Boxes> boxes,
+        Optional<TwoWay> table,
+        List<Mark> marks,
+        List<String> faults,
+        String summary) {
     public ChartData {
         series = List.copyOf(series);
+        boxes = List.copyOf(boxes);
+        marks = List.copyOf(marks);
+        faults = List.copyOf(faults);
     }
 
-    /** An axis with its title and scale. */
-    public record Axis(String title, Scale scale) {}
+    /** The same with other axes. */
+    ChartData withAxes(Axis otherAcross, Axis otherUp, Optional<Axis> otherRight, Optional<TwoWay> otherTable) {
+        return new ChartData(
+                title, form, otherAcross, otherUp, otherRight, series, bins, boxes, otherTable, marks, faults, summary);
+    }
+
+    /**
+     * An axis.
+     *
+     * @param title with the unit
+     * @param unit of its values; empty where they have none
+     * @param places whether it has things along it that have no size
+     */
+    public record Axis(String title, String unit, boolean places, Scale scale) {}
 
     /**
      * A series.
      *
-     * @param name its heading, or its cells where it has none
-     * @param points in the order of the cells
+     * @param name its own, its heading, or its cells where it has neither
+     * @param source its cells or its expression
+     * @param points in the order of the cells; of many as many as can be told apart
+     * @param count how many there are
+     * @param share of the whole, for each point of a chart of shares
      */
-    public record Series(String name, Area cells, Block.Shape shape, List<Point> points) {
+    public record Series(
+            String name,
+            String source,
+            Chart.Shape shape,
+            boolean onRight,
+            Chart.Look look,
+            List<Point> points,
+            int count,
+            List<String> share,
+            Optional<Fit> fit) {
         public Series {
             points = List.copyOf(points);
+            share = List.copyOf(share);
         }
     }
 
@@ -45,85 +79,91 @@ public record ChartData(String title, Axis across, Axis up, boolean legend, List
      * A point.
      *
      * @param up nothing where the cell has no number: the line has a gap there
+     * @param error half the length of its error bar
+     * @param cell that it is from
      */
-    public record Point(double across, Optional<Double> up, String acrossText, String upText) {}
+    public record Point(
+            double across,
+            Optional<Double> up,
+            String acrossText,
+            String upText,
+            Optional<Double> error,
+            Optional<Address> cell) {}
 
-    /** Reads a chart's cells as they are now. */
-    public static ChartData of(Block.Chart chart, LiveWorksheet live) {
-        boolean headed =
-                live.grid(chart.grid()).map(grid -> grid.headings() > 0).orElse(false);
-        Table across = live.values(chart.grid(), chart.across());
-        List<Series> series = chart.series().stream()
-                .map(each -> series(each, across, live.values(chart.grid(), each.cells()), headed, live.display()))
-                .toList();
-        String acrossTitle = chart.acrossTitle().isEmpty() ? heading(across).orElse("") : chart.acrossTitle();
-        return new ChartData(
-                chart.title(),
-                new Axis(acrossTitle, scale(series, Point::across)),
-                new Axis(chart.upTitle(), scale(series, point -> point.up().orElse(Double.NaN))),
-                chart.legend(),
-                series,
-                summary(chart, series));
-    }
-
-    private static Series series(Block.Series series, Table across, Table up, boolean headed, Display display) {
-        Optional<String> name = headed ? heading(up) : Optional.empty();
-        int from = name.isPresent() ? 1 : 0;
-        List<Point> points = new ArrayList<>();
-        for (int row = from; row < Math.min(across.rows(), up.rows()); row++) {
-            Value x = across.at(row, 0);
-            Value y = up.at(row, 0);
-            number(x).ifPresent(at -> points.add(new Point(at, number(y), display.text(x), display.text(y))));
+    /**
+     * A curve laid through a series.
+     *
+     * @param text the equation, y of x
+     * @param units what x and y are measured in; empty where they have no units
+     * @param coefficients with all digits
+     * @param rSquared as shown
+     * @param formula the equation with {@code #$B$2}, {@code #$B$3} … for the coefficients
+     * @param residuals for each point how far it is above the curve
+     */
+    public record Fit(
+            Chart.Fit model,
+            String text,
+            String latex,
+            String units,
+            List<Coefficient> coefficients,
+            String rSquared,
+            String fullRSquared,
+            String formula,
+            List<Point> curve,
+            List<Point> residuals) {
+        public Fit {
+            coefficients = List.copyOf(coefficients);
+            curve = List.copyOf(curve);
+            residuals = List.copyOf(residuals);
         }
-        return new Series(name.orElse(series.cells().toString()), series.cells(), series.shape(), points);
     }
 
-    private static Optional<String> heading(Table cells) {
-        return cells.at(0, 0) instanceof Text text ? Optional.of(text.text()) : Optional.empty();
-    }
+    /** A coefficient of a fit. */
+    public record Coefficient(String name, String value) {}
 
-    private static Optional<Double> number(Value value) {
-        return value instanceof NumberValue number
-                ? Optional.of(number.real()).map(Real::toDouble).filter(Double::isFinite)
-                : Optional.empty();
-    }
-
-    private static Scale scale(List<Series> series, ToDoubleFunction<Point> part) {
-        double[] all = series.stream()
-                .flatMap(each -> each.points().stream())
-                .mapToDouble(part)
-                .filter(Double::isFinite)
-                .sorted()
-                .toArray();
-        return all.length == 0 ? Scale.covering(0, 1) : Scale.covering(all[0], all[all.length - 1]);
-    }
-
-    private static String summary(Block.Chart chart, List<Series> series) {
-        StringBuilder text = new StringBuilder("Chart " + chart.title() + ".");
-        for (Series each : series) {
-            List<Point> filled = each.points().stream()
-                    .filter(point -> point.up().isPresent())
-                    .toList();
-            if (filled.isEmpty()) {
-                text.append(' ').append(each.name()).append(" has no points.");
-            } else {
-                Point first = filled.get(0);
-                Point last = filled.get(filled.size() - 1);
-                text.append(' ')
-                        .append(each.name())
-                        .append(": ")
-                        .append(filled.size())
-                        .append(filled.size() == 1 ? " point, from " : " points, from ")
-                        .append(first.upText())
-                        .append(" at ")
-                        .append(first.acrossText())
-                        .append(" to ")
-                        .append(last.upText())
-                        .append(" at ")
-                        .append(last.acrossText())
-                        .append('.');
-            }
+    /**
+     * A two-way table.
+     *
+     * @param across the places of its columns
+     * @param up the places of its rows
+     * @param values row by row; nothing where there is no number
+     * @param height the scale of the values
+     * @param contours lines of equal value
+     */
+    public record TwoWay(
+            List<Double> across,
+            List<Double> up,
+            List<List<Optional<Double>>> values,
+            List<List<String>> texts,
+            Axis height,
+            List<Contour> contours) {
+        public TwoWay {
+            across = List.copyOf(across);
+            up = List.copyOf(up);
+            values = List.copyOf(values);
+            texts = List.copyOf(texts);
+            contours = List.copyOf(contours);
         }
-        return text.toString();
+
+        TwoWay withHeight(Axis other) {
+            return new TwoWay(across, up, values, texts, other, contours);
+        }
     }
+
+    /** A line of equal value. */
+    public record Contour(double level, String label, List<Place> places) {
+        public Contour {
+            places = List.copyOf(places);
+        }
+    }
+
+    /**
+     * Something put on the chart.
+     *
+     * @param kind {@code label}, {@code arrow}, {@code formula} or {@code tangent}
+     * @param text as shown
+     * @param latex of a formula
+     * @param to the other end of an arrow or tangent
+     */
+    public record Mark(String kind, Place at, Optional<Place> to, String text, String latex, boolean onRight) {}
 }

@@ -3,21 +3,36 @@ package app.logismos.chart;
 import app.logismos.display.Automatic;
 import app.logismos.number.Rational;
 import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleFunction;
 
 /**
- * An even scale with round ticks.
+ * A scale with round ticks.
  *
- * @param least where it begins, a multiple of the step
- * @param most where it ends, a multiple of the step
- * @param ticks from the least to the most
+ * @param least where it begins
+ * @param most where it ends, above {@code least}
+ * @param ticks upwards, within the scale
+ * @param logarithmic whether equal ratios are equally far apart
  */
-public record Scale(double least, double most, List<Tick> ticks) {
+public record Scale(double least, double most, List<Tick> ticks, boolean logarithmic) {
     private static final int WANTED_TICKS = 6;
 
     /** Values this much closer together than they are large are taken as one. */
     private static final double ALIKE = 1e-12;
+
+    private static final int SECONDS_OF_DAY = 86_400;
+    private static final int[] CLOCK_STEPS = {
+        1, 2, 5, 10, 15, 30, 60, 120, 300, 600, 900, 1800, 3600, 7200, 10_800, 21_600, 43_200
+    };
+    private static final int[] DAY_STEPS = {1, 2, 7, 14};
+    private static final int[] MONTH_STEPS = {1, 2, 3, 6};
+    private static final double DAYS_OF_MONTH = 30.4;
+    private static final int MONTHS = 12;
 
     public Scale {
         ticks = List.copyOf(ticks);
@@ -29,25 +44,51 @@ public record Scale(double least, double most, List<Tick> ticks) {
     /**
      * The scale with about six ticks, 1, 2 or 5 times a power of ten apart, that covers the values (P. Heckbert, Nice
      * numbers for graph labels, Graphics Gems, 1990). The ticks are exact decimals, so that no label reads
-     * 0.30000000000000004.
+     * 0.30000000000000004. It begins and ends at a tick.
      *
      * @param least finite
      * @param most finite, {@code least} or more
      */
     static Scale covering(double least, double most) {
-        double size = Math.max(Math.abs(least), Math.abs(most));
-        boolean one = most - least <= ALIKE * size;
-        double from = one ? least - Math.max(size / 10, size == 0 ? 1 : 0) : least;
-        double until = one ? most + Math.max(size / 10, size == 0 ? 1 : 0) : most;
-        BigDecimal step = roundStep((until - from) / (WANTED_TICKS - 1));
-        long first = (long) Math.floor(from / step.doubleValue() + ALIKE);
-        long last = (long) Math.ceil(until / step.doubleValue() - ALIKE);
+        return stepping(least, most, WANTED_TICKS - 1);
+    }
+
+    /** The scale from one value to another, with round ticks between. */
+    static Scale between(double least, double most) {
+        BigDecimal step = roundStep((most - least) / (WANTED_TICKS - 1));
+        long first = (long) Math.ceil(least / step.doubleValue() - ALIKE);
+        long last = (long) Math.floor(most / step.doubleValue() + ALIKE);
+        return new Scale(least, most, ticks(step, first, last), false);
+    }
+
+    private static List<Tick> ticks(BigDecimal step, long first, long last) {
         List<Tick> ticks = new ArrayList<>();
         for (long i = first; i <= last; i++) {
             BigDecimal at = step.multiply(BigDecimal.valueOf(i));
             ticks.add(new Tick(at.doubleValue(), Automatic.STYLE.text(Rational.of(at))));
         }
-        return new Scale(ticks.get(0).at(), ticks.get(ticks.size() - 1).at(), ticks);
+        return ticks;
+    }
+
+    /**
+     * The scale that covers the values in about so many steps.
+     *
+     * @param steps 1 or more
+     */
+    static Scale stepping(double least, double most, double steps) {
+        double[] range = spread(least, most);
+        BigDecimal step = roundStep((range[1] - range[0]) / steps);
+        long first = (long) Math.floor(range[0] / step.doubleValue() + ALIKE);
+        long last = (long) Math.ceil(range[1] / step.doubleValue() - ALIKE);
+        return spanning(ticks(step, first, last));
+    }
+
+    /** A single value stands in the middle. */
+    private static double[] spread(double least, double most) {
+        double size = Math.max(Math.abs(least), Math.abs(most));
+        boolean one = most - least <= ALIKE * size;
+        double room = one ? size == 0 ? 1 : size / 10 : 0;
+        return new double[] {least - room, most + room};
     }
 
     private static BigDecimal roundStep(double rough) {
@@ -55,5 +96,140 @@ public record Scale(double least, double most, List<Tick> ticks) {
         double digit = rough / Math.pow(10, exponent);
         int round = digit < 1.5 ? 1 : digit < 3 ? 2 : digit < 7 ? 5 : 10;
         return BigDecimal.valueOf(round).scaleByPowerOfTen(exponent);
+    }
+
+    /**
+     * The logarithmic scale with ticks at powers of ten; also at 2 and 5 times them, where there are few.
+     *
+     * @param least above 0
+     * @param most {@code least} or more
+     */
+    static Scale logarithmic(double least, double most) {
+        int first = (int) Math.floor(Math.log10(least) + ALIKE);
+        int last = Math.max(first + 1, (int) Math.ceil(Math.log10(most) - ALIKE));
+        return logarithmic(least, most, first, last, Math.pow(10, first), Math.pow(10, last));
+    }
+
+    /** The logarithmic scale from one value above 0 to another. */
+    static Scale logarithmicBetween(double least, double most) {
+        return logarithmic(
+                least, most, (int) Math.floor(Math.log10(least)), (int) Math.ceil(Math.log10(most)), least, most);
+    }
+
+    private static Scale logarithmic(double least, double most, int first, int last, double from, double to) {
+        int every = Math.max(1, (last - first + WANTED_TICKS) / WANTED_TICKS - 1);
+        int[] digits = last - first <= 2 ? new int[] {1, 2, 5} : new int[] {1};
+        List<Tick> ticks = new ArrayList<>();
+        for (int exponent = first; exponent <= last; exponent += every) {
+            for (int digit : digits) {
+                BigDecimal at = BigDecimal.valueOf(digit).scaleByPowerOfTen(exponent);
+                double tick = at.doubleValue();
+                if (tick >= from * (1 - ALIKE) && tick <= to * (1 + ALIKE)) {
+                    ticks.add(new Tick(tick, Automatic.STYLE.text(Rational.of(at))));
+                }
+            }
+        }
+        return new Scale(from, to, ticks, true);
+    }
+
+    /**
+     * A scale of days with ticks at whole days, weeks, months or years.
+     *
+     * @param least days since 1970-01-01
+     */
+    static Scale calendar(double least, double most) {
+        double days = Math.max(most - least, 1);
+        double rough = days / WANTED_TICKS;
+        if (rough <= DAY_STEPS[DAY_STEPS.length - 1]) {
+            int step = fitting(DAY_STEPS, rough);
+            // Weeks begin on Monday; the fourth day of the epoch was one.
+            long start = step % 7 == 0
+                    ? Math.floorDiv((long) Math.floor(least) - 4, step) * step + 4
+                    : Math.floorDiv((long) Math.floor(least), step) * step;
+            List<Tick> ticks = new ArrayList<>();
+            for (long day = start;
+                    ticks.isEmpty() || ticks.get(ticks.size() - 1).at() < most;
+                    day += step) {
+                ticks.add(new Tick(day, LocalDate.ofEpochDay(day).toString()));
+            }
+            return spanning(ticks);
+        }
+        double months = rough / DAYS_OF_MONTH;
+        return months <= MONTH_STEPS[MONTH_STEPS.length - 1]
+                ? byMonths(least, most, fitting(MONTH_STEPS, months), "yyyy-MM")
+                : byMonths(
+                        least,
+                        most,
+                        MONTHS * roundStep(Math.max(1, months / MONTHS)).intValue(),
+                        "yyyy");
+    }
+
+    private static Scale byMonths(double least, double most, int step, String pattern) {
+        LocalDate first = LocalDate.ofEpochDay((long) Math.floor(least));
+        long month = Math.floorDiv(first.getYear() * 12L + first.getMonthValue() - 1, step) * step;
+        List<Tick> ticks = new ArrayList<>();
+        do {
+            LocalDate at = LocalDate.of((int) Math.floorDiv(month, 12), (int) Math.floorMod(month, 12) + 1, 1);
+            ticks.add(new Tick(at.toEpochDay(), at.format(DateTimeFormatter.ofPattern(pattern))));
+            month += step;
+        } while (ticks.get(ticks.size() - 1).at() < most);
+        return spanning(ticks);
+    }
+
+    /** A scale of seconds with ticks at whole seconds, minutes or hours, written by {@code label}. */
+    static Scale clock(double least, double most, DoubleFunction<String> label) {
+        double rough = Math.max(most - least, 1) / WANTED_TICKS;
+        int most1 = CLOCK_STEPS[CLOCK_STEPS.length - 1];
+        long step = rough <= most1
+                ? fitting(CLOCK_STEPS, rough)
+                : (long) Math.ceil(rough / SECONDS_OF_DAY) * SECONDS_OF_DAY;
+        List<Tick> ticks = new ArrayList<>();
+        long at = Math.floorDiv((long) Math.floor(least), step) * step;
+        do {
+            ticks.add(new Tick(at, label.apply(at)));
+            at += step;
+        } while (ticks.get(ticks.size() - 1).at() < most);
+        return spanning(ticks);
+    }
+
+    /** How a point in time is written at a tick: {@code 2027-03-01 14:30}. */
+    static String dateTime(double seconds) {
+        LocalDateTime at = LocalDateTime.ofEpochSecond((long) seconds, 0, ZoneOffset.UTC);
+        return at.toLocalTime().toSecondOfDay() == 0
+                ? at.toLocalDate().toString()
+                : at.format(DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm"));
+    }
+
+    private static int fitting(int[] steps, double rough) {
+        for (int step : steps) {
+            if (step >= rough) {
+                return step;
+            }
+        }
+        return steps[steps.length - 1];
+    }
+
+    private static Scale spanning(List<Tick> ticks) {
+        return new Scale(ticks.get(0).at(), ticks.get(ticks.size() - 1).at(), ticks, false);
+    }
+
+    /** A scale of things that have no size: the first stands at 1. */
+    static Scale places(List<String> names) {
+        List<Tick> ticks = new ArrayList<>();
+        for (int i = 0; i < names.size(); i++) {
+            ticks.add(new Tick(i + 1.0, names.get(i)));
+        }
+        return new Scale(0.5, names.size() + 0.5, ticks, false);
+    }
+
+    /** The same from here to there, with the ticks that are left. */
+    Scale within(double from, double to) {
+        return new Scale(
+                from,
+                to,
+                ticks.stream()
+                        .filter(tick -> tick.at() >= from && tick.at() <= to)
+                        .toList(),
+                logarithmic);
     }
 }

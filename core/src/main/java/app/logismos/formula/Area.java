@@ -1,5 +1,8 @@
 package app.logismos.formula;
 
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
 /**
  * A rectangle of cells of a grid; both corners belong to it.
  *
@@ -28,6 +31,14 @@ public record Area(Address first, Address last) {
         }
         return Address.parse(corners[0])
                 .flatMap(first -> Address.parse(corners[corners.length - 1]).map(last -> between(first, last)));
+    }
+
+    /** Its cells, row by row. */
+    public Stream<Address> cells() {
+        return IntStream.rangeClosed(first.row(), last.row())
+                .boxed()
+                .flatMap(row -> IntStream.rangeClosed(first.column(), last.column())
+                        .mapToObj(column -> new Address(column, row)));
     }
 
     /** How many rows. */

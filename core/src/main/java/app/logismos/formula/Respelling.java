@@ -11,6 +11,17 @@ public final class Respelling {
     private Respelling() {}
 
     /**
+     * An expression that stands by itself, without {@code =}, with some nodes spelled anew; what cannot be read stays as
+     * it is. Its references count from the first cell.
+     */
+    public static String expression(
+            String text, Vocabulary vocabulary, Function<Expression, Optional<String>> spelling) {
+        return Parser.parse(text, 0, Address.FIRST, vocabulary) instanceof Parser.Outcome.Parsed parsed
+                ? of(text, parsed.expression(), spelling)
+                : text;
+    }
+
+    /**
      * The text with some nodes spelled anew.
      *
      * @param expression as read from this very text, so that its spans fit

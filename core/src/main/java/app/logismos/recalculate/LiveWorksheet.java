@@ -2,16 +2,19 @@ package app.logismos.recalculate;
 
 import app.logismos.display.Display;
 import app.logismos.evaluate.Bounded;
+import app.logismos.evaluate.Budget;
 import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Calculator;
 import app.logismos.evaluate.EvaluationErrors;
 import app.logismos.evaluate.Evaluator;
 import app.logismos.evaluate.Limits;
+import app.logismos.evaluate.Scope;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Entry;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
+import app.logismos.formula.Parser;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
@@ -30,6 +33,8 @@ import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 
 /**
  * A worksheet with the values of its cells. After edits exactly those cells are worked out again that depend on what was
@@ -158,6 +163,35 @@ public final class LiveWorksheet {
         return Optional.empty();
     }
 
+    /** What an expression that stands in no cell is worth; its references count from a grid's first cell. */
+    public Value worth(String expression, String grid) {
+        return formula(expression, grid, "").apply(Blank.BLANK);
+    }
+
+    /**
+     * An expression as a function of a variable; where it cannot be read, or its time is used up, its values are
+     * failures. All values together have the time of one calculation.
+     *
+     * @param grid whose first cell its references count from
+     */
+    public UnaryOperator<Value> formula(String expression, String grid, String variable) {
+        Parser.Outcome read = Parser.parse(expression, 0, Address.FIRST, worksheet.vocabulary());
+        if (read instanceof Parser.Outcome.Refused refused) {
+            return value -> refused.failure();
+        }
+        Expression parsed = ((Parser.Outcome.Parsed) read).expression();
+        Scope scope = evaluation.scope(grid, true);
+        Budget budget = Budget.of(limits);
+        return value -> {
+            try {
+                return new Evaluator(new WithVariable(scope, variable, value), Address.FIRST, limits, budget)
+                        .value(parsed);
+            } catch (Budget.Stopped stopped) {
+                return stopped.failure(limits);
+            }
+        };
+    }
+
     /** The cells that a cell's formula refers to, single ones and ranges, in the order of the formula. */
     public List<Edit.Place> fedBy(String grid, Address cell) {
         return worksheet
@@ -186,6 +220,15 @@ public final class LiveWorksheet {
     /** How many cells depend on a cell, directly or further on. */
     public int feedsInAll(String grid, Address cell) {
         return dependentsOf(CellKey.of(links.number(grid), cell)).size();
+    }
+
+    /** Whether cells depend on a cell, directly or further on; asked of many, it looks once. */
+    public Predicate<Edit.Place> dependents(String grid, Address cell) {
+        LongArrayList dependents = dependentsOf(CellKey.of(links.number(grid), cell));
+        return place -> dependents
+                .longStream()
+                .anyMatch(key -> links.grid(CellKey.grid(key)).equals(place.grid())
+                        && place.area().contains(CellKey.address(key)));
     }
 
     private Edit.Place place(long key) {

@@ -1,18 +1,28 @@
 package app.logismos.sheet;
 
 import app.logismos.formula.Address;
-import app.logismos.formula.Area;
-import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 /** What a section holds. Immutable; a change makes a new one with the same id. */
-public sealed interface Block {
+public sealed interface Block permits Block.Grid, Block.Note, Chart {
     /** Its own in the worksheet, and never given to another. */
     String id();
 
     /** Whether it stands beside the block before it, where there is room, and not under it. */
     boolean beside();
+
+    /** The grid whose first cell references in its expressions count from; nothing where it has no expressions. */
+    default Optional<String> expressionsIn() {
+        return Optional.empty();
+    }
+
+    /** The same block with other spellings of its expressions, which stand in no cell. */
+    default Block withExpressions(UnaryOperator<String> then) {
+        return this;
+    }
 
     /**
      * A grid of cells; its entries are kept by the worksheet.
@@ -25,6 +35,7 @@ public sealed interface Block {
      * @param remarks what people have written about cells, by address
      * @param hiddenRows rows that are not shown, from 0
      * @param hiddenColumns columns that are not shown, from 0
+     * @param tabulation what it tabulates, if anything
      */
     record Grid(
             String id,
@@ -37,7 +48,8 @@ public sealed interface Block {
             Map<String, String> remarks,
             Set<Integer> hiddenRows,
             Set<Integer> hiddenColumns,
-            boolean beside)
+            boolean beside,
+            Optional<Tabulation> tabulation)
             implements Block {
         public Grid {
             widths = Map.copyOf(widths);
@@ -52,7 +64,19 @@ public sealed interface Block {
 
         /** A grid of the usual look. */
         public static Grid of(String id, String title, int rows, int columns) {
-            return new Grid(id, title, rows, columns, 0, Map.of(), Map.of(), Map.of(), Set.of(), Set.of(), false);
+            return new Grid(
+                    id,
+                    title,
+                    rows,
+                    columns,
+                    0,
+                    Map.of(),
+                    Map.of(),
+                    Map.of(),
+                    Set.of(),
+                    Set.of(),
+                    false,
+                    Optional.empty());
         }
 
         /** The number style of a cell; empty where it has none. */
@@ -79,71 +103,123 @@ public sealed interface Block {
                     remarks,
                     hiddenRows,
                     hiddenColumns,
-                    beside);
+                    beside,
+                    tabulation);
         }
 
         /** The same grid with so many rows of headings. */
         public Grid withHeadings(int other) {
             return new Grid(
-                    id, title, rows, columns, other, widths, styles, remarks, hiddenRows, hiddenColumns, beside);
+                    id,
+                    title,
+                    rows,
+                    columns,
+                    other,
+                    widths,
+                    styles,
+                    remarks,
+                    hiddenRows,
+                    hiddenColumns,
+                    beside,
+                    tabulation);
         }
 
         /** The same grid with columns of other widths. */
         public Grid withWidths(Map<Integer, Integer> others) {
             return new Grid(
-                    id, title, rows, columns, headings, others, styles, remarks, hiddenRows, hiddenColumns, beside);
+                    id,
+                    title,
+                    rows,
+                    columns,
+                    headings,
+                    others,
+                    styles,
+                    remarks,
+                    hiddenRows,
+                    hiddenColumns,
+                    beside,
+                    tabulation);
+        }
+
+        /** The same grid, tabulating something else. */
+        public Grid withTabulation(Tabulation other) {
+            return new Grid(
+                    id,
+                    title,
+                    rows,
+                    columns,
+                    headings,
+                    widths,
+                    styles,
+                    remarks,
+                    hiddenRows,
+                    hiddenColumns,
+                    beside,
+                    Optional.of(other));
+        }
+
+        @Override
+        public Optional<String> expressionsIn() {
+            return tabulation.map(Tabulation::grid);
+        }
+
+        @Override
+        public Grid withExpressions(UnaryOperator<String> then) {
+            return tabulation
+                    .map(each -> withTabulation(each.withExpressions(then)))
+                    .orElse(this);
         }
 
         /** The same grid with other number styles. */
         public Grid withStyles(Map<String, String> others) {
             return new Grid(
-                    id, title, rows, columns, headings, widths, others, remarks, hiddenRows, hiddenColumns, beside);
+                    id,
+                    title,
+                    rows,
+                    columns,
+                    headings,
+                    widths,
+                    others,
+                    remarks,
+                    hiddenRows,
+                    hiddenColumns,
+                    beside,
+                    tabulation);
         }
 
         /** The same grid with other remarks. */
         public Grid withRemarks(Map<String, String> others) {
             return new Grid(
-                    id, title, rows, columns, headings, widths, styles, others, hiddenRows, hiddenColumns, beside);
+                    id,
+                    title,
+                    rows,
+                    columns,
+                    headings,
+                    widths,
+                    styles,
+                    others,
+                    hiddenRows,
+                    hiddenColumns,
+                    beside,
+                    tabulation);
         }
 
         /** The same grid with other lines hidden. */
         public Grid withHidden(Set<Integer> otherRows, Set<Integer> otherColumns) {
             return new Grid(
-                    id, title, rows, columns, headings, widths, styles, remarks, otherRows, otherColumns, beside);
+                    id,
+                    title,
+                    rows,
+                    columns,
+                    headings,
+                    widths,
+                    styles,
+                    remarks,
+                    otherRows,
+                    otherColumns,
+                    beside,
+                    tabulation);
         }
-    }
-
-    /**
-     * A chart over columns of a grid.
-     *
-     * @param grid the id of the grid
-     * @param across the cells along the horizontal axis
-     * @param series the cells of each series, with its heading where the grid has headings
-     */
-    record Chart(
-            String id,
-            String title,
-            String grid,
-            Area across,
-            List<Series> series,
-            String acrossTitle,
-            String upTitle,
-            boolean legend,
-            boolean beside)
-            implements Block {
-        public Chart {
-            series = List.copyOf(series);
-        }
-    }
-
-    /** One series of a chart and how it is drawn. */
-    record Series(Area cells, Shape shape) {}
-
-    /** How a series is drawn. */
-    enum Shape {
-        POINTS,
-        LINE,
-        POINTS_AND_LINE
     }
 
     /** A text between the grids, with the marks of Markdown and formulas between dollar signs. */

@@ -177,27 +177,23 @@ final class Restructuring {
     }
 
     private Optional<Block> changed(Block block) {
-        if (block instanceof Block.Chart chart && chart.grid().equals(displacement.grid())) {
+        Block followed = block.withExpressions(
+                expression -> followed(expression, block.expressionsIn().orElse("")));
+        if (followed instanceof Chart chart) {
             return Optional.of(chart(chart));
         }
-        return block instanceof Block.Grid grid ? Optional.of(grid(grid)) : Optional.empty();
+        return followed instanceof Block.Grid grid ? Optional.of(grid(grid)) : Optional.empty();
     }
 
     /** A series whose cells are gone or have left the grid is left out; the horizontal axis stays where it was then. */
-    private Block chart(Block.Chart chart) {
-        return new Block.Chart(
-                chart.id(),
-                chart.title(),
-                chart.grid(),
-                within(chart.grid(), chart.across()).orElse(chart.across()),
-                chart.series().stream()
-                        .flatMap(series -> within(chart.grid(), series.cells()).stream()
-                                .map(cells -> new Block.Series(cells, series.shape())))
-                        .toList(),
-                chart.acrossTitle(),
-                chart.upTitle(),
-                chart.legend(),
-                chart.beside());
+    private Block chart(Chart chart) {
+        return chart.grid().equals(displacement.grid()) ? chart.withAreas(area -> within(chart.grid(), area)) : chart;
+    }
+
+    /** An expression that stands in no cell, with references that follow. */
+    private String followed(String expression, String grid) {
+        return Respelling.expression(
+                expression, worksheet.vocabulary(), node -> spelled(node, grid, Address.FIRST, grid));
     }
 
     private Optional<Area> within(String grid, Area area) {

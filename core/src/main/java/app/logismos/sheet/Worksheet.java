@@ -26,6 +26,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiFunction;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.stream.IntStream;
 
@@ -280,6 +281,9 @@ public final class Worksheet {
                             Set.of(before.title().toLowerCase(Locale.ROOT)),
                             (cell, at) -> renamed(cell, at, before.title(), after.title()))
                     .forEach(this::enter);
+            UnaryOperator<String> renamed = expression -> Respelling.expression(
+                    expression, vocabulary, node -> renamed(node, expression, before.title(), after.title()));
+            respelled(renamed).forEach(each -> inverse.addAll(each.apply(this)));
         }
         return inverse;
     }
@@ -376,7 +380,21 @@ public final class Worksheet {
                 edits.add(new Edit.Enter(grid.id(), typed));
             }
         });
+        edits.addAll(respelled(expression -> Respelling.expression(
+                expression,
+                vocabulary,
+                node -> node instanceof Name name && name.name().equalsIgnoreCase(edit.name())
+                        ? Optional.of(edit.to())
+                        : Optional.empty())));
         return applyAll(edits);
+    }
+
+    /** The blocks whose expressions are spelled another way now. */
+    private List<Edit> respelled(UnaryOperator<String> then) {
+        return outline.blocks()
+                .filter(block -> !block.withExpressions(then).equals(block))
+                .<Edit>map(block -> new Edit.ChangeBlock(block.withExpressions(then)))
+                .toList();
     }
 
     private String renamed(Cell cell, Address at, Edit.Rename edit) {
@@ -436,13 +454,14 @@ public final class Worksheet {
         if (!cell.isCalculated() || !(EntryReader.read(cell.text(), at, vocabulary) instanceof Entry.Calculation own)) {
             return cell.text();
         }
-        return Respelling.of(
-                cell.text(),
-                own.expression(),
-                node -> gridOf(node).filter(before::equalsIgnoreCase).map(grid -> {
-                    String reference = node.span().in(cell.text());
-                    return Printer.quotedGrid(after) + reference.substring(pointIn(reference));
-                }));
+        return Respelling.of(cell.text(), own.expression(), node -> renamed(node, cell.text(), before, after));
+    }
+
+    private static Optional<String> renamed(Expression node, String text, String before, String after) {
+        return gridOf(node).filter(before::equalsIgnoreCase).map(grid -> {
+            String reference = node.span().in(text);
+            return Printer.quotedGrid(after) + reference.substring(pointIn(reference));
+        });
     }
 
     private static Optional<String> gridOf(Expression node) {

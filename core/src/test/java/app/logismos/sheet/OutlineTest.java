@@ -122,17 +122,8 @@ class OutlineTest {
         return Block.Grid.of(id, title, 3, 2);
     }
 
-    private static Block.Chart chart(String id) {
-        return new Block.Chart(
-                id,
-                "Chart",
-                "g",
-                area("A1:A3"),
-                List.of(new Block.Series(area("B1:B3"), Block.Shape.LINE)),
-                "",
-                "",
-                true,
-                false);
+    private static Chart chart(String id) {
+        return Chart.of(id, "Chart", "g", Optional.of(area("A1:A3")), Chart.Series.of(area("B1:B3"), Chart.Shape.LINE));
     }
 
     private static Area area(String text) {

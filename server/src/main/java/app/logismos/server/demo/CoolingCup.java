@@ -3,10 +3,11 @@ package app.logismos.server.demo;
 import static app.logismos.server.demo.Page.row;
 
 import app.logismos.formula.Area;
-import app.logismos.sheet.Block;
+import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Readings of a cooling cup beside Newton's law of cooling, and the time at which it can be drunk. All made up. */
 final class CoolingCup {
@@ -50,18 +51,13 @@ final class CoolingCup {
                         Map.of(),
                         Map.of("B", "fixed 1", "C", "fixed 1", "D", "fixed 2", "E", "fixed 2"),
                         rows())
-                .chart(new Block.Chart(
+                .chart(Chart.of(
                         "curve",
                         "Cooling curve",
                         "readings",
-                        area("A1:A11"),
-                        List.of(
-                                new Block.Series(area("B1:B11"), Block.Shape.POINTS),
-                                new Block.Series(area("D1:D11"), Block.Shape.LINE)),
-                        "time in min",
-                        "temperature in °C",
-                        true,
-                        true))
+                        Optional.of(area("A1:A11")),
+                        Chart.Series.of(area("B1:B11"), Chart.Shape.POINTS),
+                        Chart.Series.of(area("D1:D11"), Chart.Shape.LINE)))
                 .section("ready", "When is it 60 °C?")
                 .note(
                         "ready-note",

@@ -3,6 +3,7 @@ package app.logismos.server.demo;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.sheet.Block;
+import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import java.util.ArrayList;
@@ -67,7 +68,7 @@ final class Page {
         return this;
     }
 
-    Page chart(Block.Chart chart) {
+    Page chart(Chart chart) {
         return add(chart);
     }
 

@@ -4,6 +4,7 @@ import app.logismos.act.Act;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.sheet.Block;
+import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import com.fasterxml.jackson.annotation.JsonSetter;
@@ -33,11 +34,13 @@ class Json {
                 .addMixIn(Block.class, BlockMixin.class)
                 .addMixIn(Act.class, ActMixin.class)
                 .addMixIn(Block.Grid.class, Later.class)
-                .addMixIn(Block.Chart.class, Later.class)
+                .addMixIn(Chart.Source.class, SourceMixin.class)
+                .addMixIn(Chart.Mark.class, MarkMixin.class)
                 .addMixIn(Block.Note.class, Later.class)
                 .addMixIn(Section.class, Later.class)
                 .addMixIn(Edit.ChangeSection.class, Later.class)
                 .addModule(new SimpleModule()
+                        .setDeserializerModifier(new UsualParts())
                         .addSerializer(Address.class, ToStringSerializer.instance)
                         .addSerializer(Area.class, ToStringSerializer.instance)
                         .addDeserializer(Address.class, new FromText<>(Address.class, Address::parse))
@@ -74,7 +77,7 @@ class Json {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Block.Grid.class, name = "grid"),
-        @JsonSubTypes.Type(value = Block.Chart.class, name = "chart"),
+        @JsonSubTypes.Type(value = Chart.class, name = "chart"),
         @JsonSubTypes.Type(value = Block.Note.class, name = "note")
     })
     private interface BlockMixin {}
@@ -88,9 +91,29 @@ class Json {
         @JsonSubTypes.Type(value = Act.FillTable.class, name = "fillTable"),
         @JsonSubTypes.Type(value = Act.Sort.class, name = "sort"),
         @JsonSubTypes.Type(value = Act.Replace.class, name = "replace"),
-        @JsonSubTypes.Type(value = Act.NameByLabels.class, name = "nameByLabels")
+        @JsonSubTypes.Type(value = Act.NameByLabels.class, name = "nameByLabels"),
+        @JsonSubTypes.Type(value = Act.Tabulate.class, name = "tabulate"),
+        @JsonSubTypes.Type(value = Act.TabulateAnew.class, name = "tabulateAnew"),
+        @JsonSubTypes.Type(value = Act.PutFit.class, name = "putFit")
     })
     private interface ActMixin {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "of")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Chart.Cells.class, name = "cells"),
+        @JsonSubTypes.Type(value = Chart.Curve.class, name = "curve"),
+        @JsonSubTypes.Type(value = Chart.Path.class, name = "path")
+    })
+    private interface SourceMixin {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Chart.Label.class, name = "label"),
+        @JsonSubTypes.Type(value = Chart.Arrow.class, name = "arrow"),
+        @JsonSubTypes.Type(value = Chart.Formula.class, name = "formula"),
+        @JsonSubTypes.Type(value = Chart.Tangent.class, name = "tangent")
+    })
+    private interface MarkMixin {}
 
     /** Parts that came later: worksheets kept before are read without them. */
     private interface Later {

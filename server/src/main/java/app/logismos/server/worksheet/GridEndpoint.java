@@ -1,6 +1,5 @@
 package app.logismos.server.worksheet;
 
-import app.logismos.chart.ChartData;
 import app.logismos.display.DecimalMark;
 import app.logismos.display.Display;
 import app.logismos.formula.Address;
@@ -28,7 +27,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What grids and charts of a worksheet show. */
+/** What grids of a worksheet show. */
 @RestController
 @RequestMapping("/api/v1/worksheets/{id}")
 class GridEndpoint {
@@ -195,21 +194,6 @@ class GridEndpoint {
                                 call.argument()))
                         .orElse(null),
                 preview.looksLikeCalculation());
-    }
-
-    @GetMapping("/charts/{chart}")
-    ChartData chart(@PathVariable String id, @PathVariable String chart, @RequestParam Optional<Long> at) {
-        return worksheets.read(
-                id,
-                at,
-                worksheet -> worksheet
-                        .live
-                        .worksheet()
-                        .outline()
-                        .block(chart)
-                        .filter(Block.Chart.class::isInstance)
-                        .map(block -> ChartData.of((Block.Chart) block, worksheet.live))
-                        .orElseThrow(() -> new NotFound("There is no chart " + chart + ".")));
     }
 
     private static Block.Grid grid(LiveWorksheet live, String grid) {

@@ -10,6 +10,7 @@ import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.server.web.ErrorJson;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;
+import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Settings;
@@ -232,7 +233,7 @@ class WorksheetViews {
     Picture picture(OpenWorksheet open) {
         LiveWorksheet live = open.live;
         List<Section> sections = live.worksheet().outline().sections();
-        boolean chart = live.worksheet().outline().blocks().anyMatch(Block.Chart.class::isInstance);
+        boolean chart = live.worksheet().outline().blocks().anyMatch(Chart.class::isInstance);
         String heading = sections.isEmpty() ? "" : sections.get(0).title();
         return live.worksheet()
                 .outline()

@@ -1,6 +1,7 @@
 package app.logismos.server.worksheet;
 
 import app.logismos.act.Act;
+import app.logismos.act.Tabulating;
 import app.logismos.evaluate.Bounded;
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
@@ -41,6 +42,8 @@ import org.springframework.stereotype.Component;
 public class Worksheets {
     private static final Duration KEPT_DELETED = Duration.ofDays(30);
     private static final int KEPT_EARLIER = 4;
+    private static final int MOST_LOOKS = 10;
+    private static final int MOST_STEPS_BACK = 200;
 
     private final Store store;
     private final Clock clock;
@@ -139,6 +142,42 @@ public class Worksheets {
         });
     }
 
+    /** How something looked after each of the changes that made it look another way, the newest first. */
+    <T> List<Look<T>> looks(String id, Function<LiveWorksheet, Optional<T>> look) {
+        return read(id, now -> {
+            LiveWorksheet then = new LiveWorksheet(loaded(id), limits);
+            List<Store.Entry> entries = new ArrayList<>(store.history(id));
+            Collections.reverse(entries);
+            List<Look<T>> looks = new ArrayList<>();
+            Optional<T> seen = look.apply(then);
+            for (Store.Entry entry : entries.subList(0, Math.min(MOST_STEPS_BACK, entries.size()))) {
+                if (seen.isEmpty() || looks.size() == MOST_LOOKS) {
+                    break;
+                }
+                then.apply(store.inverse(id, entry.revision()));
+                Optional<T> before = look.apply(then);
+                if (!before.equals(seen)) {
+                    looks.add(new Look<>(entry.revision(), entry.at(), entry.says(), seen.get()));
+                }
+                seen = before;
+            }
+            return looks;
+        });
+    }
+
+    /**
+     * How something looked.
+     *
+     * @param revision since when it looked so
+     * @param reason the change that made it look so
+     */
+    record Look<T>(long revision, Instant at, String reason, T seen) {}
+
+    /** Tries something on a worksheet that is taken back at once: nothing of it is kept or told to others. */
+    <T> T tried(String id, Function<LiveWorksheet, T> trial) {
+        return write(id, worksheet -> trial.apply(worksheet.live));
+    }
+
     private static void check(OpenWorksheet worksheet, long revision) {
         if (revision < 0 || revision > worksheet.revision) {
             throw new NotFound("This worksheet has changes 0 to " + worksheet.revision + ", and " + revision
@@ -199,6 +238,16 @@ public class Worksheets {
 
     private Kept keep(OpenWorksheet worksheet, JournalRow.Kind kind, List<Edit> edits, String prefix) {
         Change change = worksheet.live.apply(edits);
+        List<Edit> following = kind == JournalRow.Kind.EDIT ? Tabulating.following(worksheet.live) : List.of();
+        if (!following.isEmpty()) {
+            // Tables follow in the same step, so that one undo takes all of it back.
+            worksheet.live.apply(change.inverse());
+            return keep(
+                    worksheet,
+                    kind,
+                    Stream.concat(edits.stream(), following.stream()).toList(),
+                    prefix);
+        }
         Echo spoken = Echo.of(edits, change, worksheet.live);
         Echo echo = new Echo(prefix + spoken.message(), spoken.results());
         long revision = worksheet.revision + 1;

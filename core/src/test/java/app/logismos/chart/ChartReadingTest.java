@@ -8,6 +8,7 @@ import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Block;
+import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
@@ -16,23 +17,29 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
-class ChartDataTest {
-    private final Block.Chart chart = new Block.Chart(
+class ChartReadingTest {
+    private final Chart chart = new Chart(
             "c",
             "Curve",
+            Chart.Form.PLOT,
             "g",
-            area("A1:A5"),
+            Optional.of(area("A1:A5")),
             List.of(
-                    new Block.Series(area("B1:B5"), Block.Shape.POINTS),
-                    new Block.Series(area("C1:C5"), Block.Shape.LINE)),
-            "",
-            "heat",
+                    Chart.Series.of(area("B1:B5"), Chart.Shape.POINTS),
+                    Chart.Series.of(area("C1:C5"), Chart.Shape.LINE)),
+            Chart.AxisLook.USUAL,
+            Chart.AxisLook.titled("heat"),
+            Chart.AxisLook.USUAL,
+            Chart.Legend.ABOVE,
             true,
+            false,
+            false,
+            List.of(),
             false);
 
     @Test
     void headingsNameTheSeriesAndTheAxis() {
-        ChartData data = ChartData.of(chart, live(1, "time", "Reading", "Law", "0", "95", "=B2", "5", "80", "=B3"));
+        ChartData data = of(chart, live(1, "time", "Reading", "Law", "0", "95", "=B2", "5", "80", "=B3"));
         assertThat(data.across().title()).isEqualTo("time");
         assertThat(data.up().title()).isEqualTo("heat");
         assertThat(data.series()).extracting(ChartData.Series::name).containsExactly("Reading", "Law");
@@ -43,14 +50,13 @@ class ChartDataTest {
 
     @Test
     void aSeriesWithoutHeadingIsCalledByItsCells() {
-        ChartData data = ChartData.of(chart, live(0, "0", "95", "90", "5", "80", "70"));
+        ChartData data = of(chart, live(0, "0", "95", "90", "5", "80", "70"));
         assertThat(data.series()).extracting(ChartData.Series::name).containsExactly("B1:B5", "C1:C5");
     }
 
     @Test
     void whatIsNoNumberIsAGap() {
-        ChartData data =
-                ChartData.of(chart, live(0, "0", "95", "", "5", "no reading", "", "10", "=1/0", "", "15", "50", ""));
+        ChartData data = of(chart, live(0, "0", "95", "", "5", "no reading", "", "10", "=1/0", "", "15", "50", ""));
         assertThat(data.series().get(0).points())
                 .extracting(ChartData.Point::up)
                 .containsExactly(Optional.of(95.0), Optional.empty(), Optional.empty(), Optional.of(50.0));
@@ -58,7 +64,7 @@ class ChartDataTest {
 
     @Test
     void theScalesCoverAllSeries() {
-        ChartData data = ChartData.of(chart, live(0, "0", "95", "20", "50", "80", "-3"));
+        ChartData data = of(chart, live(0, "0", "95", "20", "50", "80", "-3"));
         assertThat(data.up().scale().least()).isLessThanOrEqualTo(-3);
         assertThat(data.up().scale().most()).isGreaterThanOrEqualTo(95);
         assertThat(data.across().scale().ticks()).extracting(Scale.Tick::label).contains("0", "50");
@@ -66,17 +72,21 @@ class ChartDataTest {
 
     @Test
     void anEmptyChartHasAScaleAndSaysThatItIsEmpty() {
-        ChartData data = ChartData.of(chart, live(0));
+        ChartData data = of(chart, live(0));
         assertThat(data.across().scale().ticks()).isNotEmpty();
         assertThat(data.summary()).isEqualTo("Chart Curve. B1:B5 has no points. C1:C5 has no points.");
     }
 
     @Test
     void theSummarySaysWhereEachSeriesBeginsAndEnds() {
-        ChartData data = ChartData.of(chart, live(1, "time", "Reading", "Law", "0", "95", "94", "5", "80.5", ""));
+        ChartData data = of(chart, live(1, "time", "Reading", "Law", "0", "95", "94", "5", "80.5", ""));
         assertThat(data.summary())
                 .isEqualTo(
                         "Chart Curve. Reading: 2 points, from 95 at 0 to 80.5 at 5. Law: 1 point, from 94 at 0 to 94 at 0.");
+    }
+
+    private static ChartData of(Chart chart, LiveWorksheet live) {
+        return ChartReading.of(chart, live, View.USUAL);
     }
 
     /** A worksheet with one grid of three columns, its entries row by row. */

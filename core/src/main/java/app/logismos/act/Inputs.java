@@ -1,0 +1,61 @@
+package app.logismos.act;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Parser;
+import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Cell;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.EditRefused;
+import java.util.List;
+
+/** An input cell and the values that it can be run through. */
+public final class Inputs {
+    private static final int MOST = 200;
+
+    private Inputs() {}
+
+    /**
+     * The one typed cell that a name or reference means.
+     *
+     * @param grid whose first cell the reference counts from
+     * @throws EditRefused where it means none, several, or one that is calculated
+     */
+    public static Edit.Place cell(String reference, String grid, LiveWorksheet live) {
+        Edit.Place place =
+                Parser.parse(reference, 0, Address.FIRST, live.worksheet().vocabulary())
+                                instanceof Parser.Outcome.Parsed parsed
+                        ? live.place(parsed.expression(), grid, Address.FIRST).orElseThrow(() -> unknown(reference))
+                        : refused(reference);
+        boolean isCalculated = live.worksheet()
+                .cell(place.grid(), place.area().first())
+                .filter(Cell::isCalculated)
+                .isPresent();
+        if (place.area().size() != 1 || isCalculated) {
+            throw new EditRefused("`" + reference + "` is "
+                    + (isCalculated ? "calculated" : "more than one cell")
+                    + ". What runs is one cell with a typed value.");
+        }
+        return place;
+    }
+
+    private static Edit.Place refused(String reference) {
+        throw unknown(reference);
+    }
+
+    private static EditRefused unknown(String reference) {
+        return new EditRefused("`" + reference + "` is no name and no cell of this worksheet.");
+    }
+
+    /**
+     * So many values from one to another, as entries.
+     *
+     * @throws EditRefused where the ends are of unlike kinds, or there are too many
+     */
+    public static List<String> spaced(String from, String to, int count) {
+        if (count > MOST) {
+            throw new EditRefused(
+                    "An input runs through " + MOST + " values at the most, and these are " + count + ".");
+        }
+        return SeriesWriting.spaced(from, to, count);
+    }
+}

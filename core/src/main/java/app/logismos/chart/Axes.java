@@ -1,0 +1,238 @@
+package app.logismos.chart;
+
+import app.logismos.display.DecimalMark;
+import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Chart;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+
+/** The axes of a chart: what they measure, their titles and scales. */
+final class Axes {
+    private final Chart chart;
+    private final Lines reader;
+    private final List<Line> lines;
+    private final LiveWorksheet live;
+    private final List<String> faults;
+    private final DecimalMark mark;
+    private final Optional<Measure> upMeasure;
+
+    Axes(Chart chart, Lines reader, List<Line> lines, LiveWorksheet live, List<String> faults) {
+        this.chart = chart;
+        this.reader = reader;
+        this.lines = lines;
+        this.live = live;
+        this.faults = faults;
+        this.mark = live.display().mark();
+        this.upMeasure = IntStream.range(0, lines.size())
+                .filter(i -> !chart.series().get(i).onRight())
+                .mapToObj(lines::get)
+                .flatMap(line -> line.measure().stream())
+                .findFirst();
+    }
+
+    /** Whether a series stands on the second axis: it was put there, or cannot be measured on the first. */
+    boolean isOnRight(Chart.Series series, Line line) {
+        return series.onRight()
+                || line.measure().isPresent()
+                        && upMeasure.isPresent()
+                        && !line.measure().get().isLike(upMeasure.get());
+    }
+
+    /** A place across in words. */
+    String acrossText(double place) {
+        return reader.acrossMeasure().text(place, mark);
+    }
+
+    ChartData.Axis across() {
+        Heading heading = reader.acrossHeading();
+        Measure measure = reader.acrossMeasure();
+        String unit = heading.unit(Optional.of(measure));
+        String title = chart.acrossAxis().title().isEmpty()
+                ? Heading.title(heading.name().isEmpty() ? variable() : heading.name(), unit)
+                : chart.acrossAxis().title();
+        if (chart.form() == Chart.Form.BOXES) {
+            return new ChartData.Axis(
+                    chart.acrossAxis().title(),
+                    "",
+                    true,
+                    Scale.places(lines.stream()
+                            .filter(line -> !line.isEmpty())
+                            .map(Line::name)
+                            .toList()));
+        }
+        if (reader.places().isPresent()) {
+            return new ChartData.Axis(
+                    title, "", true, Scale.places(reader.places().get()));
+        }
+        double[] places = lines.stream()
+                .flatMapToDouble(line -> DoubleStream.of(line.x()))
+                .filter(Double::isFinite)
+                .toArray();
+        return new ChartData.Axis(title, unit, false, scale(chart.acrossAxis(), Optional.of(measure), places));
+    }
+
+    private String variable() {
+        return chart.series().stream()
+                .filter(series -> series.source() instanceof Chart.Curve)
+                .map(series -> ((Chart.Curve) series.source()).variable())
+                .findFirst()
+                .orElse("");
+    }
+
+    ChartData.Axis up() {
+        return vertical(false, chart.upAxis());
+    }
+
+    Optional<ChartData.Axis> right() {
+        return IntStream.range(0, lines.size())
+                        .anyMatch(i -> isOnRight(chart.series().get(i), lines.get(i)))
+                ? Optional.of(vertical(true, chart.rightAxis()))
+                : Optional.empty();
+    }
+
+    private ChartData.Axis vertical(boolean isRight, Chart.AxisLook look) {
+        List<Integer> own = IntStream.range(0, lines.size())
+                .filter(i -> isOnRight(chart.series().get(i), lines.get(i)) == isRight)
+                .boxed()
+                .toList();
+        List<String> units =
+                own.stream().map(i -> lines.get(i).unit()).distinct().toList();
+        String unit = units.size() == 1 ? units.get(0) : "";
+        String name = own.size() == 1 ? lines.get(own.get(0)).name() : "";
+        String title = look.title().isEmpty() ? Heading.title(name, unit) : look.title();
+        Optional<Measure> measure =
+                own.stream().flatMap(i -> lines.get(i).measure().stream()).findFirst();
+        return new ChartData.Axis(title, unit, false, scale(look, measure, heights(own)));
+    }
+
+    private double[] heights(List<Integer> own) {
+        List<Double> heights = new ArrayList<>();
+        boolean hasBars = false;
+        double[] above = new double
+                [lines.stream().mapToInt(line -> line.x().length).max().orElse(0)];
+        double[] below = new double[above.length];
+        for (int i : own) {
+            Line line = lines.get(i);
+            boolean isBar =
+                    chart.form() == Chart.Form.PLOT && chart.series().get(i).shape() == Chart.Shape.BARS;
+            hasBars |= isBar;
+            double[] shown =
+                    line.hasPole() ? poleless(line) : new double[] {Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY};
+            line.filled().forEach(k -> {
+                double error = k < line.errors().length && Double.isFinite(line.errors()[k]) ? line.errors()[k] : 0;
+                double height = Math.min(shown[1], Math.max(shown[0], line.y()[k]));
+                if (isBar && chart.stacked()) {
+                    double[] sums = height < 0 ? below : above;
+                    sums[k] += height;
+                    heights.add(sums[k]);
+                } else {
+                    heights.add(height - error);
+                    heights.add(height + error);
+                }
+            });
+        }
+        if (hasBars && !heights.isEmpty()) {
+            heights.add(0.0);
+        }
+        return heights.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    private static double[] poleless(Line line) {
+        return Sampling.shown(IntStream.range(0, line.x().length)
+                .mapToObj(k -> new Sampling.Sample(line.x()[k], line.y()[k]))
+                .toList());
+    }
+
+    private Scale scale(Chart.AxisLook look, Optional<Measure> measure, double[] values) {
+        double[] seen = look.logarithmic()
+                ? DoubleStream.of(values).filter(value -> value > 0).toArray()
+                : values;
+        double least =
+                bound(look.least(), measure).orElse(DoubleStream.of(seen).min().orElse(look.logarithmic() ? 1 : 0));
+        double most =
+                bound(look.most(), measure).orElse(DoubleStream.of(seen).max().orElse(look.logarithmic() ? 10 : 1));
+        boolean isSet = !look.least().isEmpty() || !look.most().isEmpty();
+        if (look.logarithmic()) {
+            return logarithmic(least, most, isSet);
+        }
+        if (isSet && !(least < most)) {
+            faults.add("An axis begins below its end, and this one would go from "
+                    + Measure.SHORT.text(new Measure.Numbers().value(least)) + " to "
+                    + Measure.SHORT.text(new Measure.Numbers().value(most)) + ".");
+            return scale(Chart.AxisLook.USUAL, measure, values);
+        }
+        Scale covering = measure.orElse(new Measure.Numbers()).covering(least, most);
+        if (!isSet) {
+            return marked(covering);
+        }
+        double from = look.least().isEmpty() ? covering.least() : least;
+        double to = look.most().isEmpty() ? covering.most() : most;
+        boolean isPlain =
+                measure.isEmpty() || measure.get().unit().length() > 0 || measure.get() instanceof Measure.Numbers;
+        return marked(isPlain ? Scale.between(from, to) : covering.within(from, to));
+    }
+
+    private Scale logarithmic(double least, double most, boolean isSet) {
+        if (least <= 0) {
+            faults.add("Logarithmic steps need values above 0, so this axis has even steps.");
+            return Scale.covering(Math.min(least, most), Math.max(least, most));
+        }
+        return marked(isSet && least < most ? Scale.logarithmicBetween(least, most) : Scale.logarithmic(least, most));
+    }
+
+    /** Where an axis is to begin or end: a value of its kind, or a bare number in its unit. */
+    private Optional<Double> bound(String entry, Optional<Measure> measure) {
+        if (entry.isEmpty()) {
+            return Optional.empty();
+        }
+        app.logismos.value.Value value = app.logismos.formula.EntryReader.value(entry);
+        double bare = new Measure.Numbers().place(value);
+        double place =
+                Double.isNaN(bare) ? measure.orElse(new Measure.Numbers()).place(value) : bare;
+        if (Double.isNaN(place)) {
+            faults.add("An axis begins and ends at a number, and `" + entry + "` is none that fits it.");
+            return Optional.empty();
+        }
+        return Optional.of(place);
+    }
+
+    private Scale marked(Scale scale) {
+        return new Scale(
+                scale.least(),
+                scale.most(),
+                scale.ticks().stream()
+                        .map(tick -> new Scale.Tick(tick.at(), mark.number(tick.label())))
+                        .toList(),
+                scale.logarithmic());
+    }
+
+    /** The horizontal axis of a histogram: the values themselves. */
+    ChartData.Axis alongValues(Bins bins) {
+        ChartData.Axis values = vertical(false, Chart.AxisLook.USUAL);
+        Optional<Measure> measure =
+                lines.stream().flatMap(line -> line.measure().stream()).findFirst();
+        Scale scale = scale(chart.acrossAxis(), measure, new double[] {
+            bins.edges().get(0), bins.edges().get(bins.edges().size() - 1)
+        });
+        String title = chart.acrossAxis().title().isEmpty()
+                ? values.title()
+                : chart.acrossAxis().title();
+        return new ChartData.Axis(title, values.unit(), false, scale);
+    }
+
+    /** The vertical axis of a histogram. */
+    ChartData.Axis counts(Bins bins) {
+        double most = bins.counts().stream()
+                .flatMap(List::stream)
+                .mapToInt(Integer::intValue)
+                .max()
+                .orElse(1);
+        String title =
+                chart.upAxis().title().isEmpty() ? "count" : chart.upAxis().title();
+        return new ChartData.Axis(
+                title, "", false, scale(chart.upAxis(), Optional.of(new Measure.Numbers()), new double[] {0, most}));
+    }
+}

@@ -1,0 +1,285 @@
+package app.logismos.chart;
+
+import app.logismos.display.DecimalMark;
+import app.logismos.display.Display;
+import app.logismos.formula.Address;
+import app.logismos.number.Real;
+import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Chart;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
+import app.logismos.value.Value;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/** Works out what a chart shows from a worksheet as it is. */
+public final class ChartReading {
+    /** A cloud of more points is drawn thinner. */
+    private static final int MOST_MARKERS = 4_000;
+
+    private static final Display PERCENT = Display.in("percent 1");
+
+    private final Chart chart;
+    private final LiveWorksheet live;
+    private final View view;
+    private final DecimalMark mark;
+    private final List<String> faults = new ArrayList<>();
+
+    private ChartReading(Chart chart, LiveWorksheet live, View view) {
+        this.chart = chart;
+        this.live = live;
+        this.view = view;
+        this.mark = live.display().mark();
+    }
+
+    /** What the chart shows. */
+    public static ChartData of(Chart chart, LiveWorksheet live, View view) {
+        return new ChartReading(chart, live, view).read();
+    }
+
+    private ChartData read() {
+        return switch (chart.form()) {
+            case SURFACE, CONTOURS, FIELDS -> twoWay();
+            case PLOT, SHARES, HISTOGRAM, BOXES -> plot();
+        };
+    }
+
+    private ChartData twoWay() {
+        TwoWayReading reading = new TwoWayReading(chart, live, faults);
+        Optional<ChartData.TwoWay> table = reading.table();
+        return new ChartData(
+                chart.title(),
+                chart.form(),
+                reading.across(),
+                reading.up(),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                List.of(),
+                table,
+                List.of(),
+                faults,
+                Summary.of(chart, table, mark));
+    }
+
+    private ChartData plot() {
+        Lines reader = new Lines(chart, live, faults);
+        List<Line> lines = chart.series().stream().map(reader::line).toList();
+        Axes axes = new Axes(chart, reader, lines, live, faults);
+        List<Optional<FittedCurve>> fits = IntStream.range(0, lines.size())
+                .mapToObj(i -> fitted(chart.series().get(i), lines.get(i)))
+                .toList();
+        List<ChartData.Series> series = IntStream.range(0, lines.size())
+                .mapToObj(i -> series(chart.series().get(i), lines.get(i), fits.get(i), axes))
+                .toList();
+        List<double[]> heights = lines.stream()
+                .map(line -> line.filled().mapToDouble(i -> line.y()[i]).toArray())
+                .toList();
+        boolean any = heights.stream().anyMatch(each -> each.length > 0);
+        Optional<Bins> bins =
+                chart.form() == Chart.Form.HISTOGRAM && any ? Optional.of(Bins.of(heights)) : Optional.empty();
+        return new ChartData(
+                chart.title(),
+                chart.form(),
+                bins.map(each -> axes.alongValues(each)).orElseGet(axes::across),
+                bins.map(each -> axes.counts(each)).orElseGet(axes::up),
+                axes.right(),
+                series,
+                bins,
+                chart.form() == Chart.Form.BOXES
+                        ? heights.stream()
+                                .filter(each -> each.length > 0)
+                                .map(Boxes::of)
+                                .toList()
+                        : List.of(),
+                Optional.empty(),
+                new Marks(chart, live, lines, reader, axes, faults).marks(),
+                faults,
+                Summary.of(chart, series, bins));
+    }
+
+    private Optional<FittedCurve> fitted(Chart.Series series, Line line) {
+        if (series.fit() == Chart.Fit.NONE || line.isEmpty() || chart.form() != Chart.Form.PLOT) {
+            return Optional.empty();
+        }
+        int[] filled = line.filled().toArray();
+        try {
+            return Optional.of(FittedCurve.through(
+                    series.fit(),
+                    IntStream.of(filled)
+                            .mapToObj(i -> exact(line.across(), i, line.x()[i]))
+                            .toList(),
+                    IntStream.of(filled)
+                            .mapToObj(i -> exact(line.up(), i, line.y()[i]))
+                            .toList()));
+        } catch (Fitting.Unfit unfit) {
+            faults.add(unfit.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    /** The number of a point with all its digits, where it is one in the axis' own unit. */
+    private static Real exact(List<Value> values, int i, double place) {
+        Real real = Real.from(place);
+        if (i < values.size()) {
+            if (values.get(i) instanceof NumberValue number) {
+                real = number.real();
+            } else if (values.get(i) instanceof Quantity quantity
+                    && quantity.number().toDouble() == place) {
+                real = quantity.number();
+            }
+        }
+        return real;
+    }
+
+    private ChartData.Series series(Chart.Series series, Line line, Optional<FittedCurve> fit, Axes axes) {
+        int[] kept = kept(series, line);
+        return new ChartData.Series(
+                called(series, line),
+                source(series.source()),
+                series.shape(),
+                axes.isOnRight(series, line),
+                series.look(),
+                IntStream.of(kept).mapToObj(i -> point(line, i, axes)).toList(),
+                line.x().length,
+                chart.form() == Chart.Form.SHARES ? shares(line, kept) : List.of(),
+                fit.map(each -> fit(each, line, axes)));
+    }
+
+    private int[] kept(Chart.Series series, Line line) {
+        int[] seen = view.from().isEmpty() && view.to().isEmpty() || !line.isUpwards() ? all(line) : seen(line);
+        double[] x = IntStream.of(seen).mapToDouble(i -> line.x()[i]).toArray();
+        double[] y = IntStream.of(seen).mapToDouble(i -> line.y()[i]).toArray();
+        boolean isCloud = series.shape() == Chart.Shape.POINTS || !line.isUpwards();
+        int[] kept = isCloud
+                ? Reduction.cloud(x, y, Math.max(MOST_MARKERS, view.columns()))
+                : Reduction.line(x, y, view.columns());
+        return IntStream.of(kept).map(i -> seen[i]).toArray();
+    }
+
+    private static int[] all(Line line) {
+        return IntStream.range(0, line.x().length).toArray();
+    }
+
+    /** The points in sight and one on either side, to which the line goes on. */
+    private int[] seen(Line line) {
+        int[] inside = IntStream.range(0, line.x().length)
+                .filter(i -> view.sees(line.x()[i]))
+                .toArray();
+        int first = inside.length == 0 ? 0 : Math.max(0, inside[0] - 1);
+        int last = inside.length == 0 ? 0 : Math.min(line.x().length - 1, inside[inside.length - 1] + 1);
+        return IntStream.rangeClosed(first, line.x().length == 0 ? -1 : last).toArray();
+    }
+
+    private static String called(Chart.Series series, Line line) {
+        return line.name().isEmpty() ? source(series.source()) : line.name();
+    }
+
+    private static String source(Chart.Source source) {
+        return source instanceof Chart.Cells cells
+                ? cells.area().toString()
+                : source instanceof Chart.Curve curve
+                        ? curve.expression()
+                        : ((Chart.Path) source).across() + ", " + ((Chart.Path) source).up();
+    }
+
+    private ChartData.Point point(Line line, int i, Axes axes) {
+        Optional<Address> cell =
+                i < line.cells().size() ? Optional.of(line.cells().get(i)) : Optional.empty();
+        return new ChartData.Point(
+                line.x()[i],
+                Double.isFinite(line.y()[i]) ? Optional.of(line.y()[i]) : Optional.empty(),
+                i < line.across().size() ? shown(line.across().get(i)) : axes.acrossText(line.x()[i]),
+                i < line.up().size()
+                        ? cell.map(at -> live.display(chart.grid(), at)
+                                        .text(line.up().get(i)))
+                                .orElse("")
+                        : Double.isFinite(line.y()[i])
+                                ? line.measure()
+                                        .map(measure -> measure.text(line.y()[i], mark))
+                                        .orElse("")
+                                : "",
+                i < line.errors().length && Double.isFinite(line.errors()[i])
+                        ? Optional.of(line.errors()[i])
+                        : Optional.empty(),
+                cell);
+    }
+
+    private String shown(Value value) {
+        return live.display().text(value);
+    }
+
+    /** What part of the whole each value is, to a tenth of a percent. */
+    private List<String> shares(Line line, int[] kept) {
+        double whole = line.filled().mapToDouble(i -> line.y()[i]).sum();
+        if (line.filled().anyMatch(i -> line.y()[i] < 0)) {
+            faults.add("Shares are of values above 0, and " + line.name() + " has one below.");
+            return List.of();
+        }
+        return IntStream.of(kept)
+                .mapToObj(i -> Double.isFinite(line.y()[i]) && whole > 0
+                        ? mark.number(PERCENT.text(new NumberValue(Real.from(line.y()[i] / whole))))
+                        : "")
+                .toList();
+    }
+
+    private ChartData.Fit fit(FittedCurve fit, Line line, Axes axes) {
+        double least = line.filled().mapToDouble(i -> line.x()[i]).min().orElseThrow();
+        double most = line.filled().mapToDouble(i -> line.x()[i]).max().orElseThrow();
+        List<ChartData.Point> curve = Sampling.of(fit::at, least, most > least ? most : least + 1).stream()
+                .map(sample -> bare(sample.x(), sample.y(), line, axes))
+                .toList();
+        int[] filled = line.filled().toArray();
+        List<ChartData.Point> residuals = IntStream.range(0, Math.min(filled.length, MOST_MARKERS))
+                .mapToObj(k -> bare(line.x()[filled[k]], fit.residuals()[k], line, axes))
+                .toList();
+        List<ChartData.Coefficient> coefficients = IntStream.range(0, fit.coefficients().length)
+                .mapToObj(i -> new ChartData.Coefficient(fit.names().get(i), full(fit.coefficients()[i])))
+                .toList();
+        String x = axes.across().unit();
+        String y = line.unit();
+        String units = x.isEmpty() && y.isEmpty()
+                ? ""
+                : x.isEmpty() ? "y in " + y : y.isEmpty() ? "x in " + x : "x in " + x + ", y in " + y;
+        return new ChartData.Fit(
+                fit.fit(),
+                mark.expression(fit.text()),
+                mark.latex(fit.latex()),
+                units,
+                coefficients,
+                mark.number(rounded(fit.rSquared())),
+                full(fit.rSquared()),
+                fit.formula(IntStream.range(0, fit.coefficients().length)
+                        .mapToObj(i -> "#$B$" + (i + 2))
+                        .toList()),
+                curve,
+                residuals);
+    }
+
+    /** Down, so that nothing short of a perfect fit reads 1. */
+    private static String rounded(double rSquared) {
+        return BigDecimal.valueOf(rSquared)
+                .setScale(
+                        rSquared > 0.9999 && rSquared < 1 ? 7 : 4,
+                        rSquared > 0 ? RoundingMode.DOWN : RoundingMode.HALF_EVEN)
+                .toPlainString();
+    }
+
+    private static String full(double number) {
+        return Double.isFinite(number) ? BigDecimal.valueOf(number).toString() : "0";
+    }
+
+    private ChartData.Point bare(double x, double y, Line line, Axes axes) {
+        return new ChartData.Point(
+                x,
+                Double.isFinite(y) ? Optional.of(y) : Optional.empty(),
+                axes.acrossText(x),
+                Double.isFinite(y) ? mark.number(Measure.SHORT.text(new NumberValue(Real.from(y)))) : "",
+                Optional.empty(),
+                Optional.empty());
+    }
+}

@@ -1,0 +1,273 @@
+package app.logismos.chart;
+
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.hipparchus.exception.MathIllegalStateException;
+import org.hipparchus.fraction.BigFraction;
+import org.hipparchus.fraction.BigFractionField;
+import org.hipparchus.linear.Array2DRowFieldMatrix;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayFieldVector;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.FieldLUDecomposition;
+import org.hipparchus.linear.QRDecomposition;
+import org.hipparchus.linear.RealVector;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
+import org.hipparchus.util.Pair;
+
+/**
+ * Least squares. Polynomials by the normal equations in exact fractions, up to {@link #MOST_EXACT} points, so that badly
+ * placed points cost no digits (Hipparchus {@code FieldLUDecomposition}); by {@code QRDecomposition} on stretched places
+ * beyond. The other models start from the best of a net of shapes, go on by Levenberg and Marquardt's method (Hipparchus
+ * {@code LevenbergMarquardtOptimizer}) and end by Gauss and Newton's, until no step makes the sum of squares smaller.
+ */
+final class Fitting {
+    private static final int MOST_EXACT = 2_000;
+    private static final int STEPS = 40;
+    private static final double[] RATES = {0.02, 0.1, 0.3, 0.7, 1.2, 2, 3, 5, 8, 13, 20, 35, 60};
+    private static final double[] MIDDLES = {-1, -0.5, -0.3, -0.15, 0, 0.15, 0.3, 0.5, 1};
+
+    private Fitting() {}
+
+    /** Thrown where the points allow no such curve; the message is for the person. */
+    static final class Unfit extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        Unfit(String message) {
+            super(message, null, false, false);
+        }
+    }
+
+    /**
+     * The coefficients of the polynomial of a degree, that of the constant first.
+     *
+     * @param x as many as {@code y}
+     * @throws Unfit where there are too few places
+     */
+    static double[] polynomial(int degree, List<Real> x, List<Real> y) {
+        if (x.stream().distinct().count() <= degree) {
+            throw new Unfit(
+                    degree == 1
+                            ? "A line needs points at 2 places or more."
+                            : "A polynomial of degree " + degree + " needs points at " + (degree + 1)
+                                    + " places or more.");
+        }
+        return x.size() <= MOST_EXACT ? exactly(degree, x, y) : stretched(degree, doubles(x), doubles(y));
+    }
+
+    private static double[] exactly(int degree, List<Real> x, List<Real> y) {
+        BigFraction[] powers = new BigFraction[2 * degree + 1];
+        BigFraction[] right = new BigFraction[degree + 1];
+        Arrays.fill(powers, BigFraction.ZERO);
+        Arrays.fill(right, BigFraction.ZERO);
+        for (int i = 0; i < x.size(); i++) {
+            BigFraction place = fraction(x.get(i));
+            BigFraction height = fraction(y.get(i));
+            BigFraction power = BigFraction.ONE;
+            for (int k = 0; k < powers.length; k++) {
+                powers[k] = powers[k].add(power);
+                if (k < right.length) {
+                    right[k] = right[k].add(power.multiply(height));
+                }
+                power = power.multiply(place);
+            }
+        }
+        BigFraction[][] normal = new BigFraction[degree + 1][degree + 1];
+        for (int i = 0; i <= degree; i++) {
+            System.arraycopy(powers, i, normal[i], 0, degree + 1);
+        }
+        return Arrays.stream(new FieldLUDecomposition<>(
+                                new Array2DRowFieldMatrix<>(BigFractionField.getInstance(), normal, false))
+                        .getSolver()
+                        .solve(new ArrayFieldVector<>(BigFractionField.getInstance(), right))
+                        .toArray())
+                .mapToDouble(BigFraction::doubleValue)
+                .toArray();
+    }
+
+    private static BigFraction fraction(Real number) {
+        return number instanceof Rational exact
+                ? new BigFraction(exact.numerator(), exact.denominator())
+                : new BigFraction(number.toDouble());
+    }
+
+    private static double[] stretched(int degree, double[] x, double[] y) {
+        Model.Stretch by = stretch(x);
+        double[][] rows = new double[x.length][degree + 1];
+        for (int i = 0; i < x.length; i++) {
+            double power = 1;
+            for (int k = 0; k <= degree; k++) {
+                rows[i][k] = power;
+                power *= (x[i] - by.middle()) / by.width();
+            }
+        }
+        double[] c = new QRDecomposition(new Array2DRowRealMatrix(rows, false))
+                .getSolver()
+                .solve(new ArrayRealVector(y, false))
+                .toArray();
+        // c0 + c1 u + …, u = (x - m) / w, expanded by Horner's rule.
+        double[] expanded = new double[degree + 1];
+        for (int k = degree; k >= 0; k--) {
+            for (int i = degree; i > 0; i--) {
+                expanded[i] = (expanded[i - 1] - expanded[i] * by.middle()) / by.width();
+            }
+            expanded[0] = -expanded[0] * by.middle() / by.width() + c[k];
+        }
+        return expanded;
+    }
+
+    /**
+     * The coefficients of {@code a + b·ln(x)}.
+     *
+     * @throws Unfit where a place is not above 0
+     */
+    static double[] logarithmic(List<Real> x, List<Real> y) {
+        checkAbove(x, "A logarithmic curve");
+        return polynomial(
+                1,
+                x.stream().map(place -> Real.from(Math.log(place.toDouble()))).toList(),
+                y);
+    }
+
+    private static void checkAbove(List<Real> x, String what) {
+        x.stream().filter(place -> place.signum() <= 0).findFirst().ifPresent(place -> {
+            throw new Unfit(what + " needs places above 0, and one is at " + place.toDouble() + ".");
+        });
+    }
+
+    /**
+     * The coefficients of a model.
+     *
+     * @throws Unfit where there are too few places, or a power has one that is not above 0
+     */
+    static double[] model(Model model, List<Real> x, List<Real> y) {
+        int count = model.coefficients().size();
+        if (x.stream().distinct().count() < count) {
+            throw new Unfit("This curve needs points at " + count + " places or more.");
+        }
+        if (model == Model.POWER) {
+            checkAbove(x, "A power");
+        }
+        double[] places = doubles(x);
+        Model.Stretch by = model == Model.POWER ? new Model.Stretch(0, places[places.length / 2]) : stretch(places);
+        double[] u = Arrays.stream(places)
+                .map(place -> (place - by.middle()) / by.width())
+                .toArray();
+        double[] heights = doubles(y);
+        double[] start = start(model, u, heights);
+        double[] near = marquardt(model, u, heights, start);
+        return model.original(newton(model, u, heights, near), by);
+    }
+
+    private static Model.Stretch stretch(double[] x) {
+        double least = Arrays.stream(x).min().orElseThrow();
+        double most = Arrays.stream(x).max().orElseThrow();
+        return new Model.Stretch((least + most) / 2, most > least ? (most - least) / 2 : 1);
+    }
+
+    private static double[] doubles(List<Real> numbers) {
+        return numbers.stream().mapToDouble(Real::toDouble).toArray();
+    }
+
+    /** The best of a net of shapes, each with the linear coefficients that suit it. */
+    private static double[] start(Model model, double[] x, double[] y) {
+        double[] best = {};
+        double least = Double.POSITIVE_INFINITY;
+        for (double rate : RATES) {
+            for (double sign : new double[] {1, -1}) {
+                for (double middle : model.shapes() == 2 ? MIDDLES : new double[] {0}) {
+                    double[] shape =
+                            model.shapes() == 2 ? new double[] {sign * rate, middle} : new double[] {sign * rate};
+                    double[] c = withLinear(model, shape, x, y);
+                    double squares = squares(model, c, x, y);
+                    if (squares < least) {
+                        least = squares;
+                        best = c;
+                    }
+                }
+            }
+        }
+        if (best.length == 0) {
+            throw new Unfit("No curve of this kind comes near these points.");
+        }
+        return best;
+    }
+
+    private static double[] withLinear(Model model, double[] shape, double[] x, double[] y) {
+        double[][] rows =
+                Arrays.stream(x).mapToObj(place -> model.basis(shape, place)).toArray(double[][]::new);
+        RealVector linear = new QRDecomposition(new Array2DRowRealMatrix(rows, false), 1e-12)
+                        .getSolver()
+                        .isNonSingular()
+                ? new QRDecomposition(new Array2DRowRealMatrix(rows, false), 1e-12)
+                        .getSolver()
+                        .solve(new ArrayRealVector(y, false))
+                : new ArrayRealVector(rows[0].length);
+        return IntStream.range(0, linear.getDimension() + shape.length)
+                .mapToDouble(i -> i < linear.getDimension() ? linear.getEntry(i) : shape[i - linear.getDimension()])
+                .toArray();
+    }
+
+    private static double squares(Model model, double[] c, double[] x, double[] y) {
+        double sum = 0;
+        for (int i = 0; i < x.length; i++) {
+            double off = y[i] - model.at(c, x[i]);
+            sum += off * off;
+        }
+        return Double.isFinite(sum) ? sum : Double.POSITIVE_INFINITY;
+    }
+
+    private static double[] marquardt(Model model, double[] x, double[] y, double[] start) {
+        try {
+            double[] found = new LevenbergMarquardtOptimizer()
+                    .optimize(new LeastSquaresBuilder()
+                            .model(point -> new Pair<>(
+                                    new ArrayRealVector(heights(model, point.toArray(), x), false),
+                                    new Array2DRowRealMatrix(slopes(model, point.toArray(), x), false)))
+                            .target(y)
+                            .start(start)
+                            .maxEvaluations(2_000)
+                            .maxIterations(2_000)
+                            .build())
+                    .getPoint()
+                    .toArray();
+            return squares(model, found, x, y) <= squares(model, start, x, y) ? found : start;
+        } catch (MathIllegalStateException noBetter) {
+            // It ends so where the start is as good as can be, or leads nowhere; the start is near enough to be shown.
+            return start;
+        }
+    }
+
+    private static double[] newton(Model model, double[] x, double[] y, double[] start) {
+        double[] c = start;
+        double least = squares(model, c, x, y);
+        for (int step = 0; step < STEPS; step++) {
+            RealVector off = new ArrayRealVector(y).subtract(new ArrayRealVector(heights(model, c, x), false));
+            QRDecomposition slopes = new QRDecomposition(new Array2DRowRealMatrix(slopes(model, c, x), false));
+            if (!slopes.getSolver().isNonSingular()) {
+                return c;
+            }
+            double[] next =
+                    new ArrayRealVector(c).add(slopes.getSolver().solve(off)).toArray();
+            double squares = squares(model, next, x, y);
+            if (!(squares <= least) || Arrays.equals(next, c)) {
+                return c;
+            }
+            c = next;
+            least = squares;
+        }
+        return c;
+    }
+
+    private static double[] heights(Model model, double[] c, double[] x) {
+        return Arrays.stream(x).map(place -> model.at(c, place)).toArray();
+    }
+
+    private static double[][] slopes(Model model, double[] c, double[] x) {
+        return Arrays.stream(x).mapToObj(place -> model.slopes(c, place)).toArray(double[][]::new);
+    }
+}

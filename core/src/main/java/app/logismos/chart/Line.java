@@ -1,0 +1,52 @@
+package app.logismos.chart;
+
+import app.logismos.formula.Address;
+import app.logismos.value.Value;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/**
+ * The points of one series before any is left out.
+ *
+ * @param name its own or its heading; empty where it has neither
+ * @param unit of its heights; empty where they have none
+ * @param measure of its heights; nothing where there is none
+ * @param x places across
+ * @param y not a number for a gap
+ * @param errors half lengths of error bars; empty where there are none
+ * @param across the values at {@code x}; empty where they were worked out
+ * @param up the values at {@code y}; empty where they were worked out
+ * @param cells where the values are from
+ * @param hasPole whether it goes out of sight somewhere
+ */
+record Line(
+        String name,
+        String unit,
+        Optional<Measure> measure,
+        double[] x,
+        double[] y,
+        double[] errors,
+        List<Value> across,
+        List<Value> up,
+        List<Address> cells,
+        boolean hasPole) {
+    boolean isEmpty() {
+        return Arrays.stream(y).noneMatch(Double::isFinite);
+    }
+
+    /** The places of its points that have a height. */
+    IntStream filled() {
+        return IntStream.range(0, x.length).filter(i -> Double.isFinite(x[i]) && Double.isFinite(y[i]));
+    }
+
+    boolean isUpwards() {
+        for (int i = 1; i < x.length; i++) {
+            if (!(x[i] >= x[i - 1])) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

@@ -1,0 +1,192 @@
+package app.logismos.chart;
+
+import app.logismos.display.DecimalMark;
+import app.logismos.display.Display;
+import app.logismos.number.Real;
+import app.logismos.unit.Unit;
+import app.logismos.value.Moment;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
+import app.logismos.value.Value;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+
+/** What the values along an axis are: how they become places on it, and places become values again. */
+sealed interface Measure {
+    /** How many digits a value has that was worked out for a chart. */
+    Display SHORT = Display.in("significant 6");
+
+    /** The place of a value; not a number where it is of another kind. */
+    double place(Value value);
+
+    /** The value at a place. */
+    Value value(double place);
+
+    /** The unit's symbol; empty where there is none. */
+    default String unit() {
+        return "";
+    }
+
+    /** A scale that covers places. */
+    default Scale covering(double least, double most) {
+        return Scale.covering(least, most);
+    }
+
+    /** The measure of a value; nothing where it has no size. */
+    static Optional<Measure> of(Value value) {
+        if (value instanceof NumberValue) {
+            return Optional.of(new Numbers());
+        }
+        if (value instanceof Quantity quantity) {
+            return Optional.of(new Quantities(quantity.unit()));
+        }
+        return value instanceof Moment moment ? Optional.of(of(moment)) : Optional.empty();
+    }
+
+    private static Measure of(Moment moment) {
+        return moment instanceof Moment.Date
+                ? new Dates()
+                : moment instanceof Moment.Time
+                        ? new Times()
+                        : moment instanceof Moment.DateTime ? new DateTimes() : new Durations();
+    }
+
+    /** The measure of the first value that has one. */
+    static Optional<Measure> of(List<Value> values) {
+        return values.stream().flatMap(value -> of(value).stream()).findFirst();
+    }
+
+    /** Whether both can stand on one axis. */
+    default boolean isLike(Measure other) {
+        return getClass() == other.getClass();
+    }
+
+    private static double finite(Real number) {
+        double place = number.toDouble();
+        return Double.isFinite(place) ? place : Double.NaN;
+    }
+
+    /** Bare numbers. */
+    record Numbers() implements Measure {
+        @Override
+        public double place(Value value) {
+            return value instanceof NumberValue number ? finite(number.real()) : Double.NaN;
+        }
+
+        @Override
+        public Value value(double place) {
+            return new NumberValue(Real.from(place));
+        }
+    }
+
+    /** Quantities that can be given in a unit. */
+    record Quantities(Unit in) implements Measure {
+        @Override
+        public double place(Value value) {
+            return value instanceof Quantity quantity
+                            && quantity.unit().isLike(in)
+                            && quantity.in(in) instanceof Real number
+                    ? finite(number)
+                    : Double.NaN;
+        }
+
+        @Override
+        public Value value(double place) {
+            return new Quantity(Real.from(place), in);
+        }
+
+        @Override
+        public String unit() {
+            return in.symbol();
+        }
+
+        @Override
+        public boolean isLike(Measure other) {
+            return other instanceof Quantities quantities && quantities.in.isLike(in);
+        }
+    }
+
+    /** Days, counted from 1970-01-01. */
+    record Dates() implements Measure {
+        @Override
+        public double place(Value value) {
+            return value instanceof Moment.Date date ? date.date().toEpochDay() : Double.NaN;
+        }
+
+        @Override
+        public Value value(double place) {
+            return new Moment.Date(LocalDate.ofEpochDay(Math.round(place)));
+        }
+
+        @Override
+        public Scale covering(double least, double most) {
+            return Scale.calendar(least, most);
+        }
+    }
+
+    /** Points in time, in seconds from the beginning of 1970. */
+    record DateTimes() implements Measure {
+        @Override
+        public double place(Value value) {
+            return value instanceof Moment.DateTime at ? at.at().toEpochSecond(ZoneOffset.UTC) : Double.NaN;
+        }
+
+        @Override
+        public Value value(double place) {
+            return new Moment.DateTime(LocalDateTime.ofEpochSecond(Math.round(place), 0, ZoneOffset.UTC));
+        }
+
+        @Override
+        public Scale covering(double least, double most) {
+            return Scale.clock(least, most, Scale::dateTime);
+        }
+    }
+
+    /** Times of the day, in seconds. */
+    record Times() implements Measure {
+        private static final int LAST = 86_399;
+
+        @Override
+        public double place(Value value) {
+            return value instanceof Moment.Time time ? time.time().toSecondOfDay() : Double.NaN;
+        }
+
+        @Override
+        public Value value(double place) {
+            return new Moment.Time(LocalTime.ofSecondOfDay(Math.min(LAST, Math.max(0, Math.round(place)))));
+        }
+
+        @Override
+        public Scale covering(double least, double most) {
+            return Scale.clock(least, most, place -> place > LAST ? "24:00" : SHORT.text(value(place)));
+        }
+    }
+
+    /** Lengths of time, in seconds. */
+    record Durations() implements Measure {
+        @Override
+        public double place(Value value) {
+            return value instanceof Moment.Elapsed elapsed ? elapsed.length().toNanos() / 1e9 : Double.NaN;
+        }
+
+        @Override
+        public Value value(double place) {
+            return new Moment.Elapsed(Duration.ofNanos(Math.round(place * 1e9)));
+        }
+
+        @Override
+        public Scale covering(double least, double most) {
+            return Scale.clock(least, most, place -> SHORT.text(value(place)));
+        }
+    }
+
+    /** A place as a short text with its unit. */
+    default String text(double place, DecimalMark mark) {
+        return mark.number(SHORT.text(value(place)));
+    }
+}

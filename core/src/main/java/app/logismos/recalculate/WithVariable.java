@@ -1,0 +1,44 @@
+package app.logismos.recalculate;
+
+import app.logismos.evaluate.Scope;
+import app.logismos.formula.Address;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.RangeReference;
+import app.logismos.function.Surroundings;
+import app.logismos.number.Real;
+import app.logismos.value.Value;
+import java.util.Optional;
+
+/** A scope in which one more name stands for a value; it hides a name of the worksheet. */
+record WithVariable(Scope scope, String variable, Value value) implements Scope {
+    @Override
+    public Value cell(CellReference reference, Address origin) {
+        return scope.cell(reference, origin);
+    }
+
+    @Override
+    public Value range(RangeReference reference, Address origin) {
+        return scope.range(reference, origin);
+    }
+
+    @Override
+    public Value name(Name name, Address origin) {
+        return name.name().equalsIgnoreCase(variable) ? value : scope.name(name, origin);
+    }
+
+    @Override
+    public String called(CellReference reference, Address origin) {
+        return scope.called(reference, origin);
+    }
+
+    @Override
+    public Optional<String> holderOf(Real number, String typed) {
+        return scope.holderOf(number, typed);
+    }
+
+    @Override
+    public Surroundings surroundings() {
+        return scope.surroundings();
+    }
+}

@@ -1,0 +1,311 @@
+package app.logismos.sheet;
+
+import app.logismos.formula.Area;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/**
+ * A chart: what it shows and how. Immutable.
+ *
+ * @param form what kind of picture it is
+ * @param grid the id of the grid that its cells are in
+ * @param across the cells along the horizontal axis, with their heading; nothing to count 1, 2, 3 …
+ * @param series what is drawn; for a two-way table one, whose cells are the table with its top row and left column
+ * @param acrossAxis the horizontal axis
+ * @param upAxis the vertical axis on the left
+ * @param rightAxis the second vertical axis, for the series that stand on it
+ * @param lines whether there are lines behind, at the ticks
+ * @param swapped whether across and up change places: bars lie
+ * @param stacked whether bars stand on each other and not beside each other
+ * @param marks what people have put on it
+ */
+public record Chart(
+        String id,
+        String title,
+        Form form,
+        String grid,
+        Optional<Area> across,
+        List<Series> series,
+        AxisLook acrossAxis,
+        AxisLook upAxis,
+        AxisLook rightAxis,
+        Legend legend,
+        boolean lines,
+        boolean swapped,
+        boolean stacked,
+        List<Mark> marks,
+        boolean beside)
+        implements Block {
+    public Chart {
+        series = List.copyOf(series);
+        marks = List.copyOf(marks);
+    }
+
+    /** A chart of the usual look. */
+    public static Chart of(String id, String title, String grid, Optional<Area> across, Series... series) {
+        return new Chart(
+                id,
+                title,
+                Form.PLOT,
+                grid,
+                across,
+                List.of(series),
+                AxisLook.USUAL,
+                AxisLook.USUAL,
+                AxisLook.USUAL,
+                Legend.ABOVE,
+                true,
+                false,
+                false,
+                List.of(),
+                false);
+    }
+
+    /** What kind of picture a chart is. */
+    public enum Form {
+        /** Points, lines, steps, bars and curves between two axes. */
+        PLOT,
+        /** The parts of a whole. */
+        SHARES,
+        /** How many values lie between equal steps. */
+        HISTOGRAM,
+        /** Least, quartiles and greatest of each series. */
+        BOXES,
+        /** A two-way table as a surface in space. */
+        SURFACE,
+        /** A two-way table as lines of equal value. */
+        CONTOURS,
+        /** A two-way table as coloured fields. */
+        FIELDS
+    }
+
+    /** Where the legend is. */
+    public enum Legend {
+        NONE,
+        ABOVE,
+        BESIDE,
+        BELOW
+    }
+
+    /**
+     * What is set of an axis.
+     *
+     * @param title its title; empty for the heading of the cells
+     * @param least where it begins, as an entry; empty for what the values ask for
+     * @param most where it ends
+     * @param logarithmic whether equal ratios, and not equal steps, are equally far apart
+     */
+    public record AxisLook(String title, String least, String most, boolean logarithmic) {
+        /** Nothing is set. */
+        public static final AxisLook USUAL = new AxisLook("", "", "", false);
+
+        /** With a title. */
+        public static AxisLook titled(String title) {
+            return new AxisLook(title, "", "", false);
+        }
+    }
+
+    /**
+     * One series.
+     *
+     * @param name in the legend; empty for the heading of its cells
+     * @param onRight whether it is measured on the second vertical axis
+     * @param errors cells with the half length of the error bar at each point
+     */
+    public record Series(
+            Source source, String name, Shape shape, boolean onRight, Optional<Area> errors, Look look, Fit fit) {
+        /** A series of cells in the usual look. */
+        public static Series of(Area cells, Shape shape) {
+            return of(new Cells(cells), "", shape);
+        }
+
+        /** A series in the usual look. */
+        public static Series of(Source source, String name, Shape shape) {
+            return new Series(source, name, shape, false, Optional.empty(), Look.USUAL, Fit.NONE);
+        }
+
+        /** The same with a fit through its points. */
+        public Series withFit(Fit other) {
+            return new Series(source, name, shape, onRight, errors, look, other);
+        }
+
+        private Series withSource(Source other) {
+            return new Series(other, name, shape, onRight, errors, look, fit);
+        }
+    }
+
+    /** Where the points of a series come from. */
+    public sealed interface Source {}
+
+    /** From cells, with their heading where the grid has headings. */
+    public record Cells(Area area) implements Source {}
+
+    /**
+     * From an expression: y = f(x).
+     *
+     * @param expression without {@code =}
+     * @param variable what it is drawn over
+     * @param from where it begins, as an expression
+     * @param to where it ends
+     */
+    public record Curve(String expression, String variable, String from, String to) implements Source {}
+
+    /**
+     * From two expressions of a parameter.
+     *
+     * @param across the expression for the place across
+     * @param up the one for the place up
+     */
+    public record Path(String across, String up, String parameter, String from, String to) implements Source {}
+
+    /** How a series is drawn. */
+    public enum Shape {
+        POINTS,
+        LINE,
+        POINTS_AND_LINE,
+        STEPS,
+        BARS
+    }
+
+    /**
+     * How a series looks.
+     *
+     * @param colour as {@code #rrggbb}; empty for its place's own
+     * @param width of the line in pixels; 0 for the usual one
+     * @param size of the markers in pixels; 0 for the usual one
+     * @param hollow whether the markers are not filled
+     * @param labels whether each point has its value beside it
+     */
+    public record Look(
+            String colour, Dash dash, double width, Marker marker, int size, boolean hollow, boolean labels) {
+        /** Nothing is set. */
+        public static final Look USUAL = new Look("", Dash.USUAL, 0, Marker.USUAL, 0, false, false);
+    }
+
+    /** How a line is broken; the usual way depends on its place among the series. */
+    public enum Dash {
+        USUAL,
+        WHOLE,
+        DASHED,
+        DOTTED,
+        DASH_AND_DOT
+    }
+
+    /** The shape of markers; the usual one depends on the place among the series. */
+    public enum Marker {
+        USUAL,
+        CIRCLE,
+        SQUARE,
+        DIAMOND,
+        TRIANGLE,
+        CROSS
+    }
+
+    /** The curve that is laid through the points of a series. */
+    public enum Fit {
+        NONE,
+        LINE,
+        QUADRATIC,
+        CUBIC,
+        QUARTIC,
+        EXPONENTIAL,
+        SETTLING,
+        POWER,
+        LOGARITHMIC,
+        LOGISTIC
+    }
+
+    /** Something that people have put on a chart; it belongs to places in the data. */
+    public sealed interface Mark {}
+
+    /** A text at a place. */
+    public record Label(double across, double up, String text) implements Mark {}
+
+    /**
+     * An arrow with a text at its end.
+     *
+     * @param across where it points to
+     * @param fromAcross where its text stands
+     */
+    public record Arrow(double across, double up, double fromAcross, double fromUp, String text) implements Mark {}
+
+    /** A typeset formula at a place. */
+    public record Formula(double across, double up, String text) implements Mark {}
+
+    /**
+     * The tangent of a series that has an expression.
+     *
+     * @param series its place among the series, from 0
+     */
+    public record Tangent(int series, double across) implements Mark {}
+
+    /** The same chart with other areas of cells; a series whose cells have none is left out. */
+    Chart withAreas(Function<Area, Optional<Area>> then) {
+        return with(
+                across.flatMap(area -> then.apply(area).or(() -> across)),
+                series.stream()
+                        .flatMap(each -> each.source() instanceof Cells cells
+                                ? then.apply(cells.area()).map(area -> each.withSource(new Cells(area))).stream()
+                                : Stream.of(each))
+                        .map(each -> new Series(
+                                each.source(),
+                                each.name(),
+                                each.shape(),
+                                each.onRight(),
+                                each.errors().flatMap(then),
+                                each.look(),
+                                each.fit()))
+                        .toList());
+    }
+
+    @Override
+    public Optional<String> expressionsIn() {
+        return Optional.of(grid);
+    }
+
+    @Override
+    public Chart withExpressions(UnaryOperator<String> then) {
+        return with(
+                across,
+                series.stream()
+                        .map(each -> each.withSource(respelled(each.source(), then)))
+                        .toList());
+    }
+
+    private static Source respelled(Source source, UnaryOperator<String> then) {
+        if (source instanceof Curve curve) {
+            return new Curve(
+                    then.apply(curve.expression()), curve.variable(), then.apply(curve.from()), then.apply(curve.to()));
+        }
+        return source instanceof Path path
+                ? new Path(
+                        then.apply(path.across()),
+                        then.apply(path.up()),
+                        path.parameter(),
+                        then.apply(path.from()),
+                        then.apply(path.to()))
+                : source;
+    }
+
+    private Chart with(Optional<Area> otherAcross, List<Series> otherSeries) {
+        return new Chart(
+                id,
+                title,
+                form,
+                grid,
+                otherAcross,
+                otherSeries,
+                acrossAxis,
+                upAxis,
+                rightAxis,
+                legend,
+                lines,
+                swapped,
+                stacked,
+                marks,
+                beside);
+    }
+}

@@ -1,0 +1,92 @@
+package app.logismos.server.web;
+
+import app.logismos.sheet.Chart;
+import java.util.Map;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.BeanDescription;
+import tools.jackson.databind.DeserializationConfig;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.deser.ValueDeserializerModifier;
+import tools.jackson.databind.deser.std.DelegatingDeserializer;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Charts need not say all their parts: what is not said is as usual. Charts kept before they had all parts are read too. */
+class UsualParts extends ValueDeserializerModifier {
+    private static final long serialVersionUID = 1L;
+
+    private static final Map<Class<?>, ObjectNode> USUAL = Map.of(
+            Chart.class,
+            parts("""
+                    {"form": "PLOT", "across": null, "series": [], "acrossAxis": {}, "upAxis": {}, "rightAxis": {},
+                     "legend": "ABOVE", "lines": true, "swapped": false, "stacked": false, "marks": [], "beside": false}"""),
+            Chart.AxisLook.class,
+            parts("""
+                    {"title": "", "least": "", "most": "", "logarithmic": false}"""),
+            Chart.Series.class,
+            parts("""
+                    {"name": "", "shape": "POINTS_AND_LINE", "onRight": false, "errors": null, "look": {}, "fit": "NONE"}"""),
+            Chart.Look.class,
+            parts("""
+                    {"colour": "", "dash": "USUAL", "width": 0, "marker": "USUAL", "size": 0, "hollow": false,
+                     "labels": false}"""));
+
+    private static ObjectNode parts(String json) {
+        return (ObjectNode) new JsonMapper().readTree(json);
+    }
+
+    @Override
+    public ValueDeserializer<?> modifyDeserializer(
+            DeserializationConfig config, BeanDescription.Supplier described, ValueDeserializer<?> deserializer) {
+        ObjectNode usual = USUAL.get(described.getBeanClass());
+        return usual == null ? deserializer : new Filling(deserializer, usual);
+    }
+
+    /** Reads an object after putting in the parts that it does not say. */
+    private static final class Filling extends DelegatingDeserializer {
+        private final ObjectNode usual;
+
+        Filling(ValueDeserializer<?> reading, ObjectNode usual) {
+            super(reading);
+            this.usual = usual;
+        }
+
+        @Override
+        protected ValueDeserializer<?> newDelegatingInstance(ValueDeserializer<?> reading) {
+            return new Filling(reading, usual);
+        }
+
+        @Override
+        public Object deserialize(JsonParser parser, DeserializationContext context) {
+            JsonNode read = context.readTree(parser);
+            if (read instanceof ObjectNode object) {
+                inEarlierWords(object);
+                usual.properties().forEach(part -> object.putIfAbsent(part.getKey(), part.getValue()));
+            }
+            try (JsonParser tokens = context.treeAsTokens(read)) {
+                tokens.nextToken();
+                return super.deserialize(tokens, context);
+            }
+        }
+
+        /** A chart's titles and a series' cells had places of their own once, and a legend was there or not. */
+        private static void inEarlierWords(ObjectNode object) {
+            titled(object, "acrossTitle", "acrossAxis");
+            titled(object, "upTitle", "upAxis");
+            if (object.has("legend") && object.get("legend").isBoolean()) {
+                object.put("legend", object.get("legend").booleanValue() ? "ABOVE" : "NONE");
+            }
+            if (object.has("cells") && object.has("shape")) {
+                object.putObject("source").put("of", "cells").set("area", object.remove("cells"));
+            }
+        }
+
+        private static void titled(ObjectNode object, String earlier, String now) {
+            if (object.has(earlier)) {
+                object.putObject(now).set("title", object.remove(earlier));
+            }
+        }
+    }
+}

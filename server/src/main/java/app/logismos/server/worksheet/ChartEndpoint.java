@@ -1,0 +1,132 @@
+package app.logismos.server.worksheet;
+
+import app.logismos.act.Inputs;
+import app.logismos.chart.ChartData;
+import app.logismos.chart.ChartReading;
+import app.logismos.chart.RunThrough;
+import app.logismos.chart.View;
+import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.server.web.BadRequest;
+import app.logismos.server.web.NotFound;
+import app.logismos.sheet.Chart;
+import app.logismos.sheet.Edit;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What charts of a worksheet show, now, before, and while an input runs. */
+@RestController
+@RequestMapping("/api/v1/worksheets/{id}/charts/{chart}")
+class ChartEndpoint {
+    private static final int MOST_COLUMNS = 4_000;
+
+    private final Worksheets worksheets;
+
+    ChartEndpoint(Worksheets worksheets) {
+        this.worksheets = worksheets;
+    }
+
+    /**
+     * A look that a chart has had.
+     *
+     * @param revision since when
+     * @param reason the change that made it look so
+     */
+    record LookJson(long revision, Instant at, String reason, ChartData data) {}
+
+    /**
+     * What runs, and through which values.
+     *
+     * @param input a name or an address in the chart's grid
+     * @param count how many values there are, both ends included
+     */
+    record Run(String input, String from, String to, Integer count) {}
+
+    /**
+     * The chart's data, as closely as it is looked at.
+     *
+     * @param columns how many pixels it is wide
+     * @param from the part of the horizontal axis that is seen
+     */
+    @GetMapping
+    ChartData data(
+            @PathVariable String id,
+            @PathVariable String chart,
+            @RequestParam Optional<Long> at,
+            @RequestParam Optional<Integer> columns,
+            @RequestParam Optional<Double> from,
+            @RequestParam Optional<Double> to) {
+        int wide = columns.orElse(View.USUAL.columns());
+        if (wide < 1 || wide > MOST_COLUMNS) {
+            throw new BadRequest("`columns` is 1 to " + MOST_COLUMNS + ", was " + wide + ".");
+        }
+        View view = new View(wide, from, to);
+        return worksheets.read(
+                id, at, worksheet -> ChartReading.of(chart(worksheet.live, chart), worksheet.live, view));
+    }
+
+    /** The looks that it has had, the newest first. */
+    @GetMapping("/looks")
+    List<LookJson> looks(@PathVariable String id, @PathVariable String chart) {
+        worksheets.read(id, worksheet -> chart(worksheet.live, chart));
+        return worksheets
+                .looks(id, live -> find(live, chart).map(found -> ChartReading.of(found, live, View.USUAL)))
+                .stream()
+                .map(look -> new LookJson(look.revision(), look.at(), look.reason(), look.seen()))
+                .toList();
+    }
+
+    /** The chart at each value that an input runs through; the worksheet keeps its own. */
+    @PostMapping("/run")
+    List<RunThrough.Frame> run(@PathVariable String id, @PathVariable String chart, @RequestBody Run run) {
+        return worksheets.tried(id, live -> {
+            Chart found = chart(live, chart);
+            Edit.Place input = Inputs.cell(run.input(), found.grid(), live);
+            List<String> values = Inputs.spaced(
+                    live.display().mark().read(run.from()),
+                    live.display().mark().read(run.to()),
+                    run.count());
+            return RunThrough.frames(found, live, input, values);
+        });
+    }
+
+    /** All points as comma-separated values (RFC 4180). */
+    @GetMapping("/data.csv")
+    ResponseEntity<String> csv(@PathVariable String id, @PathVariable String chart) {
+        ChartData data = worksheets.read(
+                id, worksheet -> ChartReading.of(chart(worksheet.live, chart), worksheet.live, View.CLOSEST));
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(data.title() + ".csv", StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(ChartCsv.of(data));
+    }
+
+    private static Chart chart(LiveWorksheet live, String chart) {
+        return find(live, chart).orElseThrow(() -> new NotFound("There is no chart " + chart + "."));
+    }
+
+    private static Optional<Chart> find(LiveWorksheet live, String chart) {
+        return live.worksheet()
+                .outline()
+                .block(chart)
+                .filter(Chart.class::isInstance)
+                .map(Chart.class::cast);
+    }
+}
