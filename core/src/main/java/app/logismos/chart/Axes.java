@@ -160,8 +160,8 @@ final class Axes {
         }
         if (isSet && !(least < most)) {
             faults.add("An axis begins below its end, and this one would go from "
-                    + Measure.SHORT.text(new Measure.Numbers().value(least)) + " to "
-                    + Measure.SHORT.text(new Measure.Numbers().value(most)) + ".");
+                    + new Measure.Numbers().text(least) + " to "
+                    + new Measure.Numbers().text(most) + ".");
             return scale(Chart.AxisLook.USUAL, measure, values);
         }
         Scale covering = measure.orElse(new Measure.Numbers()).covering(least, most);

@@ -278,7 +278,7 @@ public final class ChartReading {
                 x,
                 Double.isFinite(y) ? Optional.of(y) : Optional.empty(),
                 axes.acrossText(x),
-                Double.isFinite(y) ? mark.number(Measure.SHORT.text(new NumberValue(Real.from(y)))) : "",
+                Double.isFinite(y) ? new Measure.Numbers().text(y, mark) : "",
                 Optional.empty(),
                 Optional.empty());
     }

@@ -23,11 +23,13 @@ import org.hipparchus.util.Pair;
  * Least squares. Polynomials by the normal equations in exact fractions, up to {@link #MOST_EXACT} points, so that badly
  * placed points cost no digits (Hipparchus {@code FieldLUDecomposition}); by {@code QRDecomposition} on stretched places
  * beyond. The other models start from the best of a net of shapes, go on by Levenberg and Marquardt's method (Hipparchus
- * {@code LevenbergMarquardtOptimizer}) and end by Gauss and Newton's, until no step makes the sum of squares smaller.
+ * {@code LevenbergMarquardtOptimizer}) and end by Gauss and Newton's, until
+ * its steps get no smaller.
  */
 final class Fitting {
     private static final int MOST_EXACT = 2_000;
-    private static final int STEPS = 40;
+    private static final int STEPS = 200;
+    private static final double FLAT = 1e-9;
     private static final double[] RATES = {0.02, 0.1, 0.3, 0.7, 1.2, 2, 3, 5, 8, 13, 20, 35, 60};
     private static final double[] MIDDLES = {-1, -0.5, -0.3, -0.15, 0, 0.15, 0.3, 0.5, 1};
 
@@ -160,7 +162,15 @@ final class Fitting {
         double[] heights = doubles(y);
         double[] start = start(model, u, heights);
         double[] near = marquardt(model, u, heights, start);
-        return model.original(newton(model, u, heights, near), by);
+        double[] best = newton(model, u, heights, near);
+        double[] found = model.original(best, by);
+        // The first coefficient is a height far from the points; it can be too large for a double, or too small.
+        boolean isLost = found[found.length - 2] == 0 && best[best.length - 2] != 0;
+        if (isLost || !Arrays.stream(found).allMatch(Double::isFinite)) {
+            throw new Unfit(
+                    "The places are so far from 0 that the equation has no numbers. Count them from the first.");
+        }
+        return found;
     }
 
     private static Model.Stretch stretch(double[] x) {
@@ -242,23 +252,25 @@ final class Fitting {
         }
     }
 
+    /** The squares are flat where they are least, so the steps say when to end: they get smaller up to rounding. */
     private static double[] newton(Model model, double[] x, double[] y, double[] start) {
         double[] c = start;
-        double least = squares(model, c, x, y);
+        double least = squares(model, c, x, y) * (1 + FLAT);
+        double before = Double.POSITIVE_INFINITY;
         for (int step = 0; step < STEPS; step++) {
             RealVector off = new ArrayRealVector(y).subtract(new ArrayRealVector(heights(model, c, x), false));
             QRDecomposition slopes = new QRDecomposition(new Array2DRowRealMatrix(slopes(model, c, x), false));
             if (!slopes.getSolver().isNonSingular()) {
                 return c;
             }
-            double[] next =
-                    new ArrayRealVector(c).add(slopes.getSolver().solve(off)).toArray();
-            double squares = squares(model, next, x, y);
-            if (!(squares <= least) || Arrays.equals(next, c)) {
+            RealVector change = slopes.getSolver().solve(off);
+            double[] next = new ArrayRealVector(c).add(change).toArray();
+            double size = change.getNorm();
+            if (!(squares(model, next, x, y) <= least) || size >= before) {
                 return c;
             }
             c = next;
-            least = squares;
+            before = size;
         }
         return c;
     }

@@ -52,7 +52,11 @@ final class Lines {
         this.chart = chart;
         this.live = live;
         this.faults = faults;
-        Run all = chart.across().map(this::run).orElse(Run.EMPTY);
+        Run all = chart.across()
+                .filter(cells -> chart.form() == Chart.Form.PLOT || chart.form() == Chart.Form.SHARES)
+                .map(this::run)
+                .filter(run -> run.values().stream().anyMatch(value -> value != Blank.BLANK))
+                .orElse(Run.EMPTY);
         this.headed = all.beginsWithText() && (hasSize(all.withoutFirst()) || anySeriesHeaded());
         this.across = headed ? all.withoutFirst() : all;
         this.places = namesAcross();

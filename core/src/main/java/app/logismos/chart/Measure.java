@@ -8,6 +8,8 @@ import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Value;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -19,13 +21,27 @@ import java.util.Optional;
 /** What the values along an axis are: how they become places on it, and places become values again. */
 sealed interface Measure {
     /** How many digits a value has that was worked out for a chart. */
-    Display SHORT = Display.in("significant 6");
+    MathContext DIGITS = new MathContext(6);
 
     /** The place of a value; not a number where it is of another kind. */
     double place(Value value);
 
     /** The value at a place. */
     Value value(double place);
+
+    /** A place in a few digits, with its unit. */
+    default String text(double place) {
+        return Display.AUTOMATIC.text(value(place));
+    }
+
+    /** The same with the worksheet's decimal mark. */
+    default String text(double place, DecimalMark mark) {
+        return mark.number(text(place));
+    }
+
+    private static double rounded(double place) {
+        return Double.isFinite(place) ? BigDecimal.valueOf(place).round(DIGITS).doubleValue() : place;
+    }
 
     /** The unit's symbol; empty where there is none. */
     default String unit() {
@@ -82,6 +98,11 @@ sealed interface Measure {
         public Value value(double place) {
             return new NumberValue(Real.from(place));
         }
+
+        @Override
+        public String text(double place) {
+            return Display.AUTOMATIC.text(value(Measure.rounded(place)));
+        }
     }
 
     /** Quantities that can be given in a unit. */
@@ -98,6 +119,11 @@ sealed interface Measure {
         @Override
         public Value value(double place) {
             return new Quantity(Real.from(place), in);
+        }
+
+        @Override
+        public String text(double place) {
+            return Display.AUTOMATIC.text(value(Measure.rounded(place)));
         }
 
         @Override
@@ -163,7 +189,7 @@ sealed interface Measure {
 
         @Override
         public Scale covering(double least, double most) {
-            return Scale.clock(least, most, place -> place > LAST ? "24:00" : SHORT.text(value(place)));
+            return Scale.clock(least, most, place -> place > LAST ? "24:00" : text(place));
         }
     }
 
@@ -181,12 +207,7 @@ sealed interface Measure {
 
         @Override
         public Scale covering(double least, double most) {
-            return Scale.clock(least, most, place -> SHORT.text(value(place)));
+            return Scale.clock(least, most, place -> text(place));
         }
-    }
-
-    /** A place as a short text with its unit. */
-    default String text(double place, DecimalMark mark) {
-        return mark.number(SHORT.text(value(place)));
     }
 }

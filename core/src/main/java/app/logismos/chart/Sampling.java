@@ -69,7 +69,7 @@ final class Sampling {
         for (int i = 1; i < even.size(); i++) {
             between(even.get(i - 1), even.get(i), HALVINGS);
         }
-        return List.copyOf(samples);
+        return joined();
     }
 
     private Sample at(double x) {
@@ -190,16 +190,31 @@ final class Sampling {
 
     /** A place without a value between two that have one. */
     private void hole(Sample left, Sample middle, Sample right) {
-        int before = samples.size();
         edge(left, middle);
-        Sample end = samples.get(samples.size() - 2);
-        int gap = samples.size() - 1;
         edge(middle, right);
-        Sample start = samples.get(samples.size() - 2);
-        if (start.x() - end.x() <= HOLE * width && Math.abs(start.y() - end.y()) <= JOINS * height) {
-            samples.subList(gap, samples.size() - 2).clear();
+    }
+
+    /** The samples without those gaps that are single places where both sides meet. */
+    private List<Sample> joined() {
+        List<Sample> joined = new ArrayList<>();
+        for (int i = 0; i < samples.size(); i++) {
+            int end = i;
+            while (end < samples.size() && !samples.get(end).hasValue()) {
+                end++;
+            }
+            boolean isHole = end > i
+                    && i > 0
+                    && end < samples.size()
+                    && samples.get(end).x() - samples.get(i - 1).x() <= HOLE * width
+                    && Math.abs(samples.get(end).y() - samples.get(i - 1).y()) <= JOINS * height
+                    && !(i > 1
+                            && Math.abs(samples.get(i - 1).y()
+                                            - samples.get(i - 2).y())
+                                    > height);
+            i = isHole ? end : i;
+            joined.add(samples.get(i));
         }
-        assert samples.size() > before;
+        return List.copyOf(joined);
     }
 
     /** The heights to show: all of them, but at poles only as far as most of the curve goes. */

@@ -1,6 +1,7 @@
 package app.logismos.chart;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
@@ -15,6 +16,7 @@ import app.logismos.sheet.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class ChartReadingTest {
@@ -83,6 +85,353 @@ class ChartReadingTest {
         assertThat(data.summary())
                 .isEqualTo(
                         "Chart Curve. Reading: 2 points, from 95 at 0 to 80.5 at 5. Law: 1 point, from 94 at 0 to 94 at 0.");
+    }
+
+    @Test
+    void unitsAreReadFromQuantitiesAndFromHeadings() {
+        ChartData data =
+                of(chart, live(1, "Time, min", "Reading", "Law in °C", "0", "95 °C", "90", "5", "80 °C", "70"));
+        assertThat(data.across().title()).isEqualTo("Time in min");
+        assertThat(data.across().unit()).isEqualTo("min");
+        assertThat(data.series()).extracting(ChartData.Series::name).containsExactly("Reading", "Law");
+    }
+
+    @Test
+    void likeUnitsAreDrawnInTheFirstOneAndUnlikeOnesStandOnTheRight() {
+        ChartData data = of(usual("A1:A3", "B1:B3", "C1:C3"), live(0, "0", "1 km", "20 °C", "1", "500 m", "21 °C"));
+        assertThat(ups(data, 0)).containsExactly(1.0, 0.5);
+        assertThat(data.series()).extracting(ChartData.Series::onRight).containsExactly(false, true);
+        assertThat(data.up().title()).isEqualTo("in km");
+        assertThat(data.right().orElseThrow().title()).isEqualTo("in °C");
+    }
+
+    @Test
+    void datesAcrossHaveACalendar() {
+        ChartData data = of(usual("A1:A3", "B1:B3"), live(0, "2027-03-01", "4", "", "2027-03-04", "6"));
+        assertThat(data.across().scale().ticks()).extracting(Scale.Tick::label).contains("2027-03-02");
+        assertThat(data.series().get(0).points())
+                .extracting(ChartData.Point::acrossText)
+                .containsExactly("2027-03-01", "2027-03-04");
+    }
+
+    @Test
+    void textsAcrossArePlacesWithNames() {
+        ChartData data = of(
+                usual("A1:A4", "B1:B4"),
+                live(1, "Leaf", "Price", "", "Assam", "12", "", "Keemun", "", "", "Sencha", "9"));
+        assertThat(data.across().places()).isTrue();
+        assertThat(data.across().scale().ticks())
+                .extracting(Scale.Tick::label)
+                .containsExactly("Assam", "Keemun", "Sencha");
+        assertThat(ups(data, 0)).containsExactly(12.0, Double.NaN, 9.0);
+    }
+
+    @Test
+    void barsBeginAtZeroAndStackedBarsReachTheirSum() {
+        Chart bars = Chart.of(
+                "c",
+                "Bars",
+                "g",
+                Optional.of(area("A1:A2")),
+                Chart.Series.of(area("B1:B2"), Chart.Shape.BARS),
+                Chart.Series.of(area("C1:C2"), Chart.Shape.BARS));
+        LiveWorksheet live = live(0, "a", "50", "60", "b", "55", "70");
+        assertThat(of(bars, live).up().scale().least()).isZero();
+        Chart stacked = new Chart(
+                "c",
+                "Bars",
+                Chart.Form.PLOT,
+                "g",
+                bars.across(),
+                bars.series(),
+                Chart.AxisLook.USUAL,
+                Chart.AxisLook.USUAL,
+                Chart.AxisLook.USUAL,
+                Chart.Legend.ABOVE,
+                true,
+                false,
+                true,
+                List.of(),
+                false);
+        assertThat(of(stacked, live).up().scale().most()).isGreaterThanOrEqualTo(125);
+    }
+
+    @Test
+    void sharesAreOfTheWhole() {
+        ChartData data = of(formed(Chart.Form.SHARES, "A1:A3", "B1:B3"), live(0, "a", "1", "", "b", "2", "", "c", "5"));
+        assertThat(data.series().get(0).share()).containsExactly("12.5 %", "25.0 %", "62.5 %");
+        assertThat(data.summary()).isEqualTo("Chart Look. B1:B3: a 12.5 %, b 25.0 %, c 62.5 %.");
+    }
+
+    @Test
+    void sharesOfNegativeValuesAreRefused() {
+        ChartData data = of(formed(Chart.Form.SHARES, "A1:A2", "B1:B2"), live(0, "a", "1", "", "b", "-2"));
+        assertThat(data.faults()).containsExactly("Shares are of values above 0, and  has one below.");
+    }
+
+    @Test
+    void aHistogramCountsAlongTheValues() {
+        ChartData data = of(
+                formed(Chart.Form.HISTOGRAM, "A1:A5", "B1:B5"),
+                live(0, "", "1", "", "", "2", "", "", "2", "", "", "9", "", "", "3"));
+        assertThat(data.bins().orElseThrow().counts().get(0).stream()
+                        .mapToInt(Integer::intValue)
+                        .sum())
+                .isEqualTo(5);
+        assertThat(data.up().title()).isEqualTo("count");
+    }
+
+    @Test
+    void aCurveIsDrawnFromItsExpressionAndFollowsNames() {
+        LiveWorksheet live = live(0, "3", "0", "0");
+        live.apply(List.of(new Edit.Define("height", Optional.of(new Edit.Place("g", area("A1"))))));
+        Chart curve = Chart.of(
+                "c",
+                "Curve",
+                "g",
+                Optional.empty(),
+                Chart.Series.of(new Chart.Curve("height*x^2", "x", "0", "2"), "", Chart.Shape.LINE));
+        ChartData data = of(curve, live);
+        List<ChartData.Point> points = data.series().get(0).points();
+        assertThat(points.get(points.size() - 1).up()).contains(12.0);
+        assertThat(data.across().title()).isEqualTo("x");
+        live.apply(List.of(new Edit.Enter("g", List.of(new Edit.Typed(Address.FIRST, "5")))));
+        assertThat(of(curve, live).up().scale().most()).isEqualTo(20);
+    }
+
+    @Test
+    void aCurveOfQuantitiesHasItsUnits() {
+        Chart curve = Chart.of(
+                "c",
+                "Fall",
+                "g",
+                Optional.empty(),
+                Chart.Series.of(
+                        new Chart.Curve("9.8 m/s^2*time_/2*time_", "time_", "0 s", "4 s"), "", Chart.Shape.LINE));
+        ChartData data = of(curve, live(0));
+        assertThat(data.faults()).isEmpty();
+        assertThat(data.across().title()).isEqualTo("time_ in s");
+        assertThat(data.up().unit()).isEqualTo("m");
+        assertThat(data.up().scale().most()).isGreaterThanOrEqualTo(78.4);
+    }
+
+    @Test
+    void aCurveThatCannotBeReadSaysWhy() {
+        Chart curve = Chart.of(
+                "c",
+                "Curve",
+                "g",
+                Optional.empty(),
+                Chart.Series.of(new Chart.Curve("1+", "x", "0", "2"), "", Chart.Shape.LINE),
+                Chart.Series.of(new Chart.Curve("x", "x", "3", "2"), "", Chart.Shape.LINE));
+        assertThat(of(curve, live(0)).faults()).hasSize(2).satisfies(faults -> {
+            assertThat(faults.get(0)).startsWith("The curve 1+ has no values here. ");
+            assertThat(faults.get(1))
+                    .isEqualTo("The curve x needs a beginning that is less than its end, in one unit.");
+        });
+    }
+
+    @Test
+    void aPathGoesWhereBothExpressionsSay() {
+        Chart circle = Chart.of(
+                "c",
+                "Circle",
+                "g",
+                Optional.empty(),
+                Chart.Series.of(new Chart.Path("cos(a)", "sin(a)", "a", "0", "2*pi"), "", Chart.Shape.LINE));
+        ChartData data = of(circle, live(0));
+        assertThat(data.series().get(0).points())
+                .allSatisfy(point -> assertThat(
+                                Math.hypot(point.across(), point.up().orElseThrow()))
+                        .isCloseTo(1, within(1e-9)));
+        assertThat(data.series().get(0).points()).hasSizeGreaterThan(100);
+    }
+
+    @Test
+    void aFitThroughCellsHasItsEquationUnitsAndResiduals() {
+        Chart fitted = Chart.of(
+                "c",
+                "Fit",
+                "g",
+                Optional.of(area("A1:A4")),
+                Chart.Series.of(area("B1:B4"), Chart.Shape.POINTS).withFit(Chart.Fit.LINE));
+        ChartData.Fit fit = of(
+                        fitted, live(1, "Time, min", "Reading", "", "0", "1 °C", "", "1", "3 °C", "", "2", "5 °C", ""))
+                .series()
+                .get(0)
+                .fit()
+                .orElseThrow();
+        assertThat(fit.text()).isEqualTo("2*x + 1");
+        assertThat(fit.units()).isEqualTo("x in min, y in °C");
+        assertThat(fit.rSquared()).isEqualTo("1.0000");
+        assertThat(fit.residuals()).extracting(ChartData.Point::up).containsOnly(Optional.of(0.0));
+    }
+
+    @Test
+    void setEndsAndLogarithmicStepsAreKept() {
+        Chart set = withUp(new Chart.AxisLook("", "1", "1000", true));
+        Scale scale = of(set, live(0, "0", "5", "6", "1", "900", "8")).up().scale();
+        assertThat(scale.logarithmic()).isTrue();
+        assertThat(scale.least()).isEqualTo(1);
+        assertThat(scale.most()).isEqualTo(1000);
+        ChartData refused = of(withUp(new Chart.AxisLook("", "", "", true)), live(0, "0", "-5", "6", "1", "900", "8"));
+        assertThat(refused.up().scale().logarithmic()).isTrue(); // what is not above 0 has no place
+        ChartData wrong = of(withUp(new Chart.AxisLook("", "9", "2", false)), live(0, "0", "5", "6"));
+        assertThat(wrong.faults()).containsExactly("An axis begins below its end, and this one would go from 9 to 2.");
+    }
+
+    @Test
+    void aTwoWayTableHasItsPlacesValuesAndContours() {
+        ChartData data = of(
+                formed(Chart.Form.CONTOURS, "A1:A1", "A1:C3"),
+                live(0, "mug", "10", "20", "1", "0", "10", "2", "10", "20"));
+        ChartData.TwoWay table = data.table().orElseThrow();
+        assertThat(table.across()).containsExactly(10.0, 20.0);
+        assertThat(table.up()).containsExactly(1.0, 2.0);
+        assertThat(table.height().title()).isEqualTo("mug");
+        assertThat(table.contours())
+                .isNotEmpty()
+                .allSatisfy(contour -> assertThat(contour.places()).hasSizeGreaterThan(1));
+        assertThat(of(formed(Chart.Form.SURFACE, "A1:A1", "A1:A3"), live(0, "a"))
+                        .faults())
+                .hasSize(1);
+    }
+
+    @Test
+    void aTangentHasTheSlopeOfTheCurve() {
+        Chart curve = Chart.of(
+                "c",
+                "Curve",
+                "g",
+                Optional.empty(),
+                Chart.Series.of(new Chart.Curve("x^3", "x", "0", "2"), "", Chart.Shape.LINE));
+        Chart marked = new Chart(
+                "c",
+                "Curve",
+                Chart.Form.PLOT,
+                "g",
+                Optional.empty(),
+                curve.series(),
+                Chart.AxisLook.USUAL,
+                Chart.AxisLook.USUAL,
+                Chart.AxisLook.USUAL,
+                Chart.Legend.ABOVE,
+                true,
+                false,
+                false,
+                List.of(
+                        new Chart.Tangent(0, 1),
+                        new Chart.Formula(1, 2, "y = x^3"),
+                        new Chart.Label(0.5, 4, "steep"),
+                        new Chart.Tangent(7, 1)),
+                false);
+        ChartData data = of(marked, live(0));
+        assertThat(data.marks())
+                .extracting(ChartData.Mark::text)
+                .containsExactly("slope ≈ 3 at 1", "y = x^3", "steep", "");
+        assertThat(data.marks().get(1).latex()).isEqualTo("y = {\\htmlClass{ref-0}{x}}^{3}");
+        assertThat(data.faults()).containsExactly("A tangent needs a series that has an expression.");
+    }
+
+    @Test
+    void aMillionCellsAreReadAndReduced() {
+        Block.Grid grid = Block.Grid.of("g", "Readings", 100_000, 2);
+        LiveWorksheet live = new LiveWorksheet(
+                new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD), Limits.USUAL);
+        List<Edit.Typed> typed = new ArrayList<>();
+        for (int row = 0; row < 100_000; row++) {
+            typed.add(new Edit.Typed(new Address(0, row), String.valueOf(row)));
+            typed.add(new Edit.Typed(new Address(1, row), row == 54_321 ? "99" : "1"));
+        }
+        live.apply(List.of(new Edit.Enter("g", typed)));
+        ChartData data = of(
+                Chart.of(
+                        "c",
+                        "C",
+                        "g",
+                        Optional.of(area("A1:A100000")),
+                        Chart.Series.of(area("B1:B100000"), Chart.Shape.LINE)),
+                live);
+        assertThat(data.series().get(0).points())
+                .hasSizeLessThanOrEqualTo(4 * View.USUAL.columns())
+                .anySatisfy(point -> assertThat(point.up()).contains(99.0));
+        assertThat(data.series().get(0).count()).isEqualTo(100_000);
+    }
+
+    @Test
+    void anInputRunsThroughValuesWithFixedAxesAndKeepsItsOwn() {
+        LiveWorksheet live = live(0, "3", "=A1*2", "");
+        Chart curve = Chart.of(
+                "c",
+                "Curve",
+                "g",
+                Optional.empty(),
+                Chart.Series.of(new Chart.Curve("A1*x", "x", "0", "1"), "", Chart.Shape.LINE));
+        List<RunThrough.Frame> frames =
+                RunThrough.frames(curve, live, new Edit.Place("g", area("A1")), List.of("1", "10", "100"));
+        assertThat(frames).extracting(RunThrough.Frame::value).containsExactly("1", "10", "100");
+        assertThat(frames).extracting(frame -> frame.data().up().scale().most()).containsOnly(100.0);
+        assertThat(ups(frames.get(0).data(), 0)).contains(1.0).doesNotContain(100.0);
+        assertThat(live.worksheet().cell("g", Address.FIRST).orElseThrow().text())
+                .isEqualTo("3");
+        assertThat(live.value("g", new Address(1, 0)))
+                .hasToString(live.worth("6", "g").toString());
+    }
+
+    private static List<Double> ups(ChartData data, int series) {
+        return data.series().get(series).points().stream()
+                .map(point -> point.up().orElse(Double.NaN))
+                .toList();
+    }
+
+    private static Chart usual(String across, String... series) {
+        return Chart.of(
+                "c",
+                "Look",
+                "g",
+                Optional.of(area(across)),
+                Stream.of(series)
+                        .map(cells -> Chart.Series.of(area(cells), Chart.Shape.POINTS))
+                        .toArray(Chart.Series[]::new));
+    }
+
+    private static Chart formed(Chart.Form form, String across, String series) {
+        Chart usual = usual(across, series);
+        return new Chart(
+                "c",
+                "Look",
+                form,
+                "g",
+                usual.across(),
+                usual.series(),
+                Chart.AxisLook.USUAL,
+                Chart.AxisLook.USUAL,
+                Chart.AxisLook.USUAL,
+                Chart.Legend.ABOVE,
+                true,
+                false,
+                false,
+                List.of(),
+                false);
+    }
+
+    private Chart withUp(Chart.AxisLook up) {
+        return new Chart(
+                "c",
+                "Look",
+                Chart.Form.PLOT,
+                "g",
+                chart.across(),
+                chart.series(),
+                Chart.AxisLook.USUAL,
+                up,
+                Chart.AxisLook.USUAL,
+                Chart.Legend.ABOVE,
+                true,
+                false,
+                false,
+                List.of(),
+                false);
     }
 
     private static ChartData of(Chart chart, LiveWorksheet live) {

@@ -3,6 +3,7 @@ package app.logismos.chart;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.Seeded;
+import java.time.LocalDate;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -38,5 +39,55 @@ class ScaleTest {
             assertThat(scale.most()).isGreaterThanOrEqualTo(most - slack);
             assertThat(scale.ticks()).hasSizeBetween(3, 14);
         });
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1     | 1000000  | 1 10 100 1000 10000 100000 1000000",
+                "3     | 80       | 1 2 5 10 20 50 100", // few powers: 2 and 5 times them as well
+                "0.002 | 0.5      | 0.001 0.01 0.1 1",
+                "1     | 1e24     | 1 10000 100000000 1000000000000 1e16 1e20 1e24",
+            })
+    void logarithmicTicksAreAtPowersOfTen(double least, double most, String labels) {
+        Scale scale = Scale.logarithmic(least, most);
+        assertThat(labels(scale)).isEqualTo(labels);
+        assertThat(scale.least()).isLessThanOrEqualTo(least);
+        assertThat(scale.most()).isGreaterThanOrEqualTo(most);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "2027-03-01 | 2027-03-05 | 2027-03-01 2027-03-02 2027-03-03 2027-03-04 2027-03-05",
+                "2027-03-03 | 2027-04-05 | 2027-03-01 2027-03-08 2027-03-15 2027-03-22 2027-03-29 2027-04-05", // Mondays
+                "2027-01-15 | 2027-06-20 | 2027-01 2027-02 2027-03 2027-04 2027-05 2027-06 2027-07",
+                "2020-05-01 | 2027-06-20 | 2020 2021 2022 2023 2024 2025 2026 2027 2028",
+                "1960-05-01 | 2027-06-20 | 1960 1970 1980 1990 2000 2010 2020 2030",
+            })
+    void datesHaveTicksAtDaysWeeksMonthsAndYears(LocalDate least, LocalDate most, String labels) {
+        assertThat(labels(Scale.calendar(least.toEpochDay(), most.toEpochDay())))
+                .isEqualTo(labels);
+    }
+
+    @Test
+    void timesHaveTicksAtWholeMinutesAndHours() {
+        assertThat(labels(Scale.clock(8 * 3600 + 100, 14 * 3600, Scale::dateTime)))
+                .isEqualTo("1970-01-01 08:00 1970-01-01 09:00 1970-01-01 10:00 1970-01-01 11:00 1970-01-01 12:00 "
+                        + "1970-01-01 13:00 1970-01-01 14:00");
+    }
+
+    @Test
+    void aScaleWithSetEndsKeepsThemAndHasRoundTicksBetween() {
+        Scale scale = Scale.between(0.3, 9.7);
+        assertThat(scale.least()).isEqualTo(0.3);
+        assertThat(scale.most()).isEqualTo(9.7);
+        assertThat(labels(scale)).isEqualTo("2 4 6 8");
+    }
+
+    private static String labels(Scale scale) {
+        return scale.ticks().stream().map(Scale.Tick::label).collect(Collectors.joining(" "));
     }
 }

@@ -1,0 +1,82 @@
+package app.logismos.chart;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.logismos.Seeded;
+import java.util.Arrays;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+class ReductionTest {
+    @Test
+    void aMillionPointsBecomeFourForEachColumnAndKeepTheirPeak() {
+        int count = 1_000_000;
+        double[] x = IntStream.range(0, count).mapToDouble(i -> i).toArray();
+        double[] y =
+                IntStream.range(0, count).mapToDouble(i -> Math.sin(i / 1e4)).toArray();
+        y[123_457] = 50;
+        y[876_543] = -40;
+        int[] kept = Reduction.line(x, y, 640);
+        assertThat(kept)
+                .hasSizeLessThanOrEqualTo(4 * 640)
+                .contains(0, 123_457, 876_543, count - 1)
+                .isSorted();
+    }
+
+    @Test
+    void everyColumnKeepsItsFirstLastLowestAndHighest() {
+        Seeded.cases(100, random -> {
+            int count = 500 + random.nextInt(2_000);
+            double[] x = random.doubles(count, 0, 100).sorted().toArray();
+            double[] y = random.doubles(count, -1, 1).toArray();
+            int[] kept = Reduction.line(x, y, 40);
+            double from = x[0];
+            double width = (x[count - 1] - from) / 40;
+            for (int column = 0; column < 40; column++) {
+                double left = from + column * width;
+                boolean isLast = column == 39;
+                int[] inside = IntStream.range(0, count)
+                        .filter(i -> x[i] >= left && (isLast || x[i] < left + width))
+                        .toArray();
+                if (inside.length > 0) {
+                    int highest = Arrays.stream(inside)
+                            .boxed()
+                            .max((a, b) -> Double.compare(y[a], y[b]))
+                            .orElseThrow();
+                    assertThat(kept).contains(highest);
+                }
+            }
+        });
+    }
+
+    @Test
+    void fewPointsAreAllKept() {
+        assertThat(Reduction.line(new double[] {1, 2, 3}, new double[] {5, Double.NaN, 7}, 1))
+                .containsExactly(0, 1, 2);
+        assertThat(Reduction.cloud(new double[] {1, 2}, new double[] {5, 7}, 2)).containsExactly(0, 1);
+    }
+
+    @Test
+    void gapsAreKept() {
+        double[] x = IntStream.range(0, 1_000).mapToDouble(i -> i).toArray();
+        double[] y = IntStream.range(0, 1_000)
+                .mapToDouble(i -> i >= 500 && i < 510 ? Double.NaN : 1)
+                .toArray();
+        int[] kept = Reduction.line(x, y, 10);
+        assertThat(Arrays.stream(kept).filter(i -> Double.isNaN(y[i])).findFirst())
+                .hasValue(500);
+    }
+
+    @Test
+    void aCloudKeepsItsExtremesAndItsShape() {
+        Seeded.cases(20, random -> {
+            double[] x = random.doubles(50_000, 0, 1).toArray();
+            double[] y = random.doubles(50_000, 0, 1).toArray();
+            y[777] = 9;
+            int[] kept = Reduction.cloud(x, y, 2_000);
+            assertThat(kept).hasSizeBetween(200, 2_010).contains(777);
+            assertThat(Arrays.stream(kept).filter(i -> x[i] < 0.5).count())
+                    .isBetween(kept.length / 3L, kept.length * 2L / 3);
+        });
+    }
+}

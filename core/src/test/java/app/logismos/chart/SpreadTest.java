@@ -1,0 +1,110 @@
+package app.logismos.chart;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.logismos.Seeded;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Histograms, boxes and lines of equal value. */
+class SpreadTest {
+    @Test
+    void everyValueIsCountedOnceBetweenRoundEdges() {
+        Seeded.cases(300, random -> {
+            double[] values = random.doubles(1 + random.nextInt(500), -20, 90).toArray();
+            Bins bins = Bins.of(List.of(values));
+            assertThat(bins.counts().get(0).stream().mapToInt(Integer::intValue).sum())
+                    .isEqualTo(values.length);
+            assertThat(bins.edges()).isSorted().hasSizeBetween(2, 130);
+        });
+    }
+
+    @Test
+    void aValueOnAnEdgeIsCountedAboveItAndTheLastBinHasBothEdges() {
+        Bins bins = Bins.of(List.of(new double[] {0, 1, 1, 2, 3, 4}));
+        assertThat(bins.edges()).containsExactly(0.0, 2.0, 4.0);
+        assertThat(bins.counts()).containsExactly(List.of(3, 3));
+    }
+
+    @Test
+    void alikeValuesStandInOneBin() {
+        Bins bins = Bins.of(List.of(new double[] {7, 7, 7}));
+        assertThat(bins.counts().get(0).stream().filter(count -> count > 0)).containsExactly(3);
+    }
+
+    @Test
+    void severalListsShareTheirBins() {
+        Bins bins = Bins.of(List.of(new double[] {0, 1}, new double[] {9, 10}));
+        assertThat(bins.counts())
+                .allSatisfy(counts -> assertThat(counts).hasSize(bins.edges().size() - 1));
+    }
+
+    @Test
+    void aBoxHasItsQuartilesAndLeavesOutWhatIsFarOut() {
+        Boxes box = Boxes.of(new double[] {5, 1, 2, 3, 4, 100});
+        assertThat(box.lower()).isEqualTo(2.25);
+        assertThat(box.median()).isEqualTo(3.5);
+        assertThat(box.upper()).isEqualTo(4.75);
+        assertThat(box.least()).isEqualTo(1);
+        assertThat(box.most()).isEqualTo(5);
+        assertThat(box.farOut()).containsExactly(100.0);
+    }
+
+    @Test
+    void aLineOfEqualValueGoesThroughPlacesOfThatValue() {
+        double[] x = {0, 1, 2, 3};
+        double[] y = {0, 1, 2};
+        double[][] z = new double[3][4];
+        for (int row = 0; row < 3; row++) {
+            for (int column = 0; column < 4; column++) {
+                z[row][column] = x[column] + 2 * y[row];
+            }
+        }
+        List<List<Place>> lines = Contours.at(3.5, x, y, z);
+        assertThat(lines).hasSize(1);
+        assertThat(lines.get(0))
+                .allSatisfy(place -> assertThat(place.across() + 2 * place.up()).isCloseTo(3.5, within(1e-12)));
+        assertThat(lines.get(0).size()).isGreaterThanOrEqualTo(3);
+    }
+
+    @Test
+    void aHillHasARing() {
+        double[] places = {0, 1, 2, 3, 4};
+        double[][] z = new double[5][5];
+        z[2][2] = 10;
+        List<List<Place>> lines = Contours.at(5, places, places, z);
+        assertThat(lines).hasSize(1);
+        assertThat(lines.get(0).get(0)).isEqualTo(lines.get(0).get(lines.get(0).size() - 1));
+    }
+
+    @Test
+    void aSaddleHasTwoLinesAndAMissingCornerNone() {
+        double[] places = {0, 1};
+        assertThat(Contours.at(0.4, places, places, new double[][] {{1, 0}, {0, 1}}))
+                .hasSize(2);
+        assertThat(Contours.at(0.5, places, places, new double[][] {{1, 0}, {Double.NaN, 1}}))
+                .isEmpty();
+    }
+
+    @Test
+    void linesOfRandomTablesStayInsideAndOnTheirLevel() {
+        Seeded.cases(50, random -> {
+            double[] places = {0, 1, 2, 3, 4, 5};
+            double[][] z = new double[6][];
+            for (int row = 0; row < 6; row++) {
+                z[row] = random.doubles(6, 0, 1).toArray();
+            }
+            Contours.at(0.5, places, places, z)
+                    .forEach(line -> assertThat(line).allSatisfy(place -> {
+                        int column = (int) Math.floor(place.across());
+                        int row = (int) Math.floor(place.up());
+                        double part = place.across() - column + place.up() - row;
+                        double other =
+                                place.up() > row ? z[row + 1][column] : part == 0 ? z[row][column] : z[row][column + 1];
+                        assertThat(z[row][column] + part * (other - z[row][column]))
+                                .isCloseTo(0.5, within(1e-9));
+                    }));
+        });
+    }
+}
