@@ -4,15 +4,19 @@ import type {
   Cell,
   CellDetail,
   ChartData,
+  ChartWindow,
   ConstantEntry,
   Difference,
+  EarlierLook,
   Edit,
   Found,
+  Frame,
   FunctionEntry,
   Kept,
   Listed,
   Past,
   Preview,
+  Run,
   TapeLine,
   UnitEntry,
   Worksheet,
@@ -64,6 +68,17 @@ async function tell(method: string, path: string): Promise<void> {
 const sheet = (id: string) => `/worksheets/${encodeURIComponent(id)}`
 const grid = (id: string, gridId: string) => `${sheet(id)}/grids/${encodeURIComponent(gridId)}`
 
+const chartOf = (id: string, chart: string) => `${sheet(id)}/charts/${encodeURIComponent(chart)}`
+
+/** How closely a chart is looked at: its width in pixels, and the part of the axes that is seen; null for all. */
+export interface ChartView {
+  readonly columns: number
+  readonly window: ChartWindow | null
+}
+
+const seen = ({ columns, window }: ChartView) =>
+  `columns=${columns}` + (window ? `&from=${window.from}&to=${window.to}&low=${window.low}&high=${window.high}` : '')
+
 /** Asks for the worksheet as it was at a revision. */
 const then = (at: number | null, and = '?') => (at === null ? '' : `${and}at=${at}`)
 
@@ -107,8 +122,15 @@ export const api = {
     ),
   cell: (id: string, at: number | null, gridId: string, address: string, signal?: AbortSignal) =>
     ask<CellDetail>('GET', `${grid(id, gridId)}/cells/${address}${then(at)}`, undefined, signal),
-  chart: (id: string, at: number | null, chart: string, signal?: AbortSignal) =>
-    ask<ChartData>('GET', `${sheet(id)}/charts/${encodeURIComponent(chart)}${then(at)}`, undefined, signal),
+  chart: (id: string, at: number | null, chart: string, view: ChartView, signal?: AbortSignal) =>
+    ask<ChartData>('GET', `${chartOf(id, chart)}?${seen(view)}${then(at, '&')}`, undefined, signal),
+  looks: (id: string, chart: string, signal?: AbortSignal) =>
+    ask<readonly EarlierLook[]>('GET', `${chartOf(id, chart)}/looks`, undefined, signal),
+  lookAgain: (id: string, chart: string, revision: number) =>
+    ask<Kept>('POST', `${chartOf(id, chart)}/looks/${revision}`),
+  run: (id: string, chart: string, run: Run, signal?: AbortSignal) =>
+    ask<readonly Frame[]>('POST', `${chartOf(id, chart)}/run`, run, signal),
+  chartCsv: async (id: string, chart: string) => (await answered('GET', `${chartOf(id, chart)}/data.csv`)).text(),
   preview: (
     id: string,
     draft: { readonly grid: string; readonly address: string; readonly entry: string; readonly cursor: number },

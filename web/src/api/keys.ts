@@ -1,3 +1,6 @@
+import type { ChartView } from './client'
+import type { Run } from './types'
+
 /** All keys of the query cache. A worksheet's carry the revision that is looked at; null for now. */
 export const keys = {
   worksheets: ['worksheets'] as const,
@@ -10,7 +13,11 @@ export const keys = {
   cell: (id: string, at: number | null, grid: string, address: string) =>
     ['worksheet', id, 'cell', at, grid, address] as const,
   charts: (id: string) => ['worksheet', id, 'chart'] as const,
-  chart: (id: string, at: number | null, chart: string) => ['worksheet', id, 'chart', at, chart] as const,
+  chart: (id: string, at: number | null, chart: string, view: ChartView) =>
+    ['worksheet', id, 'chart', at, chart, view] as const,
+  looks: (id: string, chart: string, revision: number) => ['worksheet', id, 'looks', chart, revision] as const,
+  run: (id: string, chart: string, revision: number, run: Run | null) =>
+    ['worksheet', id, 'run', chart, revision, run] as const,
   history: (id: string) => ['worksheet', id, 'history'] as const,
   comparison: (id: string, revision: number) => ['worksheet', id, 'history', revision] as const,
   found: (id: string, text: string, matchCase: boolean) => ['worksheet', id, 'found', text, matchCase] as const,

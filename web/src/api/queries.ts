@@ -1,9 +1,9 @@
 import { keepPreviousData, useQueries, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { lettersOf } from '../grid/address'
-import { api } from './client'
+import { api, type ChartView } from './client'
 import { keys } from './keys'
-import type { Cell } from './types'
+import type { Cell, Run } from './types'
 
 /** Rows of a grid are fetched so many at a time. */
 export const PAGE_ROWS = 200
@@ -53,13 +53,37 @@ export const useCell = (id: string, at: number | null, grid: string, address: st
     placeholderData: keepPreviousData,
   })
 
-/** A chart's series and scales; fetched again after each edit. */
-export const useChart = (id: string, at: number | null, chart: string) =>
+/** A chart seen whole, as wide as on the page. */
+export const WHOLE: ChartView = { columns: 640, window: null }
+
+/** What a chart shows; fetched again after each edit. */
+export const useChart = (id: string, at: number | null, chart: string, view: ChartView = WHOLE) =>
   useQuery({
-    queryKey: keys.chart(id, at, chart),
-    queryFn: ({ signal }) => api.chart(id, at, chart, signal),
+    queryKey: keys.chart(id, at, chart, view),
+    queryFn: ({ signal }) => api.chart(id, at, chart, view, signal),
     staleTime: Infinity,
     placeholderData: keepPreviousData,
+  })
+
+/** The looks that a chart has had, the newest first. */
+export const useLooks = (id: string, chart: string, revision: number, enabled: boolean) =>
+  useQuery({
+    enabled,
+    queryKey: keys.looks(id, chart, revision),
+    queryFn: ({ signal }) => api.looks(id, chart, signal),
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  })
+
+/** A chart while an input runs through values. */
+export const useRun = (id: string, chart: string, revision: number, run: Run | null) =>
+  useQuery({
+    enabled: run !== null,
+    queryKey: keys.run(id, chart, revision, run),
+    queryFn: ({ signal }) => (run ? api.run(id, chart, run, signal) : []),
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
   })
 
 /** The changes of a worksheet, the newest first; fetched again after each edit. */

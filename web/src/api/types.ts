@@ -1,3 +1,7 @@
+import type { Chart } from './chartTypes'
+
+export type * from './chartTypes'
+
 /** What the server says. Texts and typeset forms arrive finished; nothing here is calculated with. */
 
 export type Kind =
@@ -118,21 +122,16 @@ export interface Grid {
   readonly hiddenRows: readonly number[]
   readonly hiddenColumns: readonly number[]
   readonly beside: boolean
+  readonly tabulation: Tabulation | null
 }
 
-export type Shape = 'POINTS' | 'LINE' | 'POINTS_AND_LINE'
-
-export interface Chart {
-  readonly kind: 'chart'
-  readonly id: string
-  readonly title: string
+/** What a grid tabulates. */
+export interface Tabulation {
   readonly grid: string
-  readonly across: string
-  readonly series: readonly { readonly cells: string; readonly shape: Shape }[]
-  readonly acrossTitle: string
-  readonly upTitle: string
-  readonly legend: boolean
-  readonly beside: boolean
+  readonly expression: string
+  readonly first: string
+  readonly second: string | null
+  readonly written: string
 }
 
 export interface Note {
@@ -266,31 +265,6 @@ export interface Preview {
   readonly looksLikeCalculation: boolean
 }
 
-export interface ChartScale {
-  readonly least: number
-  readonly most: number
-  readonly ticks: readonly { readonly at: number; readonly label: string }[]
-}
-
-export interface ChartData {
-  readonly title: string
-  readonly across: { readonly title: string; readonly scale: ChartScale }
-  readonly up: { readonly title: string; readonly scale: ChartScale }
-  readonly legend: boolean
-  readonly series: readonly {
-    readonly name: string
-    readonly cells: string
-    readonly shape: Shape
-    readonly points: readonly {
-      readonly across: number
-      readonly up: number | null
-      readonly acrossText: string
-      readonly upText: string
-    }[]
-  }[]
-  readonly summary: string
-}
-
 export type Edit =
   | {
       readonly do: 'enter'
@@ -382,6 +356,28 @@ export type Act =
       readonly matchCase: boolean
     }
   | { readonly do: 'nameByLabels'; readonly grid: string; readonly area: string }
+  | {
+      readonly do: 'tabulate'
+      readonly section: string
+      readonly id: string
+      readonly title: string
+      readonly grid: string
+      readonly expression: string
+      readonly first: Variable
+      readonly second?: Variable
+    }
+  | { readonly do: 'tabulateAnew'; readonly grid: string; readonly expression: string }
+  | { readonly do: 'putFit'; readonly chart: string; readonly series: number; readonly id: string }
+
+/** What is tabulated over: from and to with a step or a count, or the cells that hold the values. */
+export interface Variable {
+  readonly name: string
+  readonly from: string
+  readonly to: string
+  readonly step?: string
+  readonly count?: number
+  readonly cells?: string
+}
 
 /** A kept line of the tape: what was written, what it was worth as shown, and in full. */
 export interface TapeLine {

@@ -1,72 +1,309 @@
-import { Suspense, lazy } from 'react'
-import { useChart } from '../api/queries'
-import type { Chart, ChartData } from '../api/types'
+import type { ECharts } from 'echarts/core'
+import { Suspense, lazy, useCallback, useMemo, useRef, useState } from 'react'
+import { useChart, useLooks } from '../api/queries'
+import type { Chart, ChartData, ChartPoint, ChartWindow } from '../api/types'
+import { areaBetween, atOf, type At } from '../grid/address'
 import { BlockCaption } from '../page/BlockCaption'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './ChartBlock.module.css'
+import { useChartStore } from './chartStore'
+import { EarlierLooks } from './EarlierLooks'
+import { MarksLayer } from './MarksLayer'
+import { pixelsOf, type Pixels } from './pixels'
+import { RunBar } from './RunBar'
+import { Spoken } from './Spoken'
+import { canZoom, usePointer, windowOf, zoomed } from './usePointer'
+import { useRunning } from './useRunning'
+import { useWalk } from './useWalk'
 
 const Drawing = lazy(() => import('./Drawing').then((module) => ({ default: module.Drawing })))
+
+const COLUMNS = 640
+const ZOOM = 1.25
 
 /** A chart with its title; its cells are followed, its settings are in the lens. */
 export function ChartBlock({ chart }: { readonly chart: Chart }) {
   const { worksheet, at, keep, grids } = useOpenWorksheet()
-  const { data } = useChart(worksheet.id, at, chart.id)
-  const select = useWorksheetStore((state) => state.select)
+  const [window, setWindow] = useState<ChartWindow | null>(null)
+  const { data: now } = useChart(worksheet.id, at, chart.id, { columns: COLUMNS, window })
   const selected = useWorksheetStore((state) => state.selection.kind === 'chart' && state.selection.id === chart.id)
+  const looking = useChartStore((state) => (state.looking?.chart === chart.id ? state.looking : null))
+  const { data: looks = [] } = useLooks(
+    worksheet.id,
+    chart.id,
+    worksheet.revision,
+    at === null && (selected || looking !== null),
+  )
+  const running = useRunning(chart)
   const source = grids.find((grid) => grid.id === chart.grid)?.title ?? ''
+  const look = looking ? looks[looking.index] : undefined
+  const shown = running?.frame?.data ?? (looking?.way === 'alone' && look ? look.data : now)
+  const isFixed = at !== null || running !== null || look !== undefined
+  const select = useSelectChart(chart)
 
   return (
     <figure
       className={styles.block}
       id={`block-${chart.id}`}
       data-selected={selected}
+      data-wide={looking?.way === 'beside' && look !== undefined}
       aria-label={`Chart ${chart.title}`}
     >
       <BlockCaption
         block={chart}
         onTitle={(title) => void keep([{ do: 'changeBlock', block: { ...chart, title } }]).catch(() => undefined)}
       >
-        <button type="button" className={styles.settings} onClick={() => select({ kind: 'chart', id: chart.id })}>
-          from {source} {[chart.across, ...chart.series.map((series) => series.cells)].join(', ')} · settings
+        <button type="button" className={styles.settings} onClick={select}>
+          {fromWhere(chart, source)} · settings
         </button>
       </BlockCaption>
-      <div className={styles.drawing} onPointerDown={() => select({ kind: 'chart', id: chart.id })}>
-        {data && (
-          <Suspense fallback={null}>
-            <Drawing data={data} />
-          </Suspense>
+      <div className={styles.side}>
+        {shown && (
+          <DrawnChart
+            key={looking?.way ?? 'now'}
+            chart={chart}
+            data={shown}
+            former={looking?.way === 'over' && look ? look.data : null}
+            window={window}
+            isFixed={isFixed}
+            onWindow={setWindow}
+            onSelect={select}
+          />
+        )}
+        {looking?.way === 'beside' && look && (
+          <div className={styles.former} aria-label="Earlier look">
+            <DrawnChart
+              chart={chart}
+              data={look.data}
+              former={null}
+              window={null}
+              isFixed
+              onWindow={noWindow}
+              onSelect={select}
+            />
+          </div>
         )}
       </div>
-      {data && <Spoken data={data} />}
+      {shown?.faults.map((fault) => (
+        <p key={fault} className={styles.fault} role="status">
+          {fault}
+        </p>
+      ))}
+      {running && <RunBar running={running} />}
+      {at === null && selected && looks.length > 1 && !running && <EarlierLooks chart={chart} looks={looks} />}
+      {shown && <Spoken data={shown} />}
     </figure>
   )
 }
 
-/** The chart for those who do not see it: a sentence, and the points as a table. */
-function Spoken({ data }: { readonly data: ChartData }) {
+const noWindow = () => undefined
+
+function fromWhere(chart: Chart, source: string): string {
+  const cells = [
+    chart.across,
+    ...chart.series.map((series) => (series.source.of === 'cells' ? series.source.area : null)),
+  ]
+  const named = [...new Set(cells.filter((each) => each !== null))]
+  return named.length > 0 ? `from ${source} ${named.join(', ')}` : 'from expressions'
+}
+
+function useSelectChart(chart: Chart) {
+  return useCallback(() => {
+    const { selection, select } = useWorksheetStore.getState()
+    if (selection.kind !== 'chart' || selection.id !== chart.id) select({ kind: 'chart', id: chart.id, series: 0 })
+  }, [chart.id])
+}
+
+interface DrawnProps {
+  readonly chart: Chart
+  readonly data: ChartData
+  readonly former: ChartData | null
+  readonly window: ChartWindow | null
+  readonly isFixed: boolean
+  readonly onWindow: (window: ChartWindow | null) => void
+  readonly onSelect: () => void
+}
+
+const FROM_THE_SIDE = { alpha: 24, beta: 38 }
+const TURN = 12
+
+/** The drawing with all that can be done on it. */
+function DrawnChart({ chart, data, former, window, isFixed, onWindow, onSelect }: DrawnProps) {
+  const { keep } = useOpenWorksheet()
+  const host = useRef<HTMLDivElement>(null)
+  const drawn = useRef<ECharts | null>(null)
+  const [pixels, setPixels] = useState<Pixels | null>(null)
+  const [turned, setTurned] = useState(FROM_THE_SIDE)
+  const chosenCells = useChosen(chart)
+  const choose = useChoose(chart)
+
+  const onDrawn = useCallback(
+    (made: ECharts | null) => {
+      drawn.current = made
+      // The answer of a layout: where the axes have come to stand.
+      setPixels(made && made.getOption() ? pixelsOf(made, chart, data) : null)
+    },
+    [chart, data],
+  )
+  const pointer = usePointer({ host, data, pixels: () => pixels, window, onWindow, onPoints: choose })
+  const walk = useWalk({ data, window, onWindow, onPoints: choose })
+  const step = walk.step
+  const walked = step ? data.series[step.series]?.points[step.index] : undefined
+  const besides = useMemo(() => ({ chosen: chosenCells, former, turned }), [chosenCells, former, turned])
+  const ring =
+    walked && walked.up !== null && step
+      ? pixels?.of({ across: walked.across, up: walked.up }, data.series[step.series]?.onRight)
+      : null
+  const zoom = (by: number) => {
+    const seen = window ?? windowOf(data)
+    onWindow(zoomed(seen, by, (seen.from + seen.to) / 2, (seen.low + seen.high) / 2))
+  }
+  const turn = (alpha: number, beta: number) =>
+    setTurned((from) => ({ alpha: from.alpha + alpha, beta: from.beta + beta }))
+
   return (
-    <div className="spoken">
-      <p>{data.summary}</p>
-      {data.series.map((series) => (
-        <table key={series.cells}>
-          <caption>{series.name}</caption>
-          <thead>
-            <tr>
-              <th scope="col">{data.across.title || 'across'}</th>
-              <th scope="col">{data.up.title || 'up'}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {series.points.slice(0, 200).map((point, index) => (
-              <tr key={index}>
-                <td>{point.acrossText}</td>
-                <td>{point.upText}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      ))}
+    <div
+      ref={host}
+      className={styles.drawing}
+      data-drawing=""
+      data-zoomed={window !== null}
+      tabIndex={0}
+      role="group"
+      aria-label={`${data.title}. ${HOW}`}
+      onFocus={onSelect}
+      onBlur={walk.leave}
+      onKeyDown={(event) => {
+        const by = data.form === 'SURFACE' ? TURNS[event.key] : undefined
+        if (by && event.target === event.currentTarget) {
+          event.preventDefault()
+          event.stopPropagation()
+          turn(by[0], by[1])
+        } else walk.onKeyDown(event)
+      }}
+      onPointerDown={(event) => {
+        onSelect()
+        pointer.onPointerDown(event)
+      }}
+      onPointerMove={pointer.onPointerMove}
+      onPointerUp={pointer.onPointerUp}
+      onPointerCancel={pointer.onPointerCancel}
+    >
+      <Suspense fallback={null}>
+        <Drawing chart={chart} data={data} besides={besides} onDrawn={onDrawn} />
+      </Suspense>
+      {pixels && data.marks.length > 0 && (
+        <MarksLayer
+          chart={chart}
+          data={data}
+          pixels={pixels}
+          isFixed={isFixed}
+          onMarks={(marks) => void keep([{ do: 'changeBlock', block: { ...chart, marks } }]).catch(() => undefined)}
+        />
+      )}
+      {ring && <span className={styles.ring} style={{ left: ring.x, top: ring.y }} />}
+      {walk.said !== '' && <span className={styles.said}>{walk.said}</span>}
+      <span className="spoken" role="status">
+        {walk.said}
+      </span>
+      {pointer.box && <BoxShape box={pointer.box} />}
+      {canZoom(data) && (
+        <div className={styles.zoom} role="group" aria-label="Zoom">
+          <button type="button" aria-label="Look closer" onClick={() => zoom(1 / ZOOM)}>
+            +
+          </button>
+          <button type="button" aria-label="Look from further away" onClick={() => zoom(ZOOM)}>
+            −
+          </button>
+          {window && (
+            <button type="button" onClick={() => onWindow(null)}>
+              show all
+            </button>
+          )}
+        </div>
+      )}
+      {data.form === 'SURFACE' && (
+        <div className={styles.zoom} role="group" aria-label="Turn">
+          <button type="button" aria-label="Turn left" onClick={() => turn(0, -TURN)}>
+            ↶
+          </button>
+          <button type="button" aria-label="Turn right" onClick={() => turn(0, TURN)}>
+            ↷
+          </button>
+          <button type="button" onClick={() => setTurned(FROM_THE_SIDE)}>
+            as before
+          </button>
+        </div>
+      )}
     </div>
+  )
+}
+
+const HOW = 'Arrow keys walk through the points, plus and minus zoom, 0 shows all, Enter goes to the cell.'
+
+const TURNS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [0, -TURN],
+  ArrowRight: [0, TURN],
+  ArrowUp: [TURN, 0],
+  ArrowDown: [-TURN, 0],
+}
+
+function BoxShape({
+  box,
+}: {
+  readonly box: { readonly from: { x: number; y: number }; readonly to: { x: number; y: number } }
+}) {
+  return (
+    <span
+      className={styles.box}
+      style={{
+        left: Math.min(box.from.x, box.to.x),
+        top: Math.min(box.from.y, box.to.y),
+        width: Math.abs(box.to.x - box.from.x),
+        height: Math.abs(box.to.y - box.from.y),
+      }}
+    />
+  )
+}
+
+/** Addresses of the chart's cells that are selected in their grid. */
+function useChosen(chart: Chart): ReadonlySet<string> {
+  const selection = useWorksheetStore((state) => state.selection)
+  const { data } = useChart(useOpenWorksheet().worksheet.id, useOpenWorksheet().at, chart.id)
+  return useMemo(() => {
+    if (selection.kind !== 'cells' || selection.grid !== chart.grid || !data) return NOTHING
+    const area = areaBetween(selection.anchor, selection.focus)
+    const isIn = ({ column, row }: At) =>
+      column >= area.first.column && column <= area.last.column && row >= area.first.row && row <= area.last.row
+    const across = chart.across ? areaOf(chart.across) : null
+    const cells = data.series.flatMap((series) =>
+      series.points.flatMap((point) => {
+        const at = point.cell ? atOf(point.cell) : null
+        if (!at || !point.cell) return []
+        // A point is chosen by its own cell or by the one across.
+        const beside = across ? { column: across.column, row: at.row } : at
+        return isIn(at) || isIn(beside) ? [point.cell] : []
+      }),
+    )
+    return cells.length > 0 ? new Set(cells) : NOTHING
+  }, [selection, chart, data])
+}
+
+const NOTHING: ReadonlySet<string> = new Set()
+
+const areaOf = (area: string): At | null => atOf(area.split(':')[0] ?? '')
+
+/** Selecting points selects their cells. */
+function useChoose(chart: Chart) {
+  const select = useWorksheetStore((state) => state.select)
+  return useCallback(
+    (series: number, points: readonly ChartPoint[]) => {
+      const cells = points.flatMap((point) => (point.cell ? [atOf(point.cell)] : [])).filter((at) => at !== null)
+      const first = cells[0]
+      const last = cells.at(-1)
+      if (first && last) select({ kind: 'cells', grid: chart.grid, anchor: first, focus: last })
+      else select({ kind: 'chart', id: chart.id, series })
+    },
+    [chart.grid, chart.id, select],
   )
 }

@@ -1,31 +1,60 @@
-import { LineChart, ScatterChart } from 'echarts/charts'
-import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/components'
-import * as echarts from 'echarts/core'
-import { SVGRenderer } from 'echarts/renderers'
-import { useEffect, useRef } from 'react'
-import type { ChartData } from '../api/types'
-import { optionsOf } from './options'
+import type { ECharts } from 'echarts/core'
+import { use, useEffect, useRef } from 'react'
+import type { Chart, ChartData } from '../api/types'
+import { useLook } from '../theme/look'
+import { inks } from './inks'
+import { optionsOf, type Besides } from './options/options'
+import { echarts } from './registered'
 
-echarts.use([LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, SVGRenderer])
+/** More markers than these are painted, since as elements of the page they would be slow. */
+const MOST_ELEMENTS = 1_500
+
+/** Charts in space come with a part of their own. */
+let space: Promise<unknown> | null = null
+const inSpace = () => (space ??= import('./space'))
+const flat = Promise.resolve()
+
+interface Props {
+  readonly chart: Chart
+  readonly data: ChartData
+  readonly besides: Besides
+  /** Told whenever the chart has been drawn, and with null when it is gone. */
+  readonly onDrawn: (drawn: ECharts | null) => void
+}
 
 /** Draws what the core worked out; drawn again when it is other. */
-export function Drawing({ data }: { readonly data: ChartData }) {
+export function Drawing({ chart, data, besides, onDrawn }: Props) {
+  use(data.form === 'SURFACE' ? inSpace() : flat)
   const host = useRef<HTMLDivElement>(null)
-  const chart = useRef<echarts.ECharts | null>(null)
+  const drawn = useRef<ECharts | null>(null)
+  const look = useLook()
+  const markers = data.series.reduce(
+    (sum, series) => sum + (series.shape === 'LINE' || series.shape === 'STEPS' ? 0 : series.points.length),
+    0,
+  )
+  const renderer = data.form === 'SURFACE' || markers > MOST_ELEMENTS ? 'canvas' : 'svg'
 
   useEffect(() => {
     if (!host.current) return
-    const drawn = echarts.init(host.current, null, { renderer: 'svg' })
-    chart.current = drawn
-    const sized = new ResizeObserver(() => drawn.resize())
+    const made = echarts.init(host.current, null, { renderer })
+    drawn.current = made
+    const sized = new ResizeObserver(() => {
+      made.resize()
+      onDrawn(made)
+    })
     sized.observe(host.current)
     return () => {
       sized.disconnect()
-      drawn.dispose()
+      drawn.current = null
+      onDrawn(null)
+      made.dispose()
     }
-  }, [])
+  }, [renderer, onDrawn])
 
-  useEffect(() => chart.current?.setOption(optionsOf(data), { notMerge: true }), [data])
+  useEffect(() => {
+    drawn.current?.setOption(optionsOf(chart, data, inks(), besides), { notMerge: true })
+    onDrawn(drawn.current)
+  }, [chart, data, besides, look, renderer, onDrawn])
 
-  return <div ref={host} aria-hidden="true" style={{ height: '100%' }} />
+  return <div ref={host} aria-hidden="true" data-renderer={renderer} style={{ height: '100%' }} />
 }

@@ -13,7 +13,7 @@ export interface Command {
   readonly run: () => void
 }
 
-export type Group = 'Cells' | 'Rows and columns' | 'Page' | 'View' | 'Worksheet'
+export type Group = 'Cells' | 'Rows and columns' | 'Page' | 'Charts' | 'View' | 'Worksheet'
 
 const CODES: Readonly<Record<string, string>> = {
   Up: 'ArrowUp',

@@ -1,11 +1,9 @@
 import type { Block, Edit, Grid, Section } from '../api/types'
-import { areaBetween, areaText } from '../grid/address'
+import { chartOfSelection } from '../chart/made'
+import { freshId } from './freshId'
 import type { OpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import type { Command } from './command'
-
-/** An id that no block or section has yet. */
-export const freshId = (kind: string): string => `${kind}-${crypto.randomUUID().slice(0, 8)}`
 
 /** The block that is selected, or whose cells are. */
 function selectedBlock(): string {
@@ -40,15 +38,22 @@ export function moveEdit(sections: readonly Section[], { block, section, at }: B
   return other ? { do: 'moveBlock', block: block.id, section: other.id, at: by === 1 ? 0 : other.blocks.length } : null
 }
 
+/** A title that no grid has: with a number behind it, if it is taken. */
+export function freeTitle(grids: readonly Grid[], wanted: string): string {
+  const taken = new Set(grids.map((grid) => grid.title.toLowerCase()))
+  const [, stem = wanted, from = '1'] = /^(.*?) (\d+)$/.exec(wanted) ?? []
+  let number = Number(from)
+  let title = wanted
+  while (taken.has(title.toLowerCase())) title = `${stem} ${++number}`
+  return title
+}
+
 /** A new grid of the usual size, with a title of its own. */
 export function newGrid(grids: readonly Grid[], rows = 6, columns = 4): Grid {
-  const taken = new Set(grids.map((grid) => grid.title.toLowerCase()))
-  let number = grids.length + 1
-  while (taken.has(`grid ${number}`)) number++
   return {
     kind: 'grid',
     id: freshId('grid'),
-    title: `Grid ${number}`,
+    title: freeTitle(grids, `Grid ${grids.length + 1}`),
     rows,
     columns,
     headings: 0,
@@ -58,33 +63,7 @@ export function newGrid(grids: readonly Grid[], rows = 6, columns = 4): Grid {
     hiddenRows: [],
     hiddenColumns: [],
     beside: false,
-  }
-}
-
-/** A chart of the selected columns; null where fewer than two are selected. */
-export function chartOfSelection(): Block | null {
-  const { selection } = useWorksheetStore.getState()
-  const area = selection.kind === 'cells' ? areaBetween(selection.anchor, selection.focus) : null
-  if (selection.kind !== 'cells' || !area) return null
-  const isTooSmall = area.last.column === area.first.column || area.last.row === area.first.row
-  if (isTooSmall) return null
-  const column = (index: number) =>
-    areaText({ first: { ...area.first, column: index }, last: { ...area.last, column: index } })
-  const columns = Array.from(
-    { length: area.last.column - area.first.column },
-    (_, index) => area.first.column + index + 1,
-  )
-  return {
-    kind: 'chart',
-    id: freshId('chart'),
-    title: 'New chart',
-    grid: selection.grid,
-    across: column(area.first.column),
-    series: columns.map((index) => ({ cells: column(index), shape: 'POINTS_AND_LINE' })),
-    acrossTitle: '',
-    upTitle: '',
-    legend: true,
-    beside: false,
+    tabulation: null,
   }
 }
 
@@ -105,6 +84,7 @@ export function pageCommands({ at, worksheet, grids, keep }: OpenWorksheet): rea
         const first = { column: 0, row: 0 }
         if (block.kind === 'grid')
           useWorksheetStore.getState().select({ kind: 'cells', grid: block.id, anchor: first, focus: first })
+        if (block.kind === 'chart') useWorksheetStore.getState().select({ kind: 'chart', id: block.id, series: 0 })
         requestAnimationFrame(() => document.getElementById(`block-${block.id}`)?.scrollIntoView({ block: 'nearest' }))
       },
       () => undefined,

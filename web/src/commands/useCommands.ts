@@ -5,6 +5,7 @@ import type { Cell } from '../api/types'
 import { useNotices } from '../worksheet/useNotices'
 import { useOpenWorksheet } from '../worksheet/context'
 import { cellCommands } from './cellCommands'
+import { chartCommands } from './chartCommands'
 import type { Command } from './command'
 import { lineCommands } from './lineCommands'
 import { pageCommands } from './pageCommands'
@@ -40,6 +41,7 @@ export function useCommands(step: (way: 'undo' | 'redo') => void): readonly Comm
       ...cellCommands(open, read, notices, step),
       ...lineCommands(open),
       ...pageCommands(open),
+      ...chartCommands(open),
       ...viewCommands(open, read, step),
     ],
     [open, read, notices, step],

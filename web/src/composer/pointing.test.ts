@@ -34,6 +34,7 @@ test('another grid is named in the reference', () => {
     hiddenRows: [],
     hiddenColumns: [],
     beside: false,
+    tabulation: null,
   })
   const grids = [grid('a', 'Lots'), grid('b', 'Leaf prices')]
   expect(referenceText('a', 'a', areaOf('B2:B9'), grids)).toBe('B2:B9')

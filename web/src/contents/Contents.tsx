@@ -52,7 +52,7 @@ function Entry({ section }: { readonly section: Section }) {
 
   const open = (block: Block) => {
     goTo(block.id)
-    if (block.kind === 'chart') select({ kind: 'chart', id: block.id })
+    if (block.kind === 'chart') select({ kind: 'chart', id: block.id, series: 0 })
     if (block.kind === 'grid') {
       const first = { column: 0, row: 0 }
       select({ kind: 'cells', grid: block.id, anchor: first, focus: first })

@@ -32,6 +32,7 @@ const grid: Grid = {
   hiddenRows: [],
   hiddenColumns: [],
   beside: false,
+  tabulation: null,
 }
 const cells = (...all: Cell[]) => new Map(all.map((each) => [each.address, each]))
 

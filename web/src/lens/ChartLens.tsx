@@ -1,23 +1,27 @@
 import { useChart } from '../api/queries'
-import type { Chart, Shape } from '../api/types'
+import type { AxisLook, Chart, ChartAxis } from '../api/types'
+import { CHART_SETTINGS, SERIES_SETTINGS, type Setting } from '../chart/settings'
 import { EditableText } from '../typeset/EditableText'
 import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
 import styles from './Lens.module.css'
+import { ChartHandOver } from './ChartHandOver'
+import { ChartMarks } from './ChartMarks'
+import { ChartRun } from './ChartRun'
+import { SeriesFit } from './SeriesFit'
+import { SeriesSource } from './SeriesSource'
 
-const SHAPES: readonly { readonly shape: Shape; readonly label: string }[] = [
-  { shape: 'POINTS', label: 'points' },
-  { shape: 'LINE', label: 'line' },
-  { shape: 'POINTS_AND_LINE', label: 'points and line' },
-]
-
-/** The settings of a chart. */
-export function ChartLens({ chart }: { readonly chart: Chart }) {
+/** The settings of a chart, and of the series that is looked at. */
+export function ChartLens({ chart, series: index }: { readonly chart: Chart; readonly series: number }) {
   const { worksheet, at, keep } = useOpenWorksheet()
   const { data } = useChart(worksheet.id, at, chart.id)
-  const change = (part: Partial<Chart>) =>
-    void keep([{ do: 'changeBlock', block: { ...chart, ...part } }]).catch(() => undefined)
-  const shapeOf = (index: number, shape: Shape) =>
-    change({ series: chart.series.map((series, at) => (at === index ? { ...series, shape } : series)) })
+  const select = useWorksheetStore((state) => state.select)
+  const send = (block: Chart) => void keep([{ do: 'changeBlock', block }]).catch(() => undefined)
+  const change = (part: Partial<Chart>) => send({ ...chart, ...part })
+  const chosen = Math.min(index, chart.series.length - 1)
+  const series = chart.series[chosen]
+  const named = (id: string) => CHART_SETTINGS.filter((setting) => setting.id === id)
+  const hasAxes = chart.form !== 'SHARES'
 
   return (
     <>
@@ -25,43 +29,158 @@ export function ChartLens({ chart }: { readonly chart: Chart }) {
         <span className={styles.address}>{chart.title}</span>
         <span>chart</span>
       </header>
-      <h2 className={styles.label}>Title</h2>
-      <EditableText text={chart.title} label="chart title" onKeep={(title) => change({ title })} />
-      <h2 className={styles.label}>Across</h2>
-      <EditableText
-        text={chart.acrossTitle}
-        label="title of the horizontal axis"
-        onKeep={(acrossTitle) => change({ acrossTitle })}
-      />
-      <h2 className={styles.label}>Up</h2>
-      <EditableText text={chart.upTitle} label="title of the vertical axis" onKeep={(upTitle) => change({ upTitle })} />
-      {chart.series.map((series, index) => (
-        <fieldset key={series.cells} className={styles.series}>
-          <legend className={styles.label}>
-            {data?.series[index]?.name ?? ''} <code>{series.cells}</code>
-          </legend>
-          {SHAPES.map(({ shape, label }) => (
-            <button
-              key={shape}
-              type="button"
-              className={styles.chip}
-              aria-pressed={series.shape === shape}
-              onClick={() => shapeOf(index, shape)}
-            >
-              {label}
-            </button>
-          ))}
-        </fieldset>
-      ))}
-      <h2 className={styles.label}>On the chart</h2>
-      <button
-        type="button"
-        className={styles.chip}
-        aria-pressed={chart.legend}
-        onClick={() => change({ legend: !chart.legend })}
-      >
-        legend {chart.legend && '✓'}
-      </button>
+      <Settings settings={named('shown-as')} chart={chart} series={chosen} onChoose={send} />
+      {hasAxes && (
+        <>
+          <Axis
+            says="Across"
+            horizontal
+            axis={data?.across}
+            look={chart.acrossAxis}
+            onChange={(acrossAxis) => change({ acrossAxis })}
+          />
+          <Settings settings={named('steps-across')} chart={chart} series={chosen} onChoose={send} />
+          <Axis says="Up" axis={data?.up} look={chart.upAxis} onChange={(upAxis) => change({ upAxis })} />
+          <Settings settings={named('steps-up')} chart={chart} series={chosen} onChoose={send} />
+          {(data?.right ?? data?.table) && (
+            <Axis
+              says={data.table ? 'Values' : 'Up on the right'}
+              axis={data.right ?? data.table?.height}
+              look={chart.rightAxis}
+              onChange={(rightAxis) => change({ rightAxis })}
+            />
+          )}
+        </>
+      )}
+      <h2 className={styles.label}>Series</h2>
+      <div className={styles.seriesList} role="group" aria-label="Series">
+        {chart.series.map((each, at) => (
+          <button
+            key={at}
+            type="button"
+            className={styles.seriesRow}
+            aria-pressed={at === chosen}
+            onClick={() => select({ kind: 'chart', id: chart.id, series: at })}
+          >
+            <span className={styles.swatch} style={{ background: swatch(each.look.colour, at) }} />
+            <span>{data?.series[at]?.name ?? each.name}</span>
+            <code>{each.source.of === 'cells' ? each.source.area : data?.series[at]?.source}</code>
+          </button>
+        ))}
+      </div>
+      {series && (
+        <>
+          <SeriesSource chart={chart} index={chosen} series={series} onChange={send} />
+          <Settings
+            settings={SERIES_SETTINGS.filter((setting) => setting.id === 'fit')}
+            chart={chart}
+            series={chosen}
+            onChoose={send}
+          />
+          {data?.series[chosen]?.fit && <SeriesFit chart={chart} index={chosen} fit={data.series[chosen].fit} />}
+          <details className={styles.more}>
+            <summary>Look of {data?.series[chosen]?.name ?? 'the series'}</summary>
+            <Settings
+              settings={SERIES_SETTINGS.filter((setting) => setting.id !== 'fit')}
+              chart={chart}
+              series={chosen}
+              onChoose={send}
+            />
+          </details>
+        </>
+      )}
+      <ChartMarks chart={chart} data={data} onChange={send} />
+      <details className={styles.more}>
+        <summary>Layout</summary>
+        <Settings
+          settings={CHART_SETTINGS.filter(({ id }) => id !== 'shown-as' && !id.startsWith('steps'))}
+          chart={chart}
+          series={chosen}
+          onChoose={send}
+        />
+      </details>
+      {at === null && <ChartRun key={chart.id} chart={chart} />}
+      {data && <ChartHandOver chart={chart} data={data} />}
+    </>
+  )
+}
+
+const swatch = (colour: string, index: number) => (colour.startsWith('#') ? colour : `var(--series-${index % 8})`)
+
+interface SettingsProps {
+  readonly settings: readonly Setting[]
+  readonly chart: Chart
+  readonly series: number
+  readonly onChoose: (chart: Chart) => void
+}
+
+/** Settings as rows of buttons. */
+function Settings({ settings, chart, series, onChoose }: SettingsProps) {
+  return settings
+    .filter((setting) => setting.isPossible?.(chart) ?? true)
+    .map((setting) => (
+      <fieldset key={setting.id} className={styles.series}>
+        <legend className={styles.label}>{setting.says}</legend>
+        {setting.choices(chart, series).map((choice) => (
+          <button
+            key={choice.label}
+            type="button"
+            className={styles.chip}
+            aria-pressed={choice.isOn}
+            onClick={() => onChoose(choice.chosen())}
+          >
+            {choice.label}
+          </button>
+        ))}
+      </fieldset>
+    ))
+}
+
+interface AxisProps {
+  readonly says: string
+  readonly horizontal?: boolean
+  readonly axis: ChartAxis | undefined
+  readonly look: AxisLook
+  readonly onChange: (look: AxisLook) => void
+}
+
+/** An axis: its title, and from where to where it goes. */
+function Axis({ says, horizontal = false, axis, look, onChange }: AxisProps) {
+  const which = says === 'Values' ? 'values' : `${horizontal ? 'horizontal' : 'vertical'} axis`
+  const ticks = axis?.scale.ticks
+  return (
+    <>
+      <h2 className={styles.label}>{says}</h2>
+      <div className={styles.axis}>
+        <EditableText
+          text={look.title || axis?.title || ''}
+          label={`title of the ${which}`}
+          mayBeEmpty
+          onKeep={(title) => onChange({ ...look, title })}
+        />
+        {axis && !axis.places && (
+          <span className={styles.range}>
+            <EditableText
+              text={look.least || ticks?.[0]?.label || ''}
+              label={`beginning of the ${which}`}
+              mayBeEmpty
+              onKeep={(least) => onChange({ ...look, least })}
+            />
+            to
+            <EditableText
+              text={look.most || ticks?.at(-1)?.label || ''}
+              label={`end of the ${which}`}
+              mayBeEmpty
+              onKeep={(most) => onChange({ ...look, most })}
+            />
+            {(look.least !== '' || look.most !== '') && (
+              <button type="button" className={styles.act} onClick={() => onChange({ ...look, least: '', most: '' })}>
+                as the values ask
+              </button>
+            )}
+          </span>
+        )}
+      </div>
     </>
   )
 }

@@ -31,7 +31,7 @@ function Content() {
       return <CellLens grid={selection.grid} address={addressOf(selection.focus)} />
     case 'chart': {
       const chart = worksheet.sections.flatMap((section) => section.blocks).find((block) => block.id === selection.id)
-      return chart?.kind === 'chart' ? <ChartLens chart={chart} /> : null
+      return chart?.kind === 'chart' ? <ChartLens chart={chart} series={selection.series} /> : null
     }
     case 'none':
       return echo ? (

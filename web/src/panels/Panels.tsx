@@ -9,6 +9,8 @@ const FindPanel = lazy(() => import('./FindPanel').then((module) => ({ default: 
 const SeriesPanel = lazy(() => import('./SeriesPanel').then((module) => ({ default: module.SeriesPanel })))
 const NamePanel = lazy(() => import('./NamePanel').then((module) => ({ default: module.NamePanel })))
 const StylePanel = lazy(() => import('./StylePanel').then((module) => ({ default: module.StylePanel })))
+const TabulatePanel = lazy(() => import('./TabulatePanel').then((module) => ({ default: module.TabulatePanel })))
+const CurvePanel = lazy(() => import('./CurvePanel').then((module) => ({ default: module.CurvePanel })))
 const RemarkPanel = lazy(() => import('./RemarkPanel').then((module) => ({ default: module.RemarkPanel })))
 
 /** What stands over the page; loaded when it is asked for. */
@@ -41,6 +43,10 @@ function Open() {
       return <NamePanel />
     case 'style':
       return <StylePanel />
+    case 'tabulate':
+      return <TabulatePanel />
+    case 'curve':
+      return <CurvePanel chart={panel.chart} />
     case 'remark':
       return <RemarkPanel />
   }

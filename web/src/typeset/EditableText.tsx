@@ -7,11 +7,13 @@ interface Props {
   readonly label: string
   readonly onKeep: (text: string) => void
   readonly multiline?: boolean
+  /** Whether nothing can be kept. */
+  readonly mayBeEmpty?: boolean
   readonly className?: string | undefined
 }
 
 /** A text that is changed in place: click or Enter opens it, Enter or leaving keeps it, Esc leaves it as it was. */
-export function EditableText({ text, label, onKeep, multiline = false, className }: Props) {
+export function EditableText({ text, label, onKeep, multiline = false, mayBeEmpty = false, className }: Props) {
   const [draft, setDraft] = useState<string | null>(null)
 
   if (draft === null) {
@@ -29,7 +31,7 @@ export function EditableText({ text, label, onKeep, multiline = false, className
 
   const keep = () => {
     setDraft(null)
-    if (draft.trim() !== '' && draft !== text) onKeep(draft.trim())
+    if ((mayBeEmpty || draft.trim() !== '') && draft !== text) onKeep(draft.trim())
   }
   const shared = {
     className: `${styles.field} ${className ?? ''}`,

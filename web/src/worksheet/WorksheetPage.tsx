@@ -70,7 +70,11 @@ function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at:
     }
   }, [worksheet, at, isPast, mutateAsync])
   const step = useCallback((kind: 'undo' | 'redo') => void mutateAsync({ kind }).catch(() => undefined), [mutateAsync])
-  const restore = useCallback((revision: number) => mutateAsync({ kind: 'restore', revision }), [mutateAsync])
+  const restore = useCallback(
+    (revision: number, chart?: string) =>
+      mutateAsync(chart === undefined ? { kind: 'restore', revision } : { kind: 'look', chart, revision }),
+    [mutateAsync],
+  )
   useForgetPreviews(worksheet.revision)
   useEvents(worksheet.id, at === null)
   useEffect(() => {

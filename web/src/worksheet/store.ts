@@ -6,7 +6,7 @@ import type { Area, At } from '../grid/address'
 export type Selection =
   | { readonly kind: 'none' }
   | { readonly kind: 'cells'; readonly grid: string; readonly anchor: At; readonly focus: At }
-  | { readonly kind: 'chart'; readonly id: string }
+  | { readonly kind: 'chart'; readonly id: string; readonly series: number }
 
 /** What stands over the page. */
 export type Panel =
@@ -19,6 +19,8 @@ export type Panel =
   | { readonly kind: 'name' }
   | { readonly kind: 'remark' }
   | { readonly kind: 'style' }
+  | { readonly kind: 'tabulate' }
+  | { readonly kind: 'curve'; readonly chart: string | null }
 
 /** Cells that were copied or cut here, to be pasted with their references. */
 export interface Clip {

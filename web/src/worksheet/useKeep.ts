@@ -6,12 +6,13 @@ import { PAGE_ROWS } from '../api/queries'
 import type { Act, Cell, Edit, Kept, Worksheet } from '../api/types'
 import { changedKey, useWorksheetStore } from './store'
 
-/** What can be sent: edits, an act, a step in the history, or an earlier state to bring back. */
+/** What can be sent: edits, an act, a step in the history, or an earlier state or look to bring back. */
 export type Change =
   | { readonly kind: 'edits'; readonly edits: readonly Edit[] }
   | { readonly kind: 'act'; readonly act: Act }
   | { readonly kind: 'undo' | 'redo' }
   | { readonly kind: 'restore'; readonly revision: number }
+  | { readonly kind: 'look'; readonly chart: string; readonly revision: number }
 
 /** Sends changes one after another and writes each answer into the cache: cells at once, the rest by asking again. */
 export function useKeep(id: string) {
@@ -30,6 +31,8 @@ export function useKeep(id: string) {
           return api.act(id, change.act)
         case 'restore':
           return api.restore(id, change.revision)
+        case 'look':
+          return api.lookAgain(id, change.chart, change.revision)
         case 'undo':
         case 'redo':
           return api[change.kind](id)

@@ -3,8 +3,8 @@ import { useSearchParams } from 'react-router'
 import { createContext } from 'react'
 import type { Kept } from '../api/types'
 
-/** Makes the worksheet as it was at a revision. */
-export const RestoreContext = createContext<(revision: number) => Promise<Kept>>(() =>
+/** Makes the worksheet, or only the look of a chart, as it was at a revision. */
+export const RestoreContext = createContext<(revision: number, chart?: string) => Promise<Kept>>(() =>
   Promise.reject(new Error('useLookBack needs a worksheet page around it')),
 )
 
@@ -15,6 +15,7 @@ export function useLookBack() {
   return {
     lookBack: (revision: number) => setParams({ at: String(revision) }),
     returnToNow: () => setParams({}),
+    lookAgain: (chart: string, revision: number) => bringBack(revision, chart),
     restore: (revision: number) =>
       bringBack(revision).then((kept) => {
         setParams({})

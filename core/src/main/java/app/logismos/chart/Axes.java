@@ -14,16 +14,18 @@ final class Axes {
     private final Chart chart;
     private final Lines reader;
     private final List<Line> lines;
+    private final View view;
     private final LiveWorksheet live;
     private final List<String> faults;
     private final DecimalMark mark;
     private final Optional<Measure> upMeasure;
 
-    Axes(Chart chart, Lines reader, List<Line> lines, LiveWorksheet live, List<String> faults) {
+    Axes(Chart chart, Lines reader, List<Line> lines, LiveWorksheet live, View view, List<String> faults) {
+        this.view = view;
+        this.live = live;
         this.chart = chart;
         this.reader = reader;
         this.lines = lines;
-        this.live = live;
         this.faults = faults;
         this.mark = live.display().mark();
         this.upMeasure = IntStream.range(0, lines.size())
@@ -71,7 +73,11 @@ final class Axes {
                 .flatMapToDouble(line -> DoubleStream.of(line.x()))
                 .filter(Double::isFinite)
                 .toArray();
-        return new ChartData.Axis(title, unit, false, scale(chart.acrossAxis(), Optional.of(measure), places));
+        return new ChartData.Axis(
+                title,
+                unit,
+                false,
+                seen(scale(chart.acrossAxis(), Optional.of(measure), places), view.across(), measure));
     }
 
     private String variable() {
@@ -83,17 +89,17 @@ final class Axes {
     }
 
     ChartData.Axis up() {
-        return vertical(false, chart.upAxis());
+        return vertical(false, chart.upAxis(), view.up());
     }
 
     Optional<ChartData.Axis> right() {
         return IntStream.range(0, lines.size())
                         .anyMatch(i -> isOnRight(chart.series().get(i), lines.get(i)))
-                ? Optional.of(vertical(true, chart.rightAxis()))
+                ? Optional.of(vertical(true, chart.rightAxis(), Optional.empty()))
                 : Optional.empty();
     }
 
-    private ChartData.Axis vertical(boolean isRight, Chart.AxisLook look) {
+    private ChartData.Axis vertical(boolean isRight, Chart.AxisLook look, Optional<View.Part> part) {
         List<Integer> own = IntStream.range(0, lines.size())
                 .filter(i -> isOnRight(chart.series().get(i), lines.get(i)) == isRight)
                 .boxed()
@@ -105,7 +111,16 @@ final class Axes {
         String title = look.title().isEmpty() ? Heading.title(name, unit) : look.title();
         Optional<Measure> measure =
                 own.stream().flatMap(i -> lines.get(i).measure().stream()).findFirst();
-        return new ChartData.Axis(title, unit, false, scale(look, measure, heights(own)));
+        Scale bare = scale(look, measure, heights(own));
+        Scale whole = !own.isEmpty() && own.stream().allMatch(i -> isPercent(lines.get(i))) ? bare.inPercent() : bare;
+        Measure like = measure.orElse(new Measure.Numbers());
+        return new ChartData.Axis(title, unit, false, isRight ? along(whole, like) : seen(whole, part, like));
+    }
+
+    /** Whether the cells of a series show their numbers in percent. */
+    private boolean isPercent(Line line) {
+        return !line.cells().isEmpty()
+                && live.showsPercent(chart.grid(), line.cells().get(0));
     }
 
     private double[] heights(List<Integer> own) {
@@ -175,6 +190,37 @@ final class Axes {
         return marked(isPlain ? Scale.between(from, to) : covering.within(from, to));
     }
 
+    /** The part of a scale that is looked at. */
+    private Scale seen(Scale whole, Optional<View.Part> part, Measure measure) {
+        if (part.isEmpty()) {
+            return whole;
+        }
+        double from = part.get().from();
+        double to = part.get().to();
+        if (whole.logarithmic()) {
+            return from > 0 ? marked(Scale.logarithmicBetween(from, to)) : whole;
+        }
+        boolean isPlain = measure instanceof Measure.Numbers || measure instanceof Measure.Quantities;
+        return marked(
+                isPlain ? Scale.between(from, to) : measure.covering(from, to).within(from, to));
+    }
+
+    /** The second axis goes along with the first. */
+    private Scale along(Scale whole, Measure measure) {
+        if (view.up().isEmpty() || whole.logarithmic()) {
+            return whole;
+        }
+        Scale first = vertical(false, chart.upAxis(), Optional.empty()).scale();
+        double size = (whole.most() - whole.least()) / (first.most() - first.least());
+        return seen(
+                whole,
+                view.up()
+                        .map(part -> new View.Part(
+                                whole.least() + (part.from() - first.least()) * size,
+                                whole.least() + (part.to() - first.least()) * size)),
+                measure);
+    }
+
     private Scale logarithmic(double least, double most, boolean isSet) {
         if (least <= 0) {
             faults.add("Logarithmic steps need values above 0, so this axis has even steps.");
@@ -211,7 +257,7 @@ final class Axes {
 
     /** The horizontal axis of a histogram: the values themselves. */
     ChartData.Axis alongValues(Bins bins) {
-        ChartData.Axis values = vertical(false, Chart.AxisLook.USUAL);
+        ChartData.Axis values = vertical(false, Chart.AxisLook.USUAL, Optional.empty());
         Optional<Measure> measure =
                 lines.stream().flatMap(line -> line.measure().stream()).findFirst();
         Scale scale = scale(chart.acrossAxis(), measure, new double[] {

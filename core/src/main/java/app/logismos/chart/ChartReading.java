@@ -67,9 +67,9 @@ public final class ChartReading {
     }
 
     private ChartData plot() {
-        Lines reader = new Lines(chart, live, faults);
+        Lines reader = new Lines(chart, live, view, faults);
         List<Line> lines = chart.series().stream().map(reader::line).toList();
-        Axes axes = new Axes(chart, reader, lines, live, faults);
+        Axes axes = new Axes(chart, reader, lines, live, view, faults);
         List<Optional<FittedCurve>> fits = IntStream.range(0, lines.size())
                 .mapToObj(i -> fitted(chart.series().get(i), lines.get(i)))
                 .toList();
@@ -151,7 +151,7 @@ public final class ChartReading {
     }
 
     private int[] kept(Chart.Series series, Line line) {
-        int[] seen = view.from().isEmpty() && view.to().isEmpty() || !line.isUpwards() ? all(line) : seen(line);
+        int[] seen = view.across().isEmpty() || !line.isUpwards() ? all(line) : seen(line);
         double[] x = IntStream.of(seen).mapToDouble(i -> line.x()[i]).toArray();
         double[] y = IntStream.of(seen).mapToDouble(i -> line.y()[i]).toArray();
         boolean isCloud = series.shape() == Chart.Shape.POINTS || !line.isUpwards();

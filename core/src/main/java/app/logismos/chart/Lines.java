@@ -21,6 +21,7 @@ import java.util.stream.Stream;
 final class Lines {
     private final Chart chart;
     private final LiveWorksheet live;
+    private final View view;
     private final List<String> faults;
     private final Run across;
     private final boolean headed;
@@ -48,8 +49,9 @@ final class Lines {
         }
     }
 
-    Lines(Chart chart, LiveWorksheet live, List<String> faults) {
+    Lines(Chart chart, LiveWorksheet live, View view, List<String> faults) {
         this.chart = chart;
+        this.view = view;
         this.live = live;
         this.faults = faults;
         Run all = chart.across()
@@ -97,8 +99,8 @@ final class Lines {
 
     /** Things along the axis that have no size: where it has texts, or only bars. */
     private Optional<List<String>> namesAcross() {
-        boolean bars = !chart.series().isEmpty()
-                && chart.series().stream().allMatch(series -> series.shape() == Chart.Shape.BARS);
+        boolean bars = chart.series().stream().anyMatch(series -> series.shape() == Chart.Shape.BARS)
+                && (chart.swapped() || chart.series().stream().allMatch(series -> series.shape() == Chart.Shape.BARS));
         boolean texts = across.values().stream().anyMatch(Text.class::isInstance) && !hasSize(across);
         return (bars || texts || chart.form() == Chart.Form.SHARES)
                         && !across.values().isEmpty()
@@ -226,8 +228,14 @@ final class Lines {
         if (measure.isEmpty()) {
             return without(name, fault(name, formula.apply(acrossMeasure.value((start + end) / 2))));
         }
-        List<Sampling.Sample> samples =
-                Sampling.of(x -> measure.get().place(formula.apply(acrossMeasure.value(x))), start, end);
+        // Looked at closely, a curve is sampled closely.
+        double seenFrom =
+                view.across().map(part -> Math.max(start, part.from())).orElse(start);
+        double seenTo = view.across().map(part -> Math.min(end, part.to())).orElse(end);
+        List<Sampling.Sample> samples = Sampling.of(
+                x -> measure.get().place(formula.apply(acrossMeasure.value(x))),
+                seenFrom < seenTo ? seenFrom : start,
+                seenFrom < seenTo ? seenTo : end);
         double[] shown = Sampling.shown(samples);
         boolean hasPole = samples.stream()
                 .anyMatch(sample -> sample.hasValue() && (sample.y() < shown[0] || sample.y() > shown[1]));

@@ -222,6 +222,21 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
         return new Scale(0.5, names.size() + 0.5, ticks, false);
     }
 
+    /** The same with its ticks in percent. */
+    Scale inPercent() {
+        return new Scale(
+                least,
+                most,
+                ticks.stream()
+                        .map(tick -> new Tick(
+                                tick.at(),
+                                Automatic.STYLE.text(Rational.of(
+                                                BigDecimal.valueOf(tick.at()).movePointRight(2)))
+                                        + " %"))
+                        .toList(),
+                logarithmic);
+    }
+
     /** The same from here to there, with the ticks that are left. */
     Scale within(double from, double to) {
         return new Scale(

@@ -117,7 +117,9 @@ final class TwoWayReading {
             }
             return Optional.empty();
         }
-        Scale scale = Scale.covering(least(all), most(all));
+        Address inside = new Address(area.first().column() + 1, area.first().row() + 1);
+        Scale bare = Scale.covering(least(all), most(all));
+        Scale scale = live.showsPercent(chart.grid(), inside) ? bare.inPercent() : bare;
         String title = chart.rightAxis().title().isEmpty()
                 ? Heading.title(corner, measure.unit())
                 : chart.rightAxis().title();
@@ -152,7 +154,8 @@ final class TwoWayReading {
     }
 
     private static List<ChartData.Contour> contours(Scale scale, double[] x, double[] y, double[][] z) {
-        Scale fine = Scale.stepping(scale.least(), scale.most(), 10);
+        Scale bare = Scale.stepping(scale.least(), scale.most(), 10);
+        Scale fine = scale.ticks().get(0).label().endsWith("%") ? bare.inPercent() : bare;
         return fine.ticks().stream()
                 .flatMap(tick -> Contours.at(tick.at(), x, y, z).stream()
                         .map(places -> new ChartData.Contour(tick.at(), tick.label(), places)))

@@ -6,9 +6,10 @@ import java.util.Optional;
  * How closely a chart is looked at.
  *
  * @param columns how many pixels it is wide
- * @param from the part of the horizontal axis that is seen; all of it, if nothing is said
+ * @param across the part of the horizontal axis that is seen; all of it, if nothing is said
+ * @param up the part of the vertical axis on the left that is seen
  */
-public record View(int columns, Optional<Double> from, Optional<Double> to) {
+public record View(int columns, Optional<Part> across, Optional<Part> up) {
     /** As wide as on the page. */
     public static final View USUAL = new View(640, Optional.empty(), Optional.empty());
 
@@ -21,7 +22,21 @@ public record View(int columns, Optional<Double> from, Optional<Double> to) {
         }
     }
 
-    boolean sees(double across) {
-        return (from.isEmpty() || across >= from.get()) && (to.isEmpty() || across <= to.get());
+    /**
+     * A part of an axis.
+     *
+     * @param to above {@code from}
+     */
+    public record Part(double from, double to) {
+        public Part {
+            if (!(from < to) || !Double.isFinite(to - from)) {
+                throw new IllegalArgumentException("a part must begin below its end, was " + from + " to " + to);
+            }
+        }
+    }
+
+    boolean sees(double place) {
+        return across.isEmpty()
+                || place >= across.get().from() && place <= across.get().to();
     }
 }

@@ -3,6 +3,7 @@ package app.logismos.recalculate;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.sheet.Cell;
+import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
@@ -45,7 +46,7 @@ public record Echo(String message, List<Line> results) {
                 ? ""
                 : ": " + followed.size() + (followed.size() == 1 ? " result changed" : " results changed");
         return new Echo(
-                said(edits, typed, live) + follows,
+                said(edits, typed, change.inverse(), live) + follows,
                 followed.stream()
                         .limit(MOST_LINES)
                         .map(cell -> line(cell, live))
@@ -86,11 +87,11 @@ public record Echo(String message, List<Line> results) {
                 change.after() instanceof Failure && !(change.before() instanceof Failure));
     }
 
-    private static String said(List<Edit> edits, List<CellChange> typed, LiveWorksheet live) {
+    private static String said(List<Edit> edits, List<CellChange> typed, List<Edit> inverse, LiveWorksheet live) {
         boolean enters = edits.stream().allMatch(Edit.Enter.class::isInstance);
         if (!enters || typed.isEmpty()) {
             return edits.stream()
-                    .map(Echo::said)
+                    .map(edit -> said(edit, inverse))
                     .distinct()
                     .reduce((a, b) -> a + ", " + b)
                     .orElse("Nothing changed");
@@ -106,6 +107,19 @@ public record Echo(String message, List<Line> results) {
         return only.before() == Blank.BLANK || only.before().equals(only.after())
                 ? called + " = " + shown(only.after(), live)
                 : called + " " + shown(only.before(), live) + " → " + shown(only.after(), live);
+    }
+
+    /** Of a chart it is told what about it has changed. */
+    private static String said(Edit edit, List<Edit> inverse) {
+        return edit instanceof Edit.ChangeBlock after && after.block() instanceof Chart now
+                ? inverse.stream()
+                        .filter(each -> each instanceof Edit.ChangeBlock before
+                                && before.block() instanceof Chart
+                                && before.block().id().equals(now.id()))
+                        .map(each -> ChartChange.said((Chart) ((Edit.ChangeBlock) each).block(), now))
+                        .findFirst()
+                        .orElseGet(() -> said(edit))
+                : said(edit);
     }
 
     /** An edit in a few words, for the history. */

@@ -279,6 +279,13 @@ public final class LiveWorksheet {
         return display(grid(grid).map(block -> block.style(cell)).orElse(""));
     }
 
+    /** Whether a cell's style shows its number in percent. */
+    public boolean showsPercent(String grid, Address cell) {
+        return grid(grid)
+                .filter(block -> block.style(cell).startsWith("percent"))
+                .isPresent();
+    }
+
     /** How values are shown where no cell shows them. */
     public Display display() {
         return display("");

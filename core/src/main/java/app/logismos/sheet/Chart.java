@@ -290,6 +290,106 @@ public record Chart(
                 : source;
     }
 
+    /** The same chart as another kind of picture. */
+    public Chart withForm(Form other) {
+        return new Chart(
+                id,
+                title,
+                other,
+                grid,
+                across,
+                series,
+                acrossAxis,
+                upAxis,
+                rightAxis,
+                legend,
+                lines,
+                swapped,
+                stacked,
+                marks,
+                beside);
+    }
+
+    /** The same chart with titles of its own for the axes; empty for the headings. */
+    public Chart withTitles(String horizontal, String vertical, String second) {
+        return new Chart(
+                id,
+                title,
+                form,
+                grid,
+                across,
+                series,
+                new AxisLook(horizontal, acrossAxis.least(), acrossAxis.most(), acrossAxis.logarithmic()),
+                new AxisLook(vertical, upAxis.least(), upAxis.most(), upAxis.logarithmic()),
+                new AxisLook(second, rightAxis.least(), rightAxis.most(), rightAxis.logarithmic()),
+                legend,
+                lines,
+                swapped,
+                stacked,
+                marks,
+                beside);
+    }
+
+    /** The same chart with a legend elsewhere. */
+    public Chart withLegend(Legend other) {
+        return new Chart(
+                id,
+                title,
+                form,
+                grid,
+                across,
+                series,
+                acrossAxis,
+                upAxis,
+                rightAxis,
+                other,
+                lines,
+                swapped,
+                stacked,
+                marks,
+                beside);
+    }
+
+    /** The same chart with other marks. */
+    public Chart withMarks(Mark... others) {
+        return new Chart(
+                id,
+                title,
+                form,
+                grid,
+                across,
+                series,
+                acrossAxis,
+                upAxis,
+                rightAxis,
+                legend,
+                lines,
+                swapped,
+                stacked,
+                List.of(others),
+                beside);
+    }
+
+    /** The same chart beside the block before it. */
+    public Chart standingBeside() {
+        return new Chart(
+                id,
+                title,
+                form,
+                grid,
+                across,
+                series,
+                acrossAxis,
+                upAxis,
+                rightAxis,
+                legend,
+                lines,
+                swapped,
+                stacked,
+                marks,
+                true);
+    }
+
     private Chart with(Optional<Area> otherAcross, List<Series> otherSeries) {
         return new Chart(
                 id,

@@ -52,12 +52,26 @@ final class CoolingCup {
                         Map.of("B", "fixed 1", "C", "fixed 1", "D", "fixed 2", "E", "fixed 2"),
                         rows())
                 .chart(Chart.of(
-                        "curve",
-                        "Cooling curve",
-                        "readings",
-                        Optional.of(area("A1:A11")),
-                        Chart.Series.of(area("B1:B11"), Chart.Shape.POINTS),
-                        Chart.Series.of(area("D1:D11"), Chart.Shape.LINE)))
+                                "curve",
+                                "Cooling curve",
+                                "readings",
+                                Optional.of(area("A1:A11")),
+                                Chart.Series.of(area("B1:B11"), Chart.Shape.POINTS)
+                                        .withFit(Chart.Fit.SETTLING),
+                                Chart.Series.of(
+                                        new Chart.Curve("room+(start-room)*e^(-cooling*x)", "x", "0", "50"),
+                                        "Law",
+                                        Chart.Shape.LINE))
+                        .withTitles("", "Temperature in °C", "")
+                        .withMarks(new Chart.Arrow(14, 60, 21, 78, "drinkable from here")))
+                .chart(Chart.of(
+                                "residuals",
+                                "What the law leaves",
+                                "readings",
+                                Optional.of(area("A1:A11")),
+                                Chart.Series.of(area("E1:E11"), Chart.Shape.BARS))
+                        .withTitles("", "Reading less law, in K", "")
+                        .withLegend(Chart.Legend.NONE))
                 .section("ready", "When is it 60 °C?")
                 .note(
                         "ready-note",

@@ -2,9 +2,12 @@ package app.logismos.server.demo;
 
 import static app.logismos.server.demo.Page.row;
 
+import app.logismos.formula.Area;
+import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** What a blend of four lots costs, priced by the kilogram and by the pound, down to the tin and the parcel. All made up. */
 final class SpringBlend {
@@ -49,6 +52,14 @@ final class SpringBlend {
                         lot(4, "First Flush", "42.00 EUR/kg", "15%"),
                         lot(5, "Cedar Smoke", "6.90 EUR/lb", "10%"),
                         row("Blend", "", "=F6/E6", "=sum(D2:D5)", "=sum(E2:E5)", "=sum(F2:F5)", "=sum(G2:G5)"))
+                .chart(Chart.of(
+                                "shares",
+                                "Where the cost comes from",
+                                "lots",
+                                Optional.of(area("A1:A5")),
+                                Chart.Series.of(area("G1:G5"), Chart.Shape.BARS))
+                        .withTitles("", "Share of the cost", "")
+                        .withLegend(Chart.Legend.NONE))
                 .section("one-tin", "One tin")
                 .grid(
                         "tin",
@@ -88,5 +99,9 @@ final class SpringBlend {
                 "=D" + row + "*batch",
                 "=C" + row + "*E" + row,
                 "=F" + row + "/$F$6");
+    }
+
+    private static Area area(String text) {
+        return Area.parse(text).orElseThrow();
     }
 }

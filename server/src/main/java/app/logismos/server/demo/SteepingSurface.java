@@ -3,10 +3,13 @@ package app.logismos.server.demo;
 import static app.logismos.server.demo.Page.row;
 
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** How strong a cup gets with hotter water and longer steeping: one formula over two headings. All made up. */
 final class SteepingSurface {
@@ -33,6 +36,27 @@ final class SteepingSurface {
                 .name("rate80", "leaf", "B1")
                 .name("factor10", "leaf", "B2")
                 .grid("strength", "Strength", 1, Map.of(0, 120), styles(), table())
+                .chart(table("surface", "Strength in space").withForm(Chart.Form.SURFACE))
+                .chart(table("contours", "Lines of equal strength").withForm(Chart.Form.CONTOURS))
+                .section("one-cup", "One cup, hotter and hotter")
+                .note(
+                        "one-cup-note",
+                        "The curve is drawn from its formula. Select it and run **temperature** from 60 to 95 to see it rise.")
+                .grid("cup", "Cup", 0, Map.of(0, 260), Map.of(), row("Temperature in °C", "80"))
+                .name("temperature", "cup", "B1")
+                .chart(Chart.of(
+                                "cup-curve",
+                                "Strength of the cup",
+                                "cup",
+                                Optional.empty(),
+                                Chart.Series.of(
+                                        new Chart.Curve(
+                                                "1-e^(-rate80*factor10^((temperature-80)/10)*x)", "x", "0", "10"),
+                                        "Strength",
+                                        Chart.Shape.LINE))
+                        .withTitles("Minutes", "Strength", "")
+                        .withLegend(Chart.Legend.NONE)
+                        .withMarks(new Chart.Tangent(0, 2)))
                 .section("reading", "Reading the table")
                 .grid(
                         "readings",
@@ -44,6 +68,12 @@ final class SteepingSurface {
                         row("Minutes to half strength at 80 °C", "=ln(2)/rate80"),
                         row("The same at 90 °C", "=ln(2)/(rate80*factor10)"))
                 .edits();
+    }
+
+    private static Chart table(String id, String title) {
+        Area area = Area.parse("A1:I9").orElseThrow();
+        return Chart.of(id, title, "strength", Optional.empty(), Chart.Series.of(area, Chart.Shape.LINE))
+                .withTitles("Temperature in °C", "Minutes", "Strength");
     }
 
     private static Map<String, String> styles() {

@@ -2,9 +2,12 @@ package app.logismos.server.demo;
 
 import static app.logismos.server.demo.Page.row;
 
+import app.logismos.formula.Area;
+import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** In how many orders cups can stand, and how likely a pair is: counts that are exact however large. All made up. */
 final class TastingTray {
@@ -46,6 +49,16 @@ final class TastingTray {
                         row("First rounds, where the order counts", "=permutations(cups, tasted)"),
                         row("First rounds, where it does not", "=combinations(cups, tasted)"),
                         row("The same with a leaf more than once", "=combinationsrep(cups, tasted)"))
+                .grid("rounds", "Rounds of any size", 1, Map.of(0, 120, 1, 150), Map.of("B", "grouped"), rounds())
+                .chart(Chart.of(
+                                "choices",
+                                "Choices by the size of the round",
+                                "rounds",
+                                Optional.of(area("A1:A11")),
+                                Chart.Series.of(area("B1:B11"), Chart.Shape.BARS))
+                        .withTitles("Cups in the round", "Choices", "")
+                        .withLegend(Chart.Legend.NONE)
+                        .standingBeside())
                 .section("chance", "Chances")
                 .note(
                         "chance-note",
@@ -79,5 +92,18 @@ final class TastingTray {
                         row("Orders", "=B1!"),
                         row("Digits of that", "=length(text(B2, \"fixed 0\"))"))
                 .edits();
+    }
+
+    private static String[][] rounds() {
+        String[][] rows = new String[11][];
+        rows[0] = row("Cups", "Choices");
+        for (int cups = 0; cups <= 9; cups++) {
+            rows[cups + 1] = row(String.valueOf(cups), "=combinations(cups, A" + (cups + 2) + ")");
+        }
+        return rows;
+    }
+
+    private static Area area(String text) {
+        return Area.parse(text).orElseThrow();
     }
 }

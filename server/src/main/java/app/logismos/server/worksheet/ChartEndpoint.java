@@ -33,9 +33,11 @@ class ChartEndpoint {
     private static final int MOST_COLUMNS = 4_000;
 
     private final Worksheets worksheets;
+    private final WorksheetViews views;
 
-    ChartEndpoint(Worksheets worksheets) {
+    ChartEndpoint(Worksheets worksheets, WorksheetViews views) {
         this.worksheets = worksheets;
+        this.views = views;
     }
 
     /**
@@ -58,7 +60,8 @@ class ChartEndpoint {
      * The chart's data, as closely as it is looked at.
      *
      * @param columns how many pixels it is wide
-     * @param from the part of the horizontal axis that is seen
+     * @param from the part of the horizontal axis that is seen, up to {@code to}
+     * @param low the part of the vertical axis that is seen, up to {@code high}
      */
     @GetMapping
     ChartData data(
@@ -67,12 +70,14 @@ class ChartEndpoint {
             @RequestParam Optional<Long> at,
             @RequestParam Optional<Integer> columns,
             @RequestParam Optional<Double> from,
-            @RequestParam Optional<Double> to) {
+            @RequestParam Optional<Double> to,
+            @RequestParam Optional<Double> low,
+            @RequestParam Optional<Double> high) {
         int wide = columns.orElse(View.USUAL.columns());
         if (wide < 1 || wide > MOST_COLUMNS) {
             throw new BadRequest("`columns` is 1 to " + MOST_COLUMNS + ", was " + wide + ".");
         }
-        View view = new View(wide, from, to);
+        View view = new View(wide, part(from, to), part(low, high));
         return worksheets.read(
                 id, at, worksheet -> ChartReading.of(chart(worksheet.live, chart), worksheet.live, view));
     }
@@ -86,6 +91,14 @@ class ChartEndpoint {
                 .stream()
                 .map(look -> new LookJson(look.revision(), look.at(), look.reason(), look.seen()))
                 .toList();
+    }
+
+    /** Brings a look back: the chart's settings and the entries that it depends on. */
+    @PostMapping("/looks/{revision}")
+    WorksheetViews.KeptJson lookAgain(
+            @PathVariable String id, @PathVariable String chart, @PathVariable long revision) {
+        Worksheets.Kept kept = worksheets.lookAgain(id, chart, revision);
+        return worksheets.read(id, worksheet -> views.kept(worksheet, kept));
     }
 
     /** The chart at each value that an input runs through; the worksheet keeps its own. */
@@ -116,6 +129,16 @@ class ChartEndpoint {
                                 .build()
                                 .toString())
                 .body(ChartCsv.of(data));
+    }
+
+    private static Optional<View.Part> part(Optional<Double> from, Optional<Double> to) {
+        if (from.isEmpty() || to.isEmpty()) {
+            return Optional.empty();
+        }
+        if (!(from.get() < to.get()) || !Double.isFinite(to.get() - from.get())) {
+            throw new BadRequest("A part of an axis begins below its end, was " + from.get() + " to " + to.get() + ".");
+        }
+        return Optional.of(new View.Part(from.get(), to.get()));
     }
 
     private static Chart chart(LiveWorksheet live, String chart) {

@@ -1,6 +1,7 @@
 package app.logismos.server.worksheet;
 
 import app.logismos.act.Act;
+import app.logismos.act.LookAgain;
 import app.logismos.act.Tabulating;
 import app.logismos.evaluate.Bounded;
 import app.logismos.evaluate.Limits;
@@ -176,6 +177,18 @@ public class Worksheets {
     /** Tries something on a worksheet that is taken back at once: nothing of it is kept or told to others. */
     <T> T tried(String id, Function<LiveWorksheet, T> trial) {
         return write(id, worksheet -> trial.apply(worksheet.live));
+    }
+
+    /** Makes a chart look as it did at an earlier revision; a change like any other, which can be undone. */
+    Kept lookAgain(String id, String chart, long revision) {
+        LiveWorksheet was = Bounded.runDeep(() -> asItWas(id, revision).live);
+        return write(
+                id,
+                worksheet -> keep(
+                        worksheet,
+                        JournalRow.Kind.EDIT,
+                        LookAgain.edits(chart, was, worksheet.live),
+                        "Brought back: "));
     }
 
     private static void check(OpenWorksheet worksheet, long revision) {

@@ -1,0 +1,127 @@
+import katexCss from 'katex/dist/katex.min.css?inline'
+import katexMain from 'katex/dist/fonts/KaTeX_Main-Regular.woff2?inline'
+import katexMath from 'katex/dist/fonts/KaTeX_Math-Italic.woff2?inline'
+import katexSize1 from 'katex/dist/fonts/KaTeX_Size1-Regular.woff2?inline'
+import sans from '@fontsource/ibm-plex-sans/files/ibm-plex-sans-latin-400-normal.woff2?inline'
+import sansExt from '@fontsource/ibm-plex-sans/files/ibm-plex-sans-latin-ext-400-normal.woff2?inline'
+import type { Chart, ChartData } from '../api/types'
+import { inksOnPaper } from './inks'
+import { optionsOf } from './options/options'
+import { echarts } from './registered'
+
+const WIDTH = 800
+const HEIGHT = 480
+
+/** Enough for print at this size. */
+const SHARP = 3
+
+const face = (family: string, data: string, style = 'normal', range = '') =>
+  `@font-face{font-family:'${family}';font-style:${style};src:url(${data}) format('woff2');${range && `unicode-range:${range};`}}`
+
+/** The fonts that the chart uses, within the file. */
+const fonts = () =>
+  face('IBM Plex Sans', sans) +
+  face('IBM Plex Sans', sansExt, 'normal', 'U+0100-02BA,U+1E00-1E9F,U+2020-20CF') +
+  face('KaTeX_Main', katexMain) +
+  face('KaTeX_Math', katexMath, 'italic') +
+  face('KaTeX_Size1', katexSize1)
+
+/** The layout rules of typeset formulas, without the fonts that they point to. */
+const formulaRules = () => katexCss.replace(/@font-face\{[^}]*\}/g, '')
+
+/** The chart as a picture that stands by itself: its fonts are in it, and marks are where they are on the page. */
+export function svgOf(chart: Chart, data: ChartData): string {
+  if (data.form === 'SURFACE') return spaceAsSvg(chart)
+  const host = document.createElement('div')
+  host.style.cssText = `width:${WIDTH}px;height:${HEIGHT}px;position:fixed;left:-10000px;top:0`
+  document.body.append(host)
+  const drawn = echarts.init(host, null, { renderer: 'svg', width: WIDTH, height: HEIGHT })
+  try {
+    const paper = inksOnPaper()
+    drawn.setOption(optionsOf(chart, data, paper, { chosen: new Set(), former: null, turned: { alpha: 0, beta: 0 } }))
+    const picture = drawn.renderToSVGString()
+    const shown = document.querySelector(`#block-${CSS.escape(chart.id)} [data-drawing]`)
+    return picture
+      .replace(
+        /<svg[^>]*>/,
+        (open) =>
+          `${open}<title>${escapedXml(data.title)}</title><desc>${escapedXml(data.summary)}</desc>` +
+          `<style>${fonts()}${data.marks.some((mark) => mark.kind === 'formula') ? formulaRules() : ''}</style>` +
+          `<rect width="${WIDTH}" height="${HEIGHT}" fill="${paper.block}"/>`,
+      )
+      .replace('</svg>', `${shown ? marksOf(shown) : ''}</svg>`)
+  } finally {
+    drawn.dispose()
+    host.remove()
+  }
+}
+
+/** The marks over the chart on the page, stretched from its size to that of the file, with their colours written out. */
+function marksOf(shown: Element): string {
+  const layer = shown.querySelector<SVGElement>('[data-marks]')
+  if (!layer) return ''
+  const { width, height } = shown.getBoundingClientRect()
+  const marks = new XMLSerializer()
+    .serializeToString(layer)
+    .replaceAll('<text ', '<text font-family="IBM Plex Sans, sans-serif" font-size="13" ')
+  const inner = marks.slice(marks.indexOf('>') + 1, marks.lastIndexOf('</svg>'))
+  return `<g transform="scale(${WIDTH / width} ${HEIGHT / height})">${withColours(inner)}</g>`
+}
+
+/** Other programs do not know the page's tokens. */
+function withColours(markup: string): string {
+  const style = getComputedStyle(document.documentElement)
+  return markup.replace(/var\((--[\w-]+)\)/g, (_, name: string) => style.getPropertyValue(name).trim())
+}
+
+/** A surface has no lines to write down: its picture is put in. */
+function spaceAsSvg(chart: Chart): string {
+  const canvas = document.querySelector<HTMLCanvasElement>(`#block-${CSS.escape(chart.id)} [data-drawing] canvas`)
+  const url = canvas?.toDataURL('image/png') ?? ''
+  return (
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${HEIGHT}" viewBox="0 0 ${WIDTH} ${HEIGHT}">` +
+    `<title>${escapedXml(chart.title)}</title><image href="${url}" width="${WIDTH}" height="${HEIGHT}"/></svg>`
+  )
+}
+
+const escapedXml = (text: string) =>
+  text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;')
+
+/** The same picture in dots, three to a pixel. */
+export async function pngOf(chart: Chart, data: ChartData): Promise<Blob> {
+  const image = new Image()
+  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svgOf(chart, data))}`
+  await image.decode()
+  const canvas = document.createElement('canvas')
+  canvas.width = WIDTH * SHARP
+  canvas.height = HEIGHT * SHARP
+  canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height)
+  return new Promise((resolve, reject) => {
+    canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('The picture could not be made.'))), 'image/png')
+  })
+}
+
+/** Gives a file to the person. */
+export function download(name: string, content: Blob): void {
+  const url = URL.createObjectURL(content)
+  const link = document.createElement('a')
+  link.href = url
+  link.download = name
+  link.click()
+  setTimeout(() => URL.revokeObjectURL(url), 10_000)
+}
+
+/** Prints the chart alone, from lines and not from dots. */
+export function print(chart: Chart, data: ChartData): void {
+  const frame = document.createElement('iframe')
+  frame.title = `Print of ${data.title}`
+  frame.style.cssText = 'position:fixed;width:0;height:0;border:0'
+  document.body.append(frame)
+  const page = frame.contentDocument
+  if (!page || !frame.contentWindow) return
+  page.title = data.title
+  page.body.innerHTML = svgOf(chart, data)
+  page.querySelector('svg')?.setAttribute('style', 'width:100%;height:auto')
+  frame.contentWindow.addEventListener('afterprint', () => frame.remove())
+  frame.contentWindow.print()
+}

@@ -1,0 +1,95 @@
+import type { AxisLook, Chart, ChartSeries, SeriesLook, Shape, Source } from '../api/types'
+import { freshId } from '../commands/freshId'
+import { areaBetween, areaText, type Area } from '../grid/address'
+import { useWorksheetStore } from '../worksheet/store'
+
+export const USUAL_AXIS: AxisLook = { title: '', least: '', most: '', logarithmic: false }
+
+export const USUAL_LOOK: SeriesLook = {
+  colour: '',
+  dash: 'USUAL',
+  width: 0,
+  marker: 'USUAL',
+  size: 0,
+  hollow: false,
+  labels: false,
+}
+
+/** A series in the usual look. */
+export const newSeries = (source: Source, shape: Shape, name = ''): ChartSeries => ({
+  source,
+  name,
+  shape,
+  onRight: false,
+  errors: null,
+  look: USUAL_LOOK,
+  fit: 'NONE',
+})
+
+/** A chart in the usual look. */
+export const newChart = (
+  title: string,
+  grid: string,
+  across: string | null,
+  series: readonly ChartSeries[],
+): Chart => ({
+  kind: 'chart',
+  id: freshId('chart'),
+  title,
+  form: 'PLOT',
+  grid,
+  across,
+  series,
+  acrossAxis: USUAL_AXIS,
+  upAxis: USUAL_AXIS,
+  rightAxis: USUAL_AXIS,
+  legend: series.length > 1 ? 'ABOVE' : 'NONE',
+  lines: true,
+  swapped: false,
+  stacked: false,
+  marks: [],
+  beside: false,
+})
+
+/** The lines of an area, each a column, or a row where it is wider than high. */
+function linesOf(area: Area): readonly string[] {
+  const rows = area.last.row - area.first.row + 1
+  const columns = area.last.column - area.first.column + 1
+  return columns > rows && rows <= 6 && columns > 2
+    ? Array.from({ length: rows }, (_, index) => {
+        const row = area.first.row + index
+        return areaText({ first: { ...area.first, row }, last: { ...area.last, row } })
+      })
+    : Array.from({ length: columns }, (_, index) => {
+        const column = area.first.column + index
+        return areaText({ first: { ...area.first, column }, last: { ...area.last, column } })
+      })
+}
+
+/** A chart of the selected cells: the first column across, the others up; null where there is only one cell. */
+export function chartOfSelection(): Chart | null {
+  const { selection } = useWorksheetStore.getState()
+  const area = selection.kind === 'cells' ? areaBetween(selection.anchor, selection.focus) : null
+  if (selection.kind !== 'cells' || !area) return null
+  const [first, ...others] = linesOf(area)
+  const isTooSmall = area.last.row === area.first.row && area.last.column === area.first.column
+  if (!first || isTooSmall) return null
+  const series = others.length > 0 ? others : [first]
+  return newChart(
+    'New chart',
+    selection.grid,
+    others.length > 0 ? first : null,
+    series.map((cells) => newSeries({ of: 'cells', area: cells }, 'POINTS_AND_LINE')),
+  )
+}
+
+/** The whole two-way table that a chart's cells lie in: from the first of them to the last. */
+export function tableOf(chart: Chart): string {
+  const parts = [
+    ...(chart.across ? [chart.across] : []),
+    ...chart.series.flatMap((series) => (series.source.of === 'cells' ? [series.source.area] : [])),
+  ]
+  const first = parts[0]?.split(':')[0]
+  const last = parts.at(-1)?.split(':').at(-1)
+  return first && last ? `${first}:${last}` : ''
+}

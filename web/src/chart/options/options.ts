@@ -1,0 +1,36 @@
+import type { EChartsCoreOption } from 'echarts/core'
+import type { Chart, ChartData } from '../../api/types'
+import type { Inks } from '../inks'
+import { plotOptions } from './plot'
+import { boxesOptions, histogramOptions, sharesOptions } from './spread'
+import { contoursOptions, fieldsOptions, surfaceOptions } from './twoWay'
+
+/** What is drawn besides the chart itself. */
+export interface Besides {
+  /** Addresses of selected cells: their points have rings. */
+  readonly chosen: ReadonlySet<string>
+  /** A former look, laid under it in pale. */
+  readonly former: ChartData | null
+  /** From where a surface is seen, in degrees. */
+  readonly turned: { readonly alpha: number; readonly beta: number }
+}
+
+/** How a chart is drawn. */
+export function optionsOf(chart: Chart, data: ChartData, inks: Inks, besides: Besides): EChartsCoreOption {
+  switch (data.form) {
+    case 'PLOT':
+      return plotOptions(chart, data, inks, besides.chosen, besides.former)
+    case 'SHARES':
+      return sharesOptions(chart, data, inks)
+    case 'HISTOGRAM':
+      return histogramOptions(chart, data, inks)
+    case 'BOXES':
+      return boxesOptions(chart, data, inks)
+    case 'FIELDS':
+      return data.table ? fieldsOptions(data, data.table, inks) : {}
+    case 'CONTOURS':
+      return data.table ? contoursOptions(chart, data, data.table, inks) : {}
+    case 'SURFACE':
+      return data.table ? surfaceOptions(data, data.table, inks, besides.turned) : {}
+  }
+}

@@ -1,0 +1,254 @@
+import type { EChartsCoreOption } from 'echarts/core'
+import type { Chart, ChartData, ChartPoint, DrawnSeries } from '../../api/types'
+import type { Inks } from '../inks'
+import { axisOf, escaped, legendOf, linesBehind, textStyle } from './axes'
+import { lookOf } from './looks'
+
+/** What a drawn series shows: a series of the chart, its fit, or its error bars. */
+export interface Drawn {
+  readonly series: number
+  readonly part: 'points' | 'fit' | 'errors'
+}
+
+type Coordinates = readonly [number, number | null]
+
+/** Places in the order of the axes: things without a size are counted from 0 there. */
+function coordinates(data: ChartData, isSwapped: boolean) {
+  return ({ across, up }: Pick<ChartPoint, 'across' | 'up'>): Coordinates => {
+    const place = data.across.places ? across - 1 : across
+    return isSwapped ? [up ?? Number.NaN, place] : [place, up]
+  }
+}
+
+/** A short line, for series that have no markers. */
+const LINE_ICON = 'path://M0,0L26,0L26,3L0,3Z'
+
+const named = ({ name, shape }: DrawnSeries) =>
+  shape === 'LINE' || shape === 'STEPS' ? { name, icon: LINE_ICON } : { name }
+
+/** Points, lines, steps, bars and curves between two axes. */
+export function plotOptions(
+  chart: Chart,
+  data: ChartData,
+  inks: Inks,
+  chosen: ReadonlySet<string>,
+  former: ChartData | null,
+): EChartsCoreOption {
+  const { swapped } = chart
+  const place = coordinates(data, swapped)
+  const { legend, room } = legendOf(chart.legend, data.series.map(named), inks)
+  const right = data.right && !swapped ? [axisOf(data.right, inks, { isVertical: true, isRight: true })] : []
+  const across = axisOf(data.across, inks, { isVertical: swapped })
+  const up = axisOf(data.up, inks, { isVertical: !swapped })
+  const bars = data.series.filter((series) => series.shape === 'BARS').length
+  const all = [
+    ...(chart.lines ? [linesBehind(data.across, data.up, inks, swapped)] : []),
+    ...(former ? former.series.map((series, index) => pale(series, index, inks, coordinates(former, swapped))) : []),
+    ...data.series.flatMap((series, index) => drawn(chart, data, series, index, inks, place)),
+    chosenPoints(data, chosen, place, inks),
+  ]
+  return {
+    animation: false,
+    textStyle,
+    grid: { left: 68, ...room, right: right.length > 0 ? room.right + 48 : room.right, containLabel: false },
+    legend,
+    aria: { enabled: true, label: { enabled: false }, decal: { show: bars > 1 } },
+    tooltip: tooltip(data, inks),
+    xAxis: swapped ? up : across,
+    yAxis: swapped ? across : [up, ...right],
+    series: all,
+  }
+}
+
+/** Lines are told apart by their dashes from the second on. */
+const linesBefore = (data: ChartData, index: number) =>
+  data.series.slice(0, index).filter(({ shape }) => shape === 'LINE' || shape === 'STEPS').length
+
+function drawn(
+  chart: Chart,
+  data: ChartData,
+  series: DrawnSeries,
+  index: number,
+  inks: Inks,
+  place: (point: ChartPoint) => Coordinates,
+) {
+  const look = lookOf(series, index, inks, linesBefore(data, index))
+  const yAxisIndex = series.onRight && data.right && !chart.swapped ? 1 : 0
+  const label = {
+    show: series.look.labels,
+    position: chart.swapped ? 'right' : 'top',
+    color: inks.ink,
+    formatter: ({ dataIndex }: { readonly dataIndex: number }) => series.points[dataIndex]?.upText ?? '',
+  }
+  const common = {
+    name: series.name,
+    yAxisIndex,
+    data: series.points.map(place),
+    label,
+    itemStyle: look.itemStyle,
+    z: 3,
+  }
+  const shown =
+    series.shape === 'BARS'
+      ? {
+          ...common,
+          type: 'bar',
+          barMaxWidth: 56,
+          ...(chart.stacked ? { stack: 'all' } : {}),
+          itemStyle: { color: look.colour },
+        }
+      : look.hasLine
+        ? {
+            ...common,
+            type: 'line',
+            symbol: look.hasPoints ? look.symbol : 'none',
+            symbolSize: look.symbolSize,
+            showAllSymbol: true,
+            connectNulls: false,
+            lineStyle: look.lineStyle,
+            ...(series.shape === 'STEPS' ? { step: 'end' } : {}),
+          }
+        : { ...common, type: 'scatter', symbol: look.symbol, symbolSize: look.symbolSize }
+  return [
+    { ...shown, id: `series-${index}` },
+    ...(series.fit ? [fitted(series, index, look.colour, yAxisIndex, place)] : []),
+    ...(series.points.some((point) => point.error !== null)
+      ? [errorBars(series, index, look.colour, yAxisIndex, place, chart.swapped)]
+      : []),
+  ]
+}
+
+function fitted(
+  series: DrawnSeries,
+  index: number,
+  colour: string,
+  yAxisIndex: number,
+  place: (point: ChartPoint) => Coordinates,
+) {
+  return {
+    id: `fit-${index}`,
+    name: `fit of ${series.name}`,
+    type: 'line',
+    yAxisIndex,
+    data: (series.fit?.curve ?? []).map(place),
+    symbol: 'none',
+    lineStyle: { color: colour, width: 1.6, type: [3, 3] },
+    itemStyle: { color: colour },
+    z: 2,
+  }
+}
+
+interface Api {
+  readonly value: (index: number) => number
+  readonly coord: (at: readonly number[]) => readonly [number, number]
+}
+
+function errorBars(
+  series: DrawnSeries,
+  index: number,
+  colour: string,
+  yAxisIndex: number,
+  place: (point: ChartPoint) => Coordinates,
+  isSwapped: boolean,
+) {
+  const points = series.points.filter((point) => point.up !== null && point.error !== null)
+  return {
+    id: `errors-${index}`,
+    name: `errors of ${series.name}`,
+    type: 'custom',
+    yAxisIndex,
+    silent: true,
+    tooltip: { show: false },
+    data: points.map((point) => [...place(point), point.error]),
+    renderItem: (_: unknown, api: Api) => {
+      const along = isSwapped ? 0 : 1
+      const end = (way: number) => {
+        const at = [api.value(0), api.value(1)]
+        at[along] = (at[along] ?? 0) + way * api.value(2)
+        return api.coord(at)
+      }
+      const [low, high] = [end(-1), end(1)]
+      const cap = ([x, y]: readonly [number, number]) => (isSwapped ? [x, y - 4, x, y + 4] : [x - 4, y, x + 4, y])
+      return {
+        type: 'group',
+        children: [[low[0], low[1], high[0], high[1]], cap(low), cap(high)].map(([x1, y1, x2, y2]) => ({
+          type: 'line',
+          shape: { x1, y1, x2, y2 },
+          style: { stroke: colour, lineWidth: 1.4 },
+        })),
+      }
+    },
+    z: 4,
+  }
+}
+
+/** A former look, laid under the one of now. */
+function pale(series: DrawnSeries, index: number, inks: Inks, place: (point: ChartPoint) => Coordinates) {
+  const look = lookOf(series, index, inks)
+  return {
+    id: `former-${index}`,
+    name: `${series.name} before`,
+    type: look.hasLine ? 'line' : series.shape === 'BARS' ? 'bar' : 'scatter',
+    data: series.points.map(place),
+    symbol: look.hasPoints ? look.symbol : 'none',
+    symbolSize: look.symbolSize,
+    lineStyle: { ...look.lineStyle, opacity: 0.3 },
+    itemStyle: { ...look.itemStyle, opacity: 0.3 },
+    silent: true,
+    tooltip: { show: false },
+    z: 1,
+  }
+}
+
+/** A ring around the points whose cells are selected. */
+function chosenPoints(
+  data: ChartData,
+  chosen: ReadonlySet<string>,
+  place: (point: ChartPoint) => Coordinates,
+  inks: Inks,
+) {
+  const points = data.series.flatMap((series) =>
+    series.onRight ? [] : series.points.filter((point) => point.cell !== null && chosen.has(point.cell)),
+  )
+  return {
+    id: 'chosen',
+    name: 'chosen',
+    type: 'scatter',
+    silent: true,
+    tooltip: { show: false },
+    data: points.filter((point) => point.up !== null).map(place),
+    symbol: 'circle',
+    symbolSize: 17,
+    itemStyle: { color: 'transparent', borderColor: inks.clay, borderWidth: 2 },
+    z: 5,
+  }
+}
+
+interface Hovered {
+  readonly seriesId: string
+  readonly dataIndex: number
+}
+
+function tooltip(data: ChartData, inks: Inks) {
+  return {
+    trigger: 'item',
+    confine: true,
+    backgroundColor: inks.block,
+    borderColor: inks.hairline,
+    textStyle: { color: inks.ink, fontSize: 13 },
+    formatter: ({ seriesId, dataIndex }: Hovered) => {
+      const [part = '', number = ''] = seriesId.split('-')
+      const series = data.series[Number(number)]
+      const point = (part === 'fit' ? series?.fit?.curve : series?.points)?.[dataIndex]
+      return series && point ? spokenPoint(data, series, point, part === 'fit') : ''
+    },
+  }
+}
+
+/** A point in words, for hovering. */
+function spokenPoint(data: ChartData, series: DrawnSeries, point: ChartPoint, isFit: boolean): string {
+  const unit = data.across.unit !== '' && !point.acrossText.endsWith(data.across.unit) ? ` ${data.across.unit}` : ''
+  const name = isFit ? `fit of ${series.name}` : series.name
+  const error = point.error === null ? '' : ` ± ${point.error}`
+  return `${escaped(name)}<br>${escaped(point.acrossText)}${escaped(unit)} → <b>${escaped(point.upText)}</b>${error}`
+}

@@ -1,0 +1,286 @@
+import type { Chart, ChartSeries, Dash, FitModel, Form, Legend, Marker, SeriesLook, Shape } from '../api/types'
+import { tableOf } from './made'
+
+/** One thing that can be chosen of a chart. */
+export interface Choice {
+  /** As on its button. */
+  readonly label: string
+  readonly isOn: boolean
+  readonly chosen: () => Chart
+}
+
+/** A setting: the lens shows its choices as buttons, the finder as commands. One declaration serves both. */
+export interface Setting {
+  readonly id: string
+  readonly says: string
+  /** Other words that people look for it with. */
+  readonly also?: string
+  readonly isPossible?: (chart: Chart) => boolean
+  /** The choices for a chart and one of its series. */
+  readonly choices: (chart: Chart, series: number) => readonly Choice[]
+}
+
+const isTable = (form: Form) => form === 'SURFACE' || form === 'CONTOURS' || form === 'FIELDS'
+const isPlot = (chart: Chart) => chart.form === 'PLOT'
+const hasAxes = (chart: Chart) => chart.form === 'PLOT' || chart.form === 'HISTOGRAM' || chart.form === 'BOXES'
+
+/** The chart with another form; a two-way table is one range, and goes apart into columns again. */
+export function withForm(chart: Chart, form: Form): Chart {
+  const first = chart.series[0]
+  if (!first || isTable(form) === isTable(chart.form)) return { ...chart, form }
+  const table = tableOf(chart)
+  return isTable(form) && table !== ''
+    ? { ...chart, form, across: null, series: [{ ...first, source: { of: 'cells', area: table } }] }
+    : { ...chart, form }
+}
+
+const withShape = (chart: Chart, shape: Shape, series: number): Chart => ({
+  ...chart,
+  form: 'PLOT',
+  series: chart.series.map((each, at) => (at === series ? { ...each, shape } : each)),
+})
+
+/** The chart with a part of one series changed. */
+export const withSeries = (chart: Chart, series: number, part: Partial<ChartSeries>): Chart => ({
+  ...chart,
+  series: chart.series.map((each, at) => (at === series ? { ...each, ...part } : each)),
+})
+
+const withLook = (chart: Chart, series: number, part: Partial<SeriesLook>): Chart => {
+  const now = chart.series[series]
+  return now ? withSeries(chart, series, { look: { ...now.look, ...part } }) : chart
+}
+
+const SHAPES: readonly (readonly [Shape, string])[] = [
+  ['POINTS', 'points'],
+  ['LINE', 'line'],
+  ['POINTS_AND_LINE', 'points and line'],
+  ['STEPS', 'steps'],
+  ['BARS', 'bars'],
+]
+
+const FORMS: readonly (readonly [Form, string])[] = [
+  ['SHARES', 'shares'],
+  ['HISTOGRAM', 'histogram'],
+  ['BOXES', 'boxes'],
+  ['SURFACE', 'surface'],
+  ['CONTOURS', 'contours'],
+  ['FIELDS', 'coloured table'],
+]
+
+const FITS: readonly (readonly [FitModel, string])[] = [
+  ['NONE', 'none'],
+  ['LINE', 'line'],
+  ['QUADRATIC', 'quadratic'],
+  ['CUBIC', 'cubic'],
+  ['QUARTIC', '4th degree'],
+  ['EXPONENTIAL', 'exponential'],
+  ['SETTLING', 'settling'],
+  ['POWER', 'power'],
+  ['LOGARITHMIC', 'logarithmic'],
+  ['LOGISTIC', 'logistic'],
+]
+
+const LEGENDS: readonly (readonly [Legend, string])[] = [
+  ['NONE', 'none'],
+  ['ABOVE', 'above'],
+  ['BESIDE', 'beside'],
+  ['BELOW', 'below'],
+]
+
+const DASHES: readonly (readonly [Dash, string])[] = [
+  ['USUAL', 'usual'],
+  ['WHOLE', 'whole'],
+  ['DASHED', 'dashed'],
+  ['DOTTED', 'dotted'],
+  ['DASH_AND_DOT', 'dash and dot'],
+]
+
+const MARKERS: readonly (readonly [Marker, string])[] = [
+  ['USUAL', 'usual'],
+  ['CIRCLE', 'circle'],
+  ['SQUARE', 'square'],
+  ['DIAMOND', 'diamond'],
+  ['TRIANGLE', 'triangle'],
+  ['CROSS', 'cross'],
+]
+
+const WIDTHS: readonly (readonly [number, string])[] = [
+  [0, 'usual'],
+  [1, 'fine'],
+  [4, 'thick'],
+]
+
+const SIZES: readonly (readonly [number, string])[] = [
+  [0, 'usual'],
+  [5, 'small'],
+  [14, 'large'],
+]
+
+/** The series colours by name; the page's tokens give them. */
+export const COLOURS = ['clay', 'teal', 'ochre', 'violet', 'blue', 'rose', 'green', 'grey'] as const
+
+const yesOrNo = (isOn: boolean, change: (on: boolean) => Chart): readonly Choice[] => [
+  { label: 'yes', isOn, chosen: () => change(true) },
+  { label: 'no', isOn: !isOn, chosen: () => change(false) },
+]
+
+/** How the whole chart is shown. */
+export const CHART_SETTINGS: readonly Setting[] = [
+  {
+    id: 'shown-as',
+    says: 'Shown as',
+    also: 'kind chart graph plot scatter bar column pie histogram box surface contour heat spread',
+    choices: (chart, series) => [
+      ...SHAPES.map(([shape, label]) => ({
+        label,
+        isOn: isPlot(chart) && chart.series[series]?.shape === shape,
+        chosen: () => withShape(chart, shape, series),
+      })),
+      ...FORMS.map(([form, label]) => ({
+        label,
+        isOn: chart.form === form,
+        chosen: () => withForm(chart, form),
+      })),
+    ],
+  },
+  {
+    id: 'steps-across',
+    says: 'Steps across',
+    also: 'logarithmic scale even axis horizontal x',
+    isPossible: isPlot,
+    choices: (chart) => steps(chart, 'acrossAxis'),
+  },
+  {
+    id: 'steps-up',
+    says: 'Steps up',
+    also: 'logarithmic scale even axis vertical y',
+    isPossible: hasAxes,
+    choices: (chart) => steps(chart, 'upAxis'),
+  },
+  {
+    id: 'swapped',
+    says: 'Swap across and up',
+    also: 'axes turn horizontal bars lie',
+    isPossible: isPlot,
+    choices: (chart) => yesOrNo(chart.swapped, (swapped) => ({ ...chart, swapped })),
+  },
+  {
+    id: 'stacked',
+    says: 'Bars on each other',
+    also: 'stack stacked group grouped',
+    isPossible: (chart) => isPlot(chart) && chart.series.some((series) => series.shape === 'BARS'),
+    choices: (chart) => yesOrNo(chart.stacked, (stacked) => ({ ...chart, stacked })),
+  },
+  {
+    id: 'lines-behind',
+    says: 'Lines behind',
+    also: 'grid lines background',
+    isPossible: (chart) => hasAxes(chart) || chart.form === 'CONTOURS',
+    choices: (chart) => yesOrNo(chart.lines, (lines) => ({ ...chart, lines })),
+  },
+  {
+    id: 'legend',
+    says: 'Legend',
+    also: 'key names of series',
+    isPossible: (chart) => !isTable(chart.form),
+    choices: (chart) =>
+      LEGENDS.map(([legend, label]) => ({
+        label,
+        isOn: chart.legend === legend,
+        chosen: () => ({ ...chart, legend }),
+      })),
+  },
+]
+
+function steps(chart: Chart, axis: 'acrossAxis' | 'upAxis'): readonly Choice[] {
+  const to = (logarithmic: boolean) => () => ({ ...chart, [axis]: { ...chart[axis], logarithmic } })
+  return [
+    { label: 'even', isOn: !chart[axis].logarithmic, chosen: to(false) },
+    { label: 'logarithmic', isOn: chart[axis].logarithmic, chosen: to(true) },
+  ]
+}
+
+/** How one series looks. */
+export const SERIES_SETTINGS: readonly Setting[] = [
+  {
+    id: 'fit',
+    says: 'Fit',
+    also: 'trend regression curve through points least squares',
+    isPossible: isPlot,
+    choices: (chart, series) =>
+      FITS.map(([fit, label]) => ({
+        label,
+        isOn: chart.series[series]?.fit === fit,
+        chosen: () => withSeries(chart, series, { fit }),
+      })),
+  },
+  {
+    id: 'measured',
+    says: 'Measured on',
+    also: 'second vertical axis right left secondary',
+    isPossible: isPlot,
+    choices: (chart, series) =>
+      [false, true].map((onRight) => ({
+        label: onRight ? 'the right' : 'the left',
+        isOn: chart.series[series]?.onRight === onRight,
+        chosen: () => withSeries(chart, series, { onRight }),
+      })),
+  },
+  {
+    id: 'colour',
+    says: 'Colour',
+    also: 'color',
+    choices: (chart, series) => [
+      {
+        label: 'usual',
+        isOn: chart.series[series]?.look.colour === '',
+        chosen: () => withLook(chart, series, { colour: '' }),
+      },
+      ...COLOURS.map((label) => ({
+        label,
+        isOn: chart.series[series]?.look.colour === label,
+        chosen: () => withLook(chart, series, { colour: label }),
+      })),
+    ],
+  },
+  look('line', 'Line', 'dash dashed dotted style', DASHES, 'dash'),
+  look('width', 'Line width', 'thick thin', WIDTHS, 'width'),
+  look('marker', 'Marker', 'point symbol shape circle square', MARKERS, 'marker'),
+  look('size', 'Marker size', 'point symbol large small', SIZES, 'size'),
+  {
+    id: 'filled',
+    says: 'Markers filled',
+    also: 'hollow empty point symbol filling',
+    choices: (chart, series) =>
+      yesOrNo(!chart.series[series]?.look.hollow, (filled) => withLook(chart, series, { hollow: !filled })),
+  },
+  {
+    id: 'labels',
+    says: 'Values beside points',
+    also: 'labels data',
+    choices: (chart, series) =>
+      yesOrNo(chart.series[series]?.look.labels ?? false, (labels) => withLook(chart, series, { labels })),
+  },
+]
+
+/** A part of a series' look with a few values. */
+function look<K extends 'dash' | 'width' | 'marker' | 'size'>(
+  id: string,
+  says: string,
+  also: string,
+  values: readonly (readonly [SeriesLook[K], string])[],
+  part: K,
+): Setting {
+  return {
+    id,
+    says,
+    also,
+    choices: (chart, series) =>
+      values.map(([value, label]) => ({
+        label,
+        isOn: chart.series[series]?.look[part] === value,
+        chosen: () => withLook(chart, series, { [part]: value }),
+      })),
+  }
+}

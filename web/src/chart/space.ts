@@ -1,0 +1,5 @@
+import { SurfaceChart } from 'echarts-gl/charts'
+import { Grid3DComponent } from 'echarts-gl/components'
+import * as echarts from 'echarts/core'
+
+echarts.use([SurfaceChart, Grid3DComponent])

@@ -1,0 +1,176 @@
+import { useEffect, useRef, useState, type PointerEvent, type RefObject } from 'react'
+import type { ChartData, ChartPoint, ChartWindow } from '../api/types'
+import type { Pixel, Pixels } from './pixels'
+
+/** A rectangle that is being drawn, in pixels. */
+export interface Box {
+  readonly from: Pixel
+  readonly to: Pixel
+}
+
+interface Wanted {
+  readonly host: RefObject<HTMLElement | null>
+  readonly data: ChartData
+  readonly pixels: () => Pixels | null
+  readonly window: ChartWindow | null
+  readonly onWindow: (window: ChartWindow) => void
+  /** Points of one series that were pointed at or drawn around. */
+  readonly onPoints: (series: number, points: readonly ChartPoint[]) => void
+}
+
+/** A press that moves less is a click. */
+const CLICK = 4
+const NEAR = 12
+const WHEEL = 1.2
+
+/** Zooming with Ctrl and the wheel, moving what is zoomed by dragging, and choosing points by a click or a box. */
+export function usePointer({ host, data, pixels, window, onWindow, onPoints }: Wanted) {
+  const start = useRef<{ readonly at: Pixel; readonly window: ChartWindow; readonly isPan: boolean } | null>(null)
+  const [box, setBox] = useState<Box | null>(null)
+  const seen = window ?? windowOf(data)
+
+  useEffect(() => {
+    const element = host.current
+    if (!element) return
+    const zoom = (event: WheelEvent) => {
+      const place = pixels()?.back(pixelIn(element, event))
+      if (!event.ctrlKey || !place || !canZoom(data)) return
+      event.preventDefault()
+      onWindow(zoomed(seen, event.deltaY > 0 ? WHEEL : 1 / WHEEL, place.across, place.up))
+    }
+    // React's own listener is passive and could not keep the page from zooming.
+    element.addEventListener('wheel', zoom, { passive: false })
+    return () => element.removeEventListener('wheel', zoom)
+  })
+
+  const inside = (at: Pixel) => {
+    const plot = pixels()?.plot
+    return (
+      plot !== undefined &&
+      at.x >= plot.left &&
+      at.x <= plot.left + plot.width &&
+      at.y >= plot.top &&
+      at.y <= plot.top + plot.height
+    )
+  }
+
+  return {
+    box,
+    onPointerDown: (event: PointerEvent<HTMLElement>) => {
+      const at = host.current && pixelIn(host.current, event)
+      if (!at || event.button !== 0 || !inside(at)) return
+      start.current = { at, window: seen, isPan: window !== null && !event.shiftKey }
+      event.currentTarget.setPointerCapture(event.pointerId)
+    },
+    onPointerMove: (event: PointerEvent<HTMLElement>) => {
+      const from = start.current
+      const plot = pixels()?.plot
+      if (!from || !host.current || !plot) return
+      const to = pixelIn(host.current, event)
+      if (!from.isPan) {
+        setBox({ from: from.at, to })
+        return
+      }
+      const { low, high, from: left, to: right } = from.window
+      onWindow(
+        moved(
+          from.window,
+          ((from.at.x - to.x) / plot.width) * (right - left),
+          ((to.y - from.at.y) / plot.height) * (high - low),
+        ),
+      )
+    },
+    onPointerUp: (event: PointerEvent<HTMLElement>) => {
+      const from = start.current
+      start.current = null
+      setBox(null)
+      const now = pixels()
+      if (!from || !host.current || !now) return
+      const to = pixelIn(host.current, event)
+      const isClick = Math.hypot(to.x - from.at.x, to.y - from.at.y) < CLICK
+      if (from.isPan && !isClick) return
+      const found = isClick ? nearest(data, now, to) : within(data, now, { from: from.at, to })
+      if (found) onPoints(found.series, found.points)
+    },
+    onPointerCancel: () => {
+      start.current = null
+      setBox(null)
+    },
+  }
+}
+
+const pixelIn = (element: HTMLElement, event: { readonly clientX: number; readonly clientY: number }): Pixel => {
+  const { left, top } = element.getBoundingClientRect()
+  return { x: event.clientX - left, y: event.clientY - top }
+}
+
+/** Whether a part of the axes can be looked at. */
+export const canZoom = (data: ChartData) => data.form === 'PLOT' && !data.across.places
+
+/** All that the axes show. */
+export const windowOf = ({ across, up }: ChartData): ChartWindow => ({
+  from: across.scale.least,
+  to: across.scale.most,
+  low: up.scale.least,
+  high: up.scale.most,
+})
+
+/** A window larger or smaller by a factor around a place. */
+export const zoomed = (now: ChartWindow, by: number, across: number, up: number): ChartWindow => ({
+  from: across - (across - now.from) * by,
+  to: across + (now.to - across) * by,
+  low: up - (up - now.low) * by,
+  high: up + (now.high - up) * by,
+})
+
+/** A window moved along the axes. */
+export const moved = (now: ChartWindow, across: number, up: number): ChartWindow => ({
+  from: now.from + across,
+  to: now.to + across,
+  low: now.low + up,
+  high: now.high + up,
+})
+
+interface Found {
+  readonly series: number
+  readonly points: readonly ChartPoint[]
+}
+
+function nearest(data: ChartData, pixels: Pixels, to: Pixel): Found | null {
+  let best: Found | null = null
+  let distance = NEAR
+  data.series.forEach((series, index) => {
+    for (const point of series.points) {
+      const at = point.up === null ? null : pixels.of({ across: point.across, up: point.up }, series.onRight)
+      const isBarHit = series.shape === 'BARS' && at !== null && Math.abs(at.x - to.x) < 24 && to.y > at.y
+      const far = at ? (isBarHit ? 0 : Math.hypot(at.x - to.x, at.y - to.y)) : distance
+      if (far < distance) {
+        distance = far
+        best = { series: index, points: [point] }
+      }
+    }
+  })
+  return best
+}
+
+/** The points in a box, of the series that has most of them there. */
+function within(data: ChartData, pixels: Pixels, { from, to }: Box): Found | null {
+  const holds = (at: Pixel | null) =>
+    at !== null &&
+    at.x >= Math.min(from.x, to.x) &&
+    at.x <= Math.max(from.x, to.x) &&
+    at.y >= Math.min(from.y, to.y) &&
+    at.y <= Math.max(from.y, to.y)
+  const found = data.series.map((series, index) => ({
+    series: index,
+    points: series.points.filter(
+      (point) =>
+        point.cell && point.up !== null && holds(pixels.of({ across: point.across, up: point.up }, series.onRight)),
+    ),
+  }))
+  const most = found.reduce<Found | null>(
+    (best, each) => (each.points.length > (best?.points.length ?? 0) ? each : best),
+    null,
+  )
+  return most
+}

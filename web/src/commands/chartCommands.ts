@@ -1,0 +1,117 @@
+import type { Chart, Mark } from '../api/types'
+import { useChartStore } from '../chart/chartStore'
+import { newChart } from '../chart/made'
+import { CHART_SETTINGS, SERIES_SETTINGS, type Setting } from '../chart/settings'
+import type { OpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
+import type { Command } from './command'
+import { placeOf } from './pageCommands'
+
+/** The selected chart with the series that is looked at; null where another thing is selected. */
+function selectedChart({ worksheet }: OpenWorksheet): { readonly chart: Chart; readonly series: number } | null {
+  const { selection } = useWorksheetStore.getState()
+  if (selection.kind !== 'chart') return null
+  const block = placeOf(worksheet.sections, selection.id)?.block
+  return block?.kind === 'chart' ? { chart: block, series: selection.series } : null
+}
+
+/** Puts a mark into the middle of what the chart shows, and gives it the keyboard. */
+export function addMark(open: OpenWorksheet, chart: Chart, mark: Mark): void {
+  void open.keep([{ do: 'changeBlock', block: { ...chart, marks: [...chart.marks, mark] } }]).then(
+    () => {
+      // Drawn after the answer: then it can be moved by keys at once.
+      setTimeout(() => {
+        const marks = document.querySelectorAll<SVGElement>(`#block-${CSS.escape(chart.id)} [data-mark]`)
+        marks[marks.length - 1]?.focus()
+      }, 300)
+    },
+    () => undefined,
+  )
+}
+
+/** What is done with charts: each setting's choices are commands. */
+export function chartCommands(open: OpenWorksheet): readonly Command[] {
+  const now = () => (open.at === null ? selectedChart(open) : null)
+  const isChart = () => now() !== null
+  const show = useWorksheetStore.getState().show
+
+  const commandsOf = (setting: Setting): readonly Command[] => {
+    const place = selectedChart(open)
+    // The labels of the choices are the same for every chart.
+    const labels = setting.choices(place?.chart ?? NO_CHART, place?.series ?? 0).map((choice) => choice.label)
+    return labels.map((label, index) => ({
+      id: `chart-${setting.id}-${index}`,
+      says: `${setting.says}: ${label}`,
+      group: 'Charts',
+      also: `chart ${setting.also ?? ''}`,
+      isPossible: () => {
+        const selected = now()
+        return selected !== null && (setting.isPossible?.(selected.chart) ?? true)
+      },
+      run: () => {
+        const selected = now()
+        const choice = selected && setting.choices(selected.chart, selected.series)[index]
+        if (choice) void open.keep([{ do: 'changeBlock', block: choice.chosen() }]).catch(() => undefined)
+      },
+    }))
+  }
+  const step = (by: number) => () => {
+    const { looking, look } = useChartStore.getState()
+    const selected = now()
+    if (!selected) return
+    const own = looking?.chart === selected.chart.id ? looking : null
+    look({ chart: selected.chart.id, index: Math.max(0, (own?.index ?? 0) + by), way: own?.way ?? 'alone' })
+  }
+
+  return [
+    {
+      id: 'tabulate',
+      says: 'Tabulate …',
+      group: 'Charts',
+      keys: 'Alt Shift T',
+      also: 'table of values function two-way',
+      isPossible: () => open.at === null && open.worksheet.sections.length > 0,
+      run: () => show({ kind: 'tabulate' }),
+    },
+    {
+      id: 'curve',
+      says: 'Draw a curve …',
+      group: 'Charts',
+      also: 'function plot graph expression parametric',
+      isPossible: () => open.at === null && open.worksheet.sections.length > 0,
+      run: () => show({ kind: 'curve', chart: null }),
+    },
+    {
+      id: 'curve-into',
+      says: 'Add a curve to the chart …',
+      group: 'Charts',
+      also: 'function expression series',
+      isPossible: isChart,
+      run: () => {
+        const selected = now()
+        if (selected) show({ kind: 'curve', chart: selected.chart.id })
+      },
+    },
+    {
+      id: 'look-earlier',
+      says: 'Earlier look of the chart',
+      group: 'Charts',
+      keys: 'Alt ,',
+      also: 'version before',
+      isPossible: isChart,
+      run: step(1),
+    },
+    {
+      id: 'look-later',
+      says: 'Later look of the chart',
+      group: 'Charts',
+      keys: 'Alt .',
+      also: 'version after',
+      isPossible: isChart,
+      run: step(-1),
+    },
+    ...[...CHART_SETTINGS, ...SERIES_SETTINGS].flatMap(commandsOf),
+  ]
+}
+
+const NO_CHART = newChart('', '', null, [])

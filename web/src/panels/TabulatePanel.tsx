@@ -1,0 +1,169 @@
+import { Button, Checkbox, Input, Modal, Radio } from 'antd'
+import { useState } from 'react'
+import type { Act, Variable } from '../api/types'
+import { freshId } from '../commands/freshId'
+import { freeTitle, placeOf } from '../commands/pageCommands'
+import { selectedCells } from '../commands/selected'
+import { addressOf } from '../grid/address'
+import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
+import styles from './Panel.module.css'
+import { usePanel } from './usePanel'
+
+type Ends = 'step' | 'count' | 'cells'
+
+interface Wanted {
+  readonly name: string
+  readonly from: string
+  readonly to: string
+  readonly ends: Ends
+  readonly step: string
+  readonly count: string
+  readonly cells: string
+}
+
+const OVER: Wanted = { name: 'x', from: '0', to: '10', ends: 'step', step: '1', count: '11', cells: '' }
+
+const asked = ({ name, from, to, ends, step, count, cells }: Wanted): Variable => ({
+  name: name.trim(),
+  from,
+  to,
+  ...(ends === 'step' ? { step } : ends === 'count' ? { count: Number(count) } : { cells }),
+})
+
+/** A grid of what an expression, or a calculated cell, is worth for each value of a variable, or of two. */
+export function TabulatePanel() {
+  const { worksheet, grids, act } = useOpenWorksheet()
+  const { close } = usePanel()
+  const [selected] = useState(() => selectedCells(grids))
+  const tabulated = selected?.grid.tabulation ?? null
+  const name =
+    selected &&
+    worksheet.names.find((each) => each.grid === selected.grid.id && each.area === addressOf(selected.focus))
+  const [expression, setExpression] = useState(
+    tabulated?.expression ?? name?.name ?? (selected ? addressOf(selected.focus) : ''),
+  )
+  const [first, setFirst] = useState(OVER)
+  const [isTwoWay, setTwoWay] = useState(false)
+  const [second, setSecond] = useState<Wanted>({ ...OVER, name: 'y' })
+  const own = selected?.grid.id ?? grids[0]?.id ?? ''
+  const section = placeOf(worksheet.sections, own)?.section ?? worksheet.sections.at(-1)
+
+  const finish = () => {
+    if (!section) return
+    const id = freshId('grid')
+    const done: Act = {
+      do: 'tabulate',
+      section: section.id,
+      id,
+      title: freeTitle(grids, `Table of ${expression.trim().replace(/^=/, '')}`.slice(0, 60)),
+      grid: own,
+      expression,
+      first: asked(first),
+      ...(isTwoWay ? { second: asked(second) } : {}),
+    }
+    act(done).then(
+      () => {
+        close()
+        const at = { column: 0, row: 0 }
+        useWorksheetStore.getState().select({ kind: 'cells', grid: id, anchor: at, focus: at })
+        requestAnimationFrame(() => document.getElementById(`block-${id}`)?.scrollIntoView({ block: 'nearest' }))
+      },
+      () => undefined,
+    )
+  }
+  const anew = () =>
+    selected && act({ do: 'tabulateAnew', grid: selected.grid.id, expression }).then(close, () => undefined)
+
+  return (
+    <Modal open title="Tabulate" footer={null} onCancel={close} width={560}>
+      <form
+        className={styles.form}
+        onSubmit={(event) => {
+          event.preventDefault()
+          finish()
+        }}
+      >
+        <label className={styles.field}>
+          Expression, or a calculated cell
+          <Input
+            autoFocus
+            className={styles.mono}
+            value={expression}
+            placeholder="x^2/2"
+            onChange={(event) => setExpression(event.target.value)}
+          />
+        </label>
+        {tabulated && (
+          <div className={styles.row}>
+            <Button onClick={() => void anew()}>Tabulate this in {selected?.grid.title}</Button>
+            <span className={styles.says}>or make another table:</span>
+          </div>
+        )}
+        <Over title="Variable, down" wanted={first} onChange={setFirst} />
+        <Checkbox checked={isTwoWay} onChange={(event) => setTwoWay(event.target.checked)}>
+          a second variable to the right
+        </Checkbox>
+        {isTwoWay && <Over title="Variable, to the right" wanted={second} onChange={setSecond} />}
+        <p className={styles.says}>
+          A variable is a name in the expression, or an input cell that it depends on. The table follows when the
+          expression changes.
+        </p>
+        <div className={styles.acts}>
+          <Button htmlType="submit" type="primary" disabled={expression.trim() === ''}>
+            Make the table
+          </Button>
+        </div>
+      </form>
+    </Modal>
+  )
+}
+
+interface OverProps {
+  readonly title: string
+  readonly wanted: Wanted
+  readonly onChange: (wanted: Wanted) => void
+}
+
+/** What is tabulated over. */
+function Over({ title, wanted, onChange }: OverProps) {
+  const field = (part: keyof Wanted, label: string, width: number) => (
+    <label className={styles.field}>
+      {label}
+      <Input
+        value={wanted[part]}
+        onChange={(event) => onChange({ ...wanted, [part]: event.target.value })}
+        style={{ width }}
+      />
+    </label>
+  )
+  return (
+    <fieldset className={styles.over} aria-label={title}>
+      <legend>{title}</legend>
+      <div className={styles.row}>
+        {field('name', 'Name or cell', 110)}
+        {wanted.ends === 'cells' ? (
+          field('cells', 'Cells with the values', 300)
+        ) : (
+          <>
+            {field('from', 'From', 90)}
+            {field('to', 'To', 90)}
+            {wanted.ends === 'step' ? field('step', 'Step', 80) : field('count', 'How many', 80)}
+          </>
+        )}
+      </div>
+      <Radio.Group
+        aria-label={`Values of ${title}`}
+        value={wanted.ends}
+        onChange={(event) => onChange({ ...wanted, ends: endsOf(event.target.value) })}
+        options={[
+          { label: 'by a step', value: 'step' },
+          { label: 'so many values', value: 'count' },
+          { label: 'from cells', value: 'cells' },
+        ]}
+      />
+    </fieldset>
+  )
+}
+
+const endsOf = (value: unknown): Ends => (value === 'count' || value === 'cells' ? value : 'step')
