@@ -91,6 +91,7 @@ const HEIGHT = 30
 function Thumbnail({ data }: { readonly data: ChartData }) {
   const place = (at: number, { least, most }: ChartData['up']['scale'], size: number) =>
     ((at - least) / (most - least)) * size
+  if (data.table) return <Fields values={data.table.values} scale={data.table.height.scale} />
   return (
     <svg className={styles.thumbnail} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} aria-hidden="true">
       {data.series.slice(0, 4).map((series, index) => {
@@ -111,6 +112,39 @@ function Thumbnail({ data }: { readonly data: ChartData }) {
           <polyline key={index} points={points.map(({ x, y }) => `${x},${y}`).join(' ')} fill="none" stroke={colour} />
         )
       })}
+    </svg>
+  )
+}
+
+/** A two-way table, very small: darker is more. */
+function Fields({
+  values,
+  scale,
+}: {
+  readonly values: readonly (readonly (number | null)[])[]
+  readonly scale: ChartData['up']['scale']
+}) {
+  const across = values[0]?.length ?? 1
+  return (
+    <svg
+      className={styles.thumbnail}
+      viewBox={`0 0 ${across} ${values.length}`}
+      preserveAspectRatio="none"
+      aria-hidden="true"
+    >
+      {values.flatMap((row, at) =>
+        row.map((value, column) => (
+          <rect
+            key={`${at} ${column}`}
+            x={column}
+            y={values.length - 1 - at}
+            width="1"
+            height="1"
+            fill="var(--ramp-3)"
+            opacity={value === null ? 0 : (value - scale.least) / (scale.most - scale.least)}
+          />
+        )),
+      )}
     </svg>
   )
 }

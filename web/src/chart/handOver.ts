@@ -9,8 +9,13 @@ import { inksOnPaper } from './inks'
 import { optionsOf } from './options/options'
 import { echarts } from './registered'
 
-const WIDTH = 800
-const HEIGHT = 480
+/** As large as on the page, so that marks stand where they do there. */
+function sizeOf(shown: Element | null): { readonly width: number; readonly height: number } {
+  const { width = 660, height = 356 } = shown?.getBoundingClientRect() ?? {}
+  return { width: Math.round(width), height: Math.round(height) }
+}
+
+const drawingOf = (chart: Chart) => document.querySelector(`#block-${CSS.escape(chart.id)} [data-drawing]`)
 
 /** Enough for print at this size. */
 const SHARP = 3
@@ -32,22 +37,23 @@ const formulaRules = () => katexCss.replace(/@font-face\{[^}]*\}/g, '')
 /** The chart as a picture that stands by itself: its fonts are in it, and marks are where they are on the page. */
 export function svgOf(chart: Chart, data: ChartData): string {
   if (data.form === 'SURFACE') return spaceAsSvg(chart)
+  const shown = drawingOf(chart)
+  const { width, height } = sizeOf(shown)
   const host = document.createElement('div')
-  host.style.cssText = `width:${WIDTH}px;height:${HEIGHT}px;position:fixed;left:-10000px;top:0`
+  host.style.cssText = `width:${width}px;height:${height}px;position:fixed;left:-10000px;top:0`
   document.body.append(host)
-  const drawn = echarts.init(host, null, { renderer: 'svg', width: WIDTH, height: HEIGHT })
+  const drawn = echarts.init(host, null, { renderer: 'svg', width, height })
   try {
     const paper = inksOnPaper()
     drawn.setOption(optionsOf(chart, data, paper, { chosen: new Set(), former: null, turned: { alpha: 0, beta: 0 } }))
     const picture = drawn.renderToSVGString()
-    const shown = document.querySelector(`#block-${CSS.escape(chart.id)} [data-drawing]`)
     return picture
       .replace(
         /<svg[^>]*>/,
         (open) =>
           `${open}<title>${escapedXml(data.title)}</title><desc>${escapedXml(data.summary)}</desc>` +
           `<style>${fonts()}${data.marks.some((mark) => mark.kind === 'formula') ? formulaRules() : ''}</style>` +
-          `<rect width="${WIDTH}" height="${HEIGHT}" fill="${paper.block}"/>`,
+          `<rect width="${width}" height="${height}" fill="${paper.block}"/>`,
       )
       .replace('</svg>', `${shown ? marksOf(shown) : ''}</svg>`)
   } finally {
@@ -56,16 +62,15 @@ export function svgOf(chart: Chart, data: ChartData): string {
   }
 }
 
-/** The marks over the chart on the page, stretched from its size to that of the file, with their colours written out. */
+/** The marks over the chart on the page, with their colours written out. */
 function marksOf(shown: Element): string {
   const layer = shown.querySelector<SVGElement>('[data-marks]')
   if (!layer) return ''
-  const { width, height } = shown.getBoundingClientRect()
   const marks = new XMLSerializer()
     .serializeToString(layer)
     .replaceAll('<text ', '<text font-family="IBM Plex Sans, sans-serif" font-size="13" ')
   const inner = marks.slice(marks.indexOf('>') + 1, marks.lastIndexOf('</svg>'))
-  return `<g transform="scale(${WIDTH / width} ${HEIGHT / height})">${withColours(inner)}</g>`
+  return withColours(inner)
 }
 
 /** Other programs do not know the page's tokens. */
@@ -76,11 +81,13 @@ function withColours(markup: string): string {
 
 /** A surface has no lines to write down: its picture is put in. */
 function spaceAsSvg(chart: Chart): string {
-  const canvas = document.querySelector<HTMLCanvasElement>(`#block-${CSS.escape(chart.id)} [data-drawing] canvas`)
+  const shown = drawingOf(chart)
+  const { width, height } = sizeOf(shown)
+  const canvas = shown?.querySelector('canvas')
   const url = canvas?.toDataURL('image/png') ?? ''
   return (
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${HEIGHT}" viewBox="0 0 ${WIDTH} ${HEIGHT}">` +
-    `<title>${escapedXml(chart.title)}</title><image href="${url}" width="${WIDTH}" height="${HEIGHT}"/></svg>`
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">` +
+    `<title>${escapedXml(chart.title)}</title><image href="${url}" width="${width}" height="${height}"/></svg>`
   )
 }
 
@@ -93,8 +100,8 @@ export async function pngOf(chart: Chart, data: ChartData): Promise<Blob> {
   image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svgOf(chart, data))}`
   await image.decode()
   const canvas = document.createElement('canvas')
-  canvas.width = WIDTH * SHARP
-  canvas.height = HEIGHT * SHARP
+  canvas.width = image.naturalWidth * SHARP
+  canvas.height = image.naturalHeight * SHARP
   canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height)
   return new Promise((resolve, reject) => {
     canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('The picture could not be made.'))), 'image/png')

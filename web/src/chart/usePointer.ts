@@ -47,10 +47,10 @@ export function usePointer({ host, data, pixels, window, onWindow, onPoints }: W
     const plot = pixels()?.plot
     return (
       plot !== undefined &&
-      at.x >= plot.left &&
-      at.x <= plot.left + plot.width &&
-      at.y >= plot.top &&
-      at.y <= plot.top + plot.height
+      at.x >= plot.left - NEAR &&
+      at.x <= plot.left + plot.width + NEAR &&
+      at.y >= plot.top - NEAR &&
+      at.y <= plot.top + plot.height + NEAR
     )
   }
 

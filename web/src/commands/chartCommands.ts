@@ -110,8 +110,42 @@ export function chartCommands(open: OpenWorksheet): readonly Command[] {
       isPossible: isChart,
       run: step(-1),
     },
+    ...TEXTS.map(([id, says, label, also]): Command => ({
+      id: `chart-${id}`,
+      says,
+      group: 'Charts',
+      also: `chart ${also}`,
+      isPossible: isChart,
+      run: () => {
+        const open = () => document.querySelector<HTMLElement>(`aside [title="Change ${label}"]`)?.click()
+        if (useWorksheetStore.getState().lensOpen) open()
+        else {
+          useWorksheetStore.setState({ lensOpen: true })
+          // The field is in the lens, which is drawn first.
+          requestAnimationFrame(open)
+        }
+      },
+    })),
     ...[...CHART_SETTINGS, ...SERIES_SETTINGS].flatMap(commandsOf),
   ]
 }
+
+/** Texts of a chart that are changed in the lens. */
+const TEXTS = [
+  ['title-across', 'Title of the horizontal axis …', 'title of the horizontal axis', 'across x name unit'],
+  ['title-up', 'Title of the vertical axis …', 'title of the vertical axis', 'up y name unit'],
+  [
+    'from-across',
+    'Beginning of the horizontal axis …',
+    'beginning of the horizontal axis',
+    'range least minimum from x',
+  ],
+  ['to-across', 'End of the horizontal axis …', 'end of the horizontal axis', 'range most maximum to x'],
+  ['from-up', 'Beginning of the vertical axis …', 'beginning of the vertical axis', 'range least minimum from y'],
+  ['to-up', 'End of the vertical axis …', 'end of the vertical axis', 'range most maximum to y'],
+  ['series-name', 'Name of the series …', 'name of the series', 'legend call'],
+  ['across', 'Cells across …', 'cells across', 'range x'],
+  ['errors', 'Error bars …', 'cells with error bars', 'uncertainty deviation plus minus'],
+] as const
 
 const NO_CHART = newChart('', '', null, [])

@@ -10,7 +10,10 @@ const COUNT = 41
 /** Which input runs through which values, with the chart. */
 export function ChartRun({ chart }: { readonly chart: Chart }) {
   const { worksheet } = useOpenWorksheet()
-  const inputs = worksheet.names.filter((name) => !name.calculated && !name.area.includes(':'))
+  // Typed values first: those are what people try.
+  const inputs = worksheet.names
+    .filter((name) => !name.area.includes(':'))
+    .toSorted((a, b) => Number(a.calculated) - Number(b.calculated))
   const start = useChartStore((state) => state.start)
   const [input, setInput] = useState(inputs[0]?.name ?? '')
   const [from, setFrom] = useState('')
@@ -20,7 +23,7 @@ export function ChartRun({ chart }: { readonly chart: Chart }) {
     return (
       <>
         <h2 className={styles.label}>Run through</h2>
-        <p className={styles.empty}>Name a typed value, and the chart can run through its values.</p>
+        <p className={styles.empty}>Name a value, and the chart can run through others in its place.</p>
       </>
     )
   }

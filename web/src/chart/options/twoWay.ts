@@ -121,7 +121,10 @@ export function surfaceOptions(
     min: scale.least,
     max: scale.most,
     nameTextStyle: { color: inks.ink, fontSize: 14, lineHeight: 22, fontFamily: 'IBM Plex Sans' },
-    axisLabel: { textStyle: { color: inks.muted, fontSize: 13, lineHeight: 20, fontFamily: 'IBM Plex Sans' } },
+    axisLabel: {
+      formatter: (at: number) => scale.ticks.find((tick) => Math.abs(tick.at - at) < 1e-9)?.label ?? String(at),
+      textStyle: { color: inks.muted, fontSize: 13, lineHeight: 20, fontFamily: 'IBM Plex Sans' },
+    },
     axisLine: { lineStyle: { color: inks.ink } },
     splitLine: { lineStyle: { color: inks.hairline } },
   })

@@ -3,22 +3,21 @@ package app.logismos.act;
 import app.logismos.formula.Address;
 import app.logismos.formula.Parser;
 import app.logismos.recalculate.LiveWorksheet;
-import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import java.util.List;
 
-/** An input cell and the values that it can be run through. */
+/** A cell that is tried with other values, and the values that it can be run through. */
 public final class Inputs {
     private static final int MOST = 200;
 
     private Inputs() {}
 
     /**
-     * The one typed cell that a name or reference means.
+     * The one cell that a name or reference means.
      *
      * @param grid whose first cell the reference counts from
-     * @throws EditRefused where it means none, several, or one that is calculated
+     * @throws EditRefused where it means none or several
      */
     public static Edit.Place cell(String reference, String grid, LiveWorksheet live) {
         Edit.Place place =
@@ -26,14 +25,8 @@ public final class Inputs {
                                 instanceof Parser.Outcome.Parsed parsed
                         ? live.place(parsed.expression(), grid, Address.FIRST).orElseThrow(() -> unknown(reference))
                         : refused(reference);
-        boolean isCalculated = live.worksheet()
-                .cell(place.grid(), place.area().first())
-                .filter(Cell::isCalculated)
-                .isPresent();
-        if (place.area().size() != 1 || isCalculated) {
-            throw new EditRefused("`" + reference + "` is "
-                    + (isCalculated ? "calculated" : "more than one cell")
-                    + ". What runs is one cell with a typed value.");
+        if (place.area().size() != 1) {
+            throw new EditRefused("`" + reference + "` is more than one cell. What runs is one.");
         }
         return place;
     }

@@ -5,8 +5,10 @@ import app.logismos.recalculate.Change;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
+import app.logismos.sheet.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -37,7 +39,7 @@ public final class RunThrough {
 
     private static Frame frame(Chart chart, LiveWorksheet live, Edit.Place input, String entry) {
         Address cell = input.area().first();
-        Change change = live.apply(List.of(new Edit.Enter(input.grid(), List.of(new Edit.Typed(cell, entry)))));
+        Change change = live.apply(edits(live, input, entry));
         try {
             return new Frame(
                     live.display(input.grid(), cell).text(live.value(input.grid(), cell)),
@@ -45,6 +47,18 @@ public final class RunThrough {
         } finally {
             live.apply(change.inverse());
         }
+    }
+
+    /** The value, and the name that the cell's own entry gives it: formulas still mean the cell by it. */
+    private static List<Edit> edits(LiveWorksheet live, Edit.Place input, String entry) {
+        Address cell = input.area().first();
+        List<Edit> edits = new ArrayList<>();
+        edits.add(new Edit.Enter(input.grid(), List.of(new Edit.Typed(cell, entry))));
+        live.worksheet()
+                .cell(input.grid(), cell)
+                .flatMap(now -> Worksheet.nameIn(now.entry()))
+                .ifPresent(name -> edits.add(new Edit.Define(name, Optional.of(input))));
+        return edits;
     }
 
     private static List<Frame> fixed(List<Frame> frames) {

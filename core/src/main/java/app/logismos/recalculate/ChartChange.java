@@ -28,7 +28,10 @@ final class ChartChange {
 
     private void chart(Chart before, Chart now) {
         tell(before.title(), now.title(), "called " + now.title());
-        tell(before.form(), now.form(), "shown as " + word(now.form()));
+        tell(
+                before.form(),
+                now.form(),
+                "shown as " + (now.form() == Chart.Form.FIELDS ? "coloured table" : word(now.form())));
         tell(
                 before.series().size(),
                 now.series().size(),

@@ -378,6 +378,23 @@ class ChartReadingTest {
                 .hasToString(live.worth("6", "g").toString());
     }
 
+    @Test
+    void aCellThatNamesItselfKeepsItsNameWhileItRuns() {
+        LiveWorksheet live = live(0, "rise = 3", "", "");
+        Chart curve = Chart.of(
+                "c",
+                "Curve",
+                "g",
+                Optional.empty(),
+                Chart.Series.of(new Chart.Curve("rise*x", "x", "0", "1"), "", Chart.Shape.LINE));
+        List<RunThrough.Frame> frames =
+                RunThrough.frames(curve, live, new Edit.Place("g", area("A1")), List.of("1", "7"));
+        assertThat(ups(frames.get(1).data(), 0)).contains(7.0);
+        assertThat(live.worksheet().cell("g", Address.FIRST).orElseThrow().text())
+                .isEqualTo("rise = 3");
+        assertThat(of(curve, live).faults()).isEmpty();
+    }
+
     private static List<Double> ups(ChartData data, int series) {
         return data.series().get(series).points().stream()
                 .map(point -> point.up().orElse(Double.NaN))
