@@ -53,8 +53,8 @@ export const useCell = (id: string, at: number | null, grid: string, address: st
     placeholderData: keepPreviousData,
   })
 
-/** A chart seen whole, as wide as on the page. */
-export const WHOLE: ChartView = { columns: 640, window: null }
+/** A chart seen whole; a peak is kept for each two pixels of its usual width. */
+export const WHOLE: ChartView = { columns: 320, window: null }
 
 /** What a chart shows; fetched again after each edit. */
 export const useChart = (id: string, at: number | null, chart: string, view: ChartView = WHOLE) =>

@@ -1,6 +1,6 @@
 import type { ECharts } from 'echarts/core'
-import { Suspense, lazy, useCallback, useMemo, useRef, useState } from 'react'
-import { useChart, useLooks } from '../api/queries'
+import { Suspense, lazy, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
+import { WHOLE, useChart, useLooks } from '../api/queries'
 import type { Chart, ChartData, ChartPoint, ChartWindow } from '../api/types'
 import { areaBetween, atOf, type At } from '../grid/address'
 import { BlockCaption } from '../page/BlockCaption'
@@ -17,16 +17,18 @@ import { canZoom, usePointer, windowOf, zoomed } from './usePointer'
 import { useRunning } from './useRunning'
 import { useWalk } from './useWalk'
 
-const Drawing = lazy(() => import('./Drawing').then((module) => ({ default: module.Drawing })))
+const drawing = () => import('./Drawing').then((module) => ({ default: module.Drawing }))
+const Drawing = lazy(drawing)
 
-const COLUMNS = 640
 const ZOOM = 1.25
 
 /** A chart with its title; its cells are followed, its settings are in the lens. */
 export function ChartBlock({ chart }: { readonly chart: Chart }) {
   const { worksheet, at, keep, grids } = useOpenWorksheet()
   const [window, setWindow] = useState<ChartWindow | null>(null)
-  const { data: now } = useChart(worksheet.id, at, chart.id, { columns: COLUMNS, window })
+  // What draws is on its way while the data is asked for.
+  useEffect(() => void drawing(), [])
+  const { data: now } = useChart(worksheet.id, at, chart.id, { ...WHOLE, window })
   const selected = useWorksheetStore((state) => state.selection.kind === 'chart' && state.selection.id === chart.id)
   const looking = useChartStore((state) => (state.looking?.chart === chart.id ? state.looking : null))
   const { data: looks = [] } = useLooks(
@@ -41,6 +43,8 @@ export function ChartBlock({ chart }: { readonly chart: Chart }) {
   const shown = running?.frame?.data ?? (looking?.way === 'alone' && look ? look.data : now)
   const isFixed = at !== null || running !== null || look !== undefined
   const select = useSelectChart(chart)
+  // Seen first, read aloud later.
+  const spoken = useDeferredValue(shown)
 
   return (
     <figure
@@ -92,7 +96,7 @@ export function ChartBlock({ chart }: { readonly chart: Chart }) {
       ))}
       {running && <RunBar running={running} />}
       {at === null && selected && looks.length > 1 && !running && <EarlierLooks chart={chart} looks={looks} />}
-      {shown && <Spoken data={shown} />}
+      {spoken && <Spoken data={spoken} />}
     </figure>
   )
 }

@@ -76,6 +76,28 @@ A calculated cell has a small \`=\` at its left edge and its value is teal; a ty
     examples: ['1/0', '5 kg + 3 m', 'sum(1, 2'],
   },
   {
+    id: 'tabulate',
+    title: 'Tabulate',
+    text: `\`Alt Shift T\` makes a grid of what an expression, or a calculated cell, is worth for each value of a variable: from and to with a step or a count, or the values of cells anywhere. The variable is a name in the expression, or an input cell that it depends on. A second variable makes a two-way table. The formulas are live, and the table follows when the expression, or a formula on the way to it, changes.`,
+    examples: ['series(0, 2, step: 0.5)', 'spaced(0, 1, 5)'],
+  },
+  {
+    id: 'chart',
+    title: 'Chart',
+    text: `Select columns, the first of them what goes across, and choose **+ Chart of the selection**. The lens has its settings, and the finder each of them too: points, line, steps, bars, shares, histogram, boxes; a two-way table also as surface, contours or coloured table. **Draw a curve** in the finder draws an expression of x, or two of a parameter. Headings name the series; a unit in a heading (\`Time, min\`) or in the values goes to the axis.
+
+A **fit** lays a line, a polynomial, an exponential, settling, power, logarithmic or logistic curve through the points, and puts its coefficients and residuals into a grid. Labels, arrows, formulas and tangents are dragged or moved with the arrow keys, and stay with their data.`,
+    examples: ['linearfit({3; 5; 7}, {1; 2; 3})', 'rsquared({3; 5; 7.1}, {1; 2; 3})'],
+  },
+  {
+    id: 'look',
+    title: 'Look closely at a chart',
+    text: `\`Ctrl\` and the wheel, or **+** and **−**, look closer; dragging moves along, **show all** comes back. A click on a point selects its cell, a box drawn around points their range; selected cells have rings on the chart. With the keyboard on the chart, arrow keys walk through the points and \`Enter\` goes to the cell.
+
+**Earlier looks** under a selected chart show how it was: \`Alt ,\` and \`Alt .\` step through them, two stand side by side or one over the other, and one can be brought back. **Run through** in the lens lets a named value run from one value to another, and the chart with it; nothing of that is kept. **Hand over** gives the chart as SVG, PNG or CSV, copies or prints it.`,
+    examples: [],
+  },
+  {
     id: 'page',
     title: 'Sections, notes and blocks',
     text: `A worksheet reads from top to bottom. Sections and subsections fold. Notes take **bold**, *italic*, lists, and formulas between dollar signs: $\\frac{a}{b}$. Blocks are moved by the hold at their corner or with \`Alt PageUp\` and \`Alt PageDown\`, and may stand side by side. Typing just beyond the edge of a grid adds a row or column.`,

@@ -3,7 +3,6 @@ package app.logismos.chart;
 import app.logismos.display.DecimalMark;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Chart;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
@@ -124,7 +123,7 @@ final class Axes {
     }
 
     private double[] heights(List<Integer> own) {
-        List<Double> heights = new ArrayList<>();
+        DoubleStream.Builder heights = DoubleStream.builder();
         boolean hasBars = false;
         double[] above = new double
                 [lines.stream().mapToInt(line -> line.x().length).max().orElse(0)];
@@ -149,10 +148,10 @@ final class Axes {
                 }
             });
         }
-        if (hasBars && !heights.isEmpty()) {
+        if (hasBars) {
             heights.add(0.0);
         }
-        return heights.stream().mapToDouble(Double::doubleValue).toArray();
+        return heights.build().toArray();
     }
 
     private static double[] poleless(Line line) {

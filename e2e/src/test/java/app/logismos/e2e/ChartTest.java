@@ -367,7 +367,7 @@ class ChartTest extends Visit {
         page.mouse().move(box.x + 60, box.y + 14);
         page.mouse().down();
         page.mouse().move(start[0], start[1]);
-        page.mouse().move(box.x + box.width - 40, box.y + box.height - 70);
+        page.mouse().move(box.x + box.width - 10, box.y + box.height - 46);
         page.mouse().up();
         assertThat(at("B2")).hasAttribute("aria-selected", "true");
         assertThat(at("B4")).hasAttribute("aria-selected", "true");

@@ -13,7 +13,6 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.zip.GZIPOutputStream;
@@ -32,7 +31,7 @@ class PageSpeedTest extends Visit {
     private static final int BATCH = 2_000;
 
     private final HttpClient http = HttpClient.newHttpClient();
-    private final List<String> figures = new ArrayList<>();
+    private final Figures figures = new Figures();
 
     @Test
     void figuresOfALargeWorksheet() {
@@ -43,13 +42,12 @@ class PageSpeedTest extends Visit {
         previews(id);
         scrolling();
         scripts(url);
-        figures.forEach(System.out::println);
-        assertThat(figures).hasSize(5);
+        assertThat(figures.told()).hasSize(5);
     }
 
     /** Rows of a number, and formulas each of which takes the one before. */
     private String largeWorksheet() {
-        String created = post("/api/v1/worksheets", "{\"title\": \"Large\"}");
+        String created = program.post("/api/v1/worksheets", "{\"title\": \"Large\"}");
         String id = created.replaceAll("(?s)^\\{\"id\":\"([^\"]+)\".*", "$1");
         for (int from = 1; from <= ROWS; from += BATCH) {
             String cells = IntStream.range(from, from + BATCH)
@@ -61,7 +59,7 @@ class PageSpeedTest extends Visit {
                                             : "=" + (char) ('A' + column - 1) + row + "*1.02+1")
                                     + "\"}"))
                     .collect(Collectors.joining(","));
-            post(
+            program.post(
                     "/api/v1/worksheets/" + id + "/edits",
                     "{\"base\": 1000, \"commands\": [{\"do\": \"enter\", \"grid\": \"grid-1\", \"cells\": [" + cells
                             + "]}]}");
@@ -81,7 +79,7 @@ class PageSpeedTest extends Visit {
             page.waitForFunction("window.opened");
             times.add(((Number) page.evaluate("window.opened")).doubleValue());
         }
-        tell("opening, navigation to the first painted values", times);
+        figures.tell("opening, navigation to the first painted values", times);
     }
 
     /** From the key that keeps an entry to the frame in which the last of its ten dependents has its new value. */
@@ -101,7 +99,7 @@ class PageSpeedTest extends Visit {
             page.waitForFunction("window.times.length >= " + expected);
             page.evaluate("window.armed = false");
         }
-        tell("key to painted dependents", times());
+        figures.tell("key to painted dependents", times());
     }
 
     private void previews(String id) {
@@ -111,7 +109,7 @@ class PageSpeedTest extends Visit {
                         + " 'application/json'}, body: JSON.stringify({grid: 'grid-1', address: 'M5', entry: '=sum(B1:B50)*' + i +"
                         + " '+mean(C1:C20)', cursor: 8})}).then((r) => r.json()); window.times.push(performance.now() - from) } }",
                 id);
-        tell("preview while typing, asked and answered", times());
+        figures.tell("preview while typing, asked and answered", times());
     }
 
     private void scrolling() {
@@ -120,7 +118,7 @@ class PageSpeedTest extends Visit {
                         + " => e.scrollHeight > 100000 && getComputedStyle(e).overflowY === 'auto'); let last = performance.now();"
                         + " for (let top = 0; top < box.scrollHeight; top += 400) { box.scrollTop = top; await new"
                         + " Promise(requestAnimationFrame); const now = performance.now(); window.times.push(now - last); last = now } }");
-        tell("frames while scrolling through 10,000 rows", times());
+        figures.tell("frames while scrolling through 10,000 rows", times());
     }
 
     private void scripts(String url) {
@@ -131,12 +129,7 @@ class PageSpeedTest extends Visit {
         long compressed = names.stream()
                 .mapToLong(name -> compressed(String.valueOf(name)))
                 .sum();
-        figures.add(String.format(
-                Locale.ROOT,
-                "%-52s %d kB in %d files",
-                "script of the first view, compressed",
-                compressed / 1000,
-                names.size()));
+        figures.say("script of the first view, compressed", compressed / 1000 + " kB in " + names.size() + " files");
     }
 
     private long compressed(String address) {
@@ -158,37 +151,6 @@ class PageSpeedTest extends Visit {
     }
 
     private List<Double> times() {
-        return ((List<?>) page.evaluate("window.times"))
-                .stream().map(each -> ((Number) each).doubleValue()).toList();
-    }
-
-    private void tell(String what, List<Double> times) {
-        List<Double> sorted = times.stream().sorted().toList();
-        double median = sorted.get(sorted.size() / 2);
-        double late = sorted.get((int) Math.ceil(sorted.size() * 0.95) - 1);
-        figures.add(String.format(
-                Locale.ROOT,
-                "%-52s median %6.1f ms, 95th percentile %6.1f ms (%d)",
-                what,
-                median,
-                late,
-                sorted.size()));
-    }
-
-    private String post(String path, String body) {
-        try {
-            HttpResponse<String> answer = http.send(
-                    HttpRequest.newBuilder(URI.create(program.address() + path))
-                            .header("content-type", "application/json")
-                            .POST(HttpRequest.BodyPublishers.ofString(body))
-                            .build(),
-                    HttpResponse.BodyHandlers.ofString());
-            assertThat(answer.statusCode()).as(answer.body()).isBetween(200, 201);
-            return answer.body();
-        } catch (IOException failed) {
-            throw new UncheckedIOException(failed);
-        } catch (InterruptedException stopped) {
-            throw new IllegalStateException(stopped);
-        }
+        return Figures.times(page);
     }
 }

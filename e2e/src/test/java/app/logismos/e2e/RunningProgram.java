@@ -4,6 +4,10 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
@@ -72,5 +76,26 @@ final class RunningProgram implements AutoCloseable {
     public void close() {
         process.destroy();
         process.onExit().join();
+    }
+
+    /** Asks the program for something to be made; answers with what it says. */
+    String post(String path, String body) {
+        try {
+            HttpResponse<String> answer = HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(URI.create(address() + path))
+                                    .header("content-type", "application/json")
+                                    .POST(HttpRequest.BodyPublishers.ofString(body))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() >= 300) {
+                throw new IllegalStateException(answer.body());
+            }
+            return answer.body();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException stopped) {
+            throw new IllegalStateException(stopped);
+        }
     }
 }
