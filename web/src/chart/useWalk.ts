@@ -1,5 +1,6 @@
 import { useState, type KeyboardEvent } from 'react'
 import type { ChartData, ChartPoint, ChartWindow } from '../api/types'
+import { withUnit } from './withUnit'
 import { canZoom, moved, windowOf, zoomed } from './usePointer'
 
 interface Wanted {
@@ -81,12 +82,14 @@ export function useWalk({ data, window, onWindow, onPoints }: Wanted) {
     'Shift ArrowDown': () => shift(0, -1),
   }
 
-  const unit =
-    data.across.unit !== '' && walked && !walked.acrossText.endsWith(data.across.unit) ? ` ${data.across.unit}` : ''
+  const series = step ? data.series[step.series] : undefined
+  const up = series?.onRight && data.right ? data.right : data.up
   return {
     step: walked ? step : null,
     said:
-      step && walked ? `${data.series[step.series]?.name ?? ''}, ${walked.acrossText}${unit}: ${walked.upText}` : '',
+      series && walked
+        ? `${series.name}, ${withUnit(walked.acrossText, data.across.unit)}: ${withUnit(walked.upText, up.unit)}`
+        : '',
     leave: () => setStep(null),
     onKeyDown: (event: KeyboardEvent) => {
       if (event.ctrlKey || event.altKey || event.metaKey || event.target !== event.currentTarget) return

@@ -3,6 +3,7 @@ import type { Chart, ChartData, ChartPoint, DrawnSeries } from '../../api/types'
 import type { Inks } from '../inks'
 import { axisOf, escaped, legendOf, linesBehind, textStyle } from './axes'
 import { lookOf } from './looks'
+import { withUnit } from '../withUnit'
 
 /** What a drawn series shows: a series of the chart, its fit, or its error bars. */
 export interface Drawn {
@@ -247,8 +248,11 @@ function tooltip(data: ChartData, inks: Inks) {
 
 /** A point in words, for hovering. */
 function spokenPoint(data: ChartData, series: DrawnSeries, point: ChartPoint, isFit: boolean): string {
-  const unit = data.across.unit !== '' && !point.acrossText.endsWith(data.across.unit) ? ` ${data.across.unit}` : ''
+  const up = series.onRight && data.right ? data.right : data.up
   const name = isFit ? `fit of ${series.name}` : series.name
   const error = point.error === null ? '' : ` ± ${point.error}`
-  return `${escaped(name)}<br>${escaped(point.acrossText)}${escaped(unit)} → <b>${escaped(point.upText)}</b>${error}`
+  return (
+    `${escaped(name)}<br>${escaped(withUnit(point.acrossText, data.across.unit))} → ` +
+    `<b>${escaped(withUnit(point.upText, up.unit))}</b>${error}`
+  )
 }

@@ -103,8 +103,13 @@ final class Axes {
                 .filter(i -> isOnRight(chart.series().get(i), lines.get(i)) == isRight)
                 .boxed()
                 .toList();
-        List<String> units =
-                own.stream().map(i -> lines.get(i).unit()).distinct().toList();
+        // A curve without units is meant in those of the cells beside it.
+        List<String> units = own.stream()
+                .map(lines::get)
+                .filter(line -> !line.unit().isEmpty() || !line.cells().isEmpty())
+                .map(Line::unit)
+                .distinct()
+                .toList();
         String unit = units.size() == 1 ? units.get(0) : "";
         String name = own.size() == 1 ? lines.get(own.get(0)).name() : "";
         String title = look.title().isEmpty() ? Heading.title(name, unit) : look.title();

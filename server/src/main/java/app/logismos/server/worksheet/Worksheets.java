@@ -145,25 +145,35 @@ public class Worksheets {
 
     /** How something looked after each of the changes that made it look another way, the newest first. */
     <T> List<Look<T>> looks(String id, Function<LiveWorksheet, Optional<T>> look) {
-        return read(id, now -> {
-            LiveWorksheet then = new LiveWorksheet(loaded(id), limits);
-            List<Store.Entry> entries = new ArrayList<>(store.history(id));
-            Collections.reverse(entries);
-            List<Look<T>> looks = new ArrayList<>();
-            Optional<T> seen = look.apply(then);
-            for (Store.Entry entry : entries.subList(0, Math.min(MOST_STEPS_BACK, entries.size()))) {
-                if (seen.isEmpty() || looks.size() == MOST_LOOKS) {
-                    break;
-                }
-                then.apply(store.inverse(id, entry.revision()));
-                Optional<T> before = look.apply(then);
-                if (!before.equals(seen)) {
-                    looks.add(new Look<>(entry.revision(), entry.at(), entry.says(), seen.get()));
-                }
-                seen = before;
+        // Going back takes long on a large worksheet: nobody waits for it, unless somebody writes meanwhile.
+        long revision = read(id, now -> now.revision);
+        Worksheet loaded = loaded(id);
+        List<Store.Entry> history = store.history(id);
+        boolean isOfOneState = read(id, now -> now.revision) == revision;
+        return isOfOneState
+                ? Bounded.runDeep(() -> looks(id, loaded, history, look))
+                : read(id, now -> looks(id, loaded(id), store.history(id), look));
+    }
+
+    private <T> List<Look<T>> looks(
+            String id, Worksheet kept, List<Store.Entry> history, Function<LiveWorksheet, Optional<T>> look) {
+        LiveWorksheet then = new LiveWorksheet(kept, limits);
+        List<Store.Entry> entries = new ArrayList<>(history);
+        Collections.reverse(entries);
+        List<Look<T>> looks = new ArrayList<>();
+        Optional<T> seen = look.apply(then);
+        for (Store.Entry entry : entries.subList(0, Math.min(MOST_STEPS_BACK, entries.size()))) {
+            if (seen.isEmpty() || looks.size() == MOST_LOOKS) {
+                break;
             }
-            return looks;
-        });
+            then.apply(store.inverse(id, entry.revision()));
+            Optional<T> before = look.apply(then);
+            if (!before.equals(seen)) {
+                looks.add(new Look<>(entry.revision(), entry.at(), entry.says(), seen.get()));
+            }
+            seen = before;
+        }
+        return looks;
     }
 
     /**

@@ -1,0 +1,175 @@
+package app.logismos.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Charts over HTTP: kept, read closely, before, while an input runs, and as comma-separated values. */
+class ChartApiTest {
+    @TempDir
+    static Path data;
+
+    private static Program program;
+    private String id;
+
+    @BeforeAll
+    static void start() {
+        program = Program.start(data, false);
+    }
+
+    @AfterAll
+    static void stop() {
+        program.close();
+    }
+
+    @BeforeEach
+    void readings() {
+        id = program.newWorksheet("Readings");
+        program.type(id, 1, "grid-1", "A1", "1", "A2", "2", "A3", "3", "B1", "2", "B2", "=A2*D1", "B3", "6", "D1", "2");
+    }
+
+    private String charts() {
+        return "/worksheets/" + id + "/charts/";
+    }
+
+    private Program.Answer add(String block) {
+        return program.post(
+                "/worksheets/" + id + "/edits",
+                "{\"base\":1000,\"commands\":[{\"do\":\"addBlock\",\"section\":\"section-1\",\"at\":1,\"block\":"
+                        + block + "}]}");
+    }
+
+    private static String block(String parts) {
+        return "{\"kind\":\"chart\",\"id\":\"c\",\"title\":\"Look\",\"grid\":\"grid-1\",\"across\":\"A1:A3\"," + parts
+                + "}";
+    }
+
+    private void addUsual() {
+        add(block("\"series\":[{\"source\":{\"of\":\"cells\",\"area\":\"B1:B3\"}}]"));
+    }
+
+    @Test
+    void aChartNeedSayOnlyWhatIsNotUsual() {
+        addUsual();
+        JsonNode chart = program.get("/worksheets/" + id).body().at("/sections/0/blocks/1");
+        assertThat(chart.at("/form").asString()).isEqualTo("PLOT");
+        assertThat(chart.at("/series/0/look/marker").asString()).isEqualTo("USUAL");
+        assertThat(program.get(charts() + "c").at("/series/0/points/2/upText")).isEqualTo("6");
+    }
+
+    @Test
+    void aChartInTheWordsOfBeforeIsReadToo() {
+        Program.Answer added = add(
+                block(
+                        "\"series\":[{\"cells\":\"B1:B3\",\"shape\":\"LINE\"}],\"acrossTitle\":\"day\",\"upTitle\":\"\",\"legend\":true,\"beside\":false"));
+        assertThat(added.status()).isEqualTo(200);
+        JsonNode chart = program.get("/worksheets/" + id).body().at("/sections/0/blocks/1");
+        assertThat(chart.at("/series/0/source/area").asString()).isEqualTo("B1:B3");
+        assertThat(chart.at("/acrossAxis/title").asString()).isEqualTo("day");
+        assertThat(chart.at("/legend").asString()).isEqualTo("ABOVE");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"series\":[{\"source\":{\"of\":\"somewhere\"}}]",
+                "\"form\":\"ROUND\",\"series\":[]",
+                "\"series\":[{\"source\":{\"of\":\"cells\",\"area\":\"nowhere\"}}]",
+            })
+    void whatIsNoChartIsRefusedAndChangesNothing(String parts) {
+        assertThat(add(block(parts)).status()).isEqualTo(400);
+        assertThat(program.get(charts() + "c").status()).isEqualTo(404);
+    }
+
+    @Test
+    void aPartOfTheAxesHasItsOwnTicks() {
+        addUsual();
+        JsonNode part = program.get(charts() + "c?columns=100&from=1.4&to=1.6&low=3&high=5")
+                .body();
+        assertThat(part.at("/across/scale/least").asDouble()).isEqualTo(1.4);
+        assertThat(part.at("/across/scale/ticks/1/label").asString()).isEqualTo("1.45");
+        assertThat(part.at("/up/scale/most").asDouble()).isEqualTo(5);
+        assertThat(program.get(charts() + "c?from=2&to=1").status()).isEqualTo(400);
+        assertThat(program.get(charts() + "c?columns=0").status()).isEqualTo(400);
+    }
+
+    @Test
+    void looksAreThoseThatTheChartHasHadAndComeBackAlone() {
+        addUsual();
+        program.type(id, 3, "grid-1", "D1", "5");
+        program.type(id, 4, "grid-1", "E5", "beside it"); // no other look
+        program.type(id, 5, "grid-1", "D1", "9");
+        JsonNode looks = program.get(charts() + "c/looks").body();
+        assertThat(looks.size()).isEqualTo(3);
+        assertThat(looks.at("/0/data/series/0/points/1/upText").asString()).isEqualTo("18");
+        assertThat(looks.at("/1/data/series/0/points/1/upText").asString()).isEqualTo("10");
+        assertThat(looks.at("/2/reason").asString()).isEqualTo("Added to the page");
+        Program.Answer back =
+                program.post(charts() + "c/looks/" + looks.at("/2/revision").asLong(), "");
+        assertThat(back.at("/echo/message")).startsWith("Brought back: ");
+        assertThat(program.shown(id, "grid-1", "D1")).isEqualTo("2");
+        assertThat(program.shown(id, "grid-1", "E5")).isEqualTo("beside it");
+        assertThat(program.post(charts() + "c/looks/" + looks.at("/2/revision").asLong(), "")
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void aRunTellsEachValueAndKeepsNothing() {
+        addUsual();
+        long before = program.get("/worksheets/" + id).body().at("/revision").asLong();
+        JsonNode frames = program.post(
+                        charts() + "c/run", "{\"input\":\"D1\",\"from\":\"0\",\"to\":\"10\",\"count\":3}")
+                .body();
+        assertThat(frames.at("/1/value").asString()).isEqualTo("5");
+        assertThat(frames.at("/2/data/series/0/points/1/upText").asString()).isEqualTo("20");
+        assertThat(frames.at("/0/data/up/scale/most").asDouble()).isEqualTo(20);
+        JsonNode after = program.get("/worksheets/" + id).body();
+        assertThat(after.at("/revision").asLong()).isEqualTo(before);
+        assertThat(program.shown(id, "grid-1", "B2")).isEqualTo("4");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "nobody | 0 | 1 | 3 | `nobody` is no name and no cell of this worksheet.",
+                "A1:A2 | 0 | 1 | 3 | `A1:A2` is more than one cell. What runs is one.",
+                "D1 | 0 | 1 | 900 | An input runs through 200 values at the most, and these are 900.",
+                "D1 | now | 1 | 3 | A series is of exact numbers, quantities of one kind, or dates, and `now` is not.",
+            })
+    void whatCannotRunIsRefusedWithTheReason(String input, String from, String to, int count, String reason) {
+        addUsual();
+        Program.Answer answer = program.post(
+                charts() + "c/run",
+                "{\"input\":\"" + input + "\",\"from\":\"" + from + "\",\"to\":\"" + to + "\",\"count\":" + count
+                        + "}");
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.at("/detail")).isEqualTo(reason);
+    }
+
+    @Test
+    void aTableFollowsItsExpressionInOneStep() {
+        Program.Answer made = program.post(
+                "/worksheets/" + id + "/acts",
+                "{\"act\":{\"do\":\"tabulate\",\"section\":\"section-1\",\"id\":\"t\",\"title\":\"Table\",\"grid\":\"grid-1\",\"expression\":\"B2\",\"first\":{\"name\":\"D1\",\"from\":\"1\",\"to\":\"3\",\"step\":\"1\"}}}");
+        assertThat(made.status()).isEqualTo(200);
+        assertThat(program.shown(id, "t", "B4")).isEqualTo("6");
+        program.type(id, 3, "grid-1", "B2", "=A2*D1+100");
+        assertThat(program.shown(id, "t", "B4")).isEqualTo("106");
+        program.post("/worksheets/" + id + "/undo", "");
+        assertThat(program.shown(id, "t", "B4")).isEqualTo("6");
+        assertThat(program.shown(id, "grid-1", "B2")).isEqualTo("4");
+        program.post("/worksheets/" + id + "/redo", "");
+        assertThat(program.shown(id, "t", "B4")).isEqualTo("106");
+    }
+}
