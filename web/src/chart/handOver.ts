@@ -83,8 +83,13 @@ function withColours(markup: string): string {
 function spaceAsSvg(chart: Chart): string {
   const shown = drawingOf(chart)
   const { width, height } = sizeOf(shown)
-  const canvas = shown?.querySelector('canvas')
-  const url = canvas?.toDataURL('image/png') ?? ''
+  const host = shown?.querySelector<HTMLElement>('[data-renderer]')
+  const url =
+    (host &&
+      echarts
+        .getInstanceByDom(host)
+        ?.getDataURL({ type: 'png', pixelRatio: SHARP, backgroundColor: inksOnPaper().block })) ??
+    ''
   return (
     `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">` +
     `<title>${escapedXml(chart.title)}</title><image href="${url}" width="${width}" height="${height}"/></svg>`

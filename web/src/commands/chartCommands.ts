@@ -68,7 +68,7 @@ export function chartCommands(open: OpenWorksheet): readonly Command[] {
       id: 'tabulate',
       says: 'Tabulate …',
       group: 'Charts',
-      keys: 'Alt Shift T',
+      keys: 'Alt Shift V',
       also: 'table of values function two-way',
       isPossible: () => open.at === null && open.worksheet.sections.length > 0,
       run: () => show({ kind: 'tabulate' }),

@@ -78,7 +78,7 @@ A calculated cell has a small \`=\` at its left edge and its value is teal; a ty
   {
     id: 'tabulate',
     title: 'Tabulate',
-    text: `\`Alt Shift T\` makes a grid of what an expression, or a calculated cell, is worth for each value of a variable: from and to with a step or a count, or the values of cells anywhere. The variable is a name in the expression, or an input cell that it depends on. A second variable makes a two-way table. The formulas are live, and the table follows when the expression, or a formula on the way to it, changes.`,
+    text: `\`Alt Shift V\` makes a grid of what an expression, or a calculated cell, is worth for each value of a variable: from and to with a step or a count, or the values of cells anywhere. The variable is a name in the expression, or an input cell that it depends on. A second variable makes a two-way table. The formulas are live, and the table follows when the expression, or a formula on the way to it, changes.`,
     examples: ['series(0, 2, step: 0.5)', 'spaced(0, 1, 5)'],
   },
   {

@@ -146,7 +146,7 @@ public final class ChartReading {
                 series.look(),
                 IntStream.of(kept).mapToObj(i -> point(line, i, axes)).toList(),
                 line.x().length,
-                chart.form() == Chart.Form.SHARES ? shares(line, kept) : List.of(),
+                chart.form() == Chart.Form.SHARES ? shares(called(series, line), line, kept) : List.of(),
                 fit.map(each -> fit(each, line, axes)));
     }
 
@@ -214,10 +214,10 @@ public final class ChartReading {
     }
 
     /** What part of the whole each value is, to a tenth of a percent. */
-    private List<String> shares(Line line, int[] kept) {
+    private List<String> shares(String name, Line line, int[] kept) {
         double whole = line.filled().mapToDouble(i -> line.y()[i]).sum();
         if (line.filled().anyMatch(i -> line.y()[i] < 0)) {
-            faults.add("Shares are of values above 0, and " + line.name() + " has one below.");
+            faults.add("Shares are of values above 0, and " + name + " has one below.");
             return List.of();
         }
         return IntStream.of(kept)

@@ -166,7 +166,7 @@ class ChartReadingTest {
     @Test
     void sharesOfNegativeValuesAreRefused() {
         ChartData data = of(formed(Chart.Form.SHARES, "A1:A2", "B1:B2"), live(0, "a", "1", "", "b", "-2"));
-        assertThat(data.faults()).containsExactly("Shares are of values above 0, and  has one below.");
+        assertThat(data.faults()).containsExactly("Shares are of values above 0, and B1:B2 has one below.");
     }
 
     @Test

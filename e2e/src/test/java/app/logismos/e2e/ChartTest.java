@@ -550,7 +550,7 @@ class ChartTest extends Visit {
         button("+ label").click();
         assertThat(chart().locator("[data-mark='label']")).isVisible();
         assertThat(seriousFaults()).isEmpty();
-        page.keyboard().press("Alt+Shift+t");
+        page.keyboard().press("Alt+Shift+v");
         page.getByLabel("Expression, or a calculated cell").waitFor();
         assertThat(seriousFaults()).isEmpty();
     }

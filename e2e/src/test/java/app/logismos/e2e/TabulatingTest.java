@@ -23,7 +23,7 @@ class TabulatingTest extends Visit {
     }
 
     private void open(String expression, String variable, String from, String to, String step) {
-        page.keyboard().press("Alt+Shift+t");
+        page.keyboard().press("Alt+Shift+v");
         page.getByLabel("Expression, or a calculated cell").fill(expression);
         page.getByLabel("Name or cell").first().fill(variable);
         page.getByLabel("From", EXACT).fill(from);
@@ -88,7 +88,7 @@ class TabulatingTest extends Visit {
         type("A3", "7");
         type("C5", "11");
         at("B1").click();
-        page.keyboard().press("Alt+Shift+t");
+        page.keyboard().press("Alt+Shift+v");
         page.getByLabel("Expression, or a calculated cell").fill("x^2");
         page.getByText("from cells").first().click();
         page.getByLabel("Cells with the values").fill("A1, A3, C5");
@@ -105,7 +105,7 @@ class TabulatingTest extends Visit {
         open("x^2", "x", "1", "3", "1");
         button("Make the table").click();
         tableCell("B2").click();
-        page.keyboard().press("Alt+Shift+t");
+        page.keyboard().press("Alt+Shift+v");
         page.getByLabel("Expression, or a calculated cell").fill("x^3");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Tabulate this in"))
                 .click();
