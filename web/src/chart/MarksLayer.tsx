@@ -1,6 +1,7 @@
 import katex from 'katex'
-import { useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Chart, ChartData, DataPlace, DrawnMark, Mark } from '../api/types'
+import { useChartStore } from './chartStore'
 import styles from './MarksLayer.module.css'
 import type { Pixel, Pixels } from './pixels'
 
@@ -18,6 +19,15 @@ const NUDGE = 0.01
 
 /** Labels, arrows, formulas and tangents over a chart: they belong to places in the data, so they stay there. */
 export function MarksLayer({ chart, data, pixels, isFixed, onMarks }: Props) {
+  const layer = useRef<SVGSVGElement>(null)
+  const count = useChartStore((state) => (state.marked?.chart === chart.id ? state.marked.count : null))
+  useEffect(() => {
+    // Both the settings and what is drawn of them have come.
+    if (count === null || chart.marks.length !== count || data.marks.length !== count) return
+    useChartStore.setState({ marked: null })
+    const marks = layer.current?.querySelectorAll<SVGElement>('[data-mark]')
+    marks?.[marks.length - 1]?.focus()
+  }, [count, chart.marks.length, data.marks.length])
   const [dragged, setDragged] = useState<{ readonly index: number; readonly by: Pixel; readonly end: boolean } | null>(
     null,
   )
@@ -80,7 +90,7 @@ export function MarksLayer({ chart, data, pixels, isFixed, onMarks }: Props) {
   }
 
   return (
-    <svg className={styles.layer} data-marks="">
+    <svg ref={layer} className={styles.layer} data-marks="">
       <defs>
         <marker
           id={`head-${chart.id}`}

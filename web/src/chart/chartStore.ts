@@ -19,6 +19,8 @@ export interface Running {
 }
 
 interface ChartState {
+  /** A chart that gets one more mark: the last of so many has the keyboard once it is drawn. */
+  readonly marked: { readonly chart: string; readonly count: number } | null
   readonly looking: Looking | null
   readonly running: Running | null
   readonly look: (looking: Looking | null) => void
@@ -31,6 +33,7 @@ const SPEED = 8
 
 /** How charts are looked at; nothing of it is kept. */
 export const useChartStore = create<ChartState>()((set) => ({
+  marked: null,
   looking: null,
   running: null,
   look: (looking) => set({ looking: looking && (looking.index > 0 || looking.way !== 'alone') ? looking : null }),

@@ -1,6 +1,6 @@
 import type { AxisLook, Chart, ChartSeries, SeriesLook, Shape, Source } from '../api/types'
 import { freshId } from '../commands/freshId'
-import { areaBetween, areaText, type Area } from '../grid/address'
+import { areaBetween, areaOf, areaText, type Area } from '../grid/address'
 import { useWorksheetStore } from '../worksheet/store'
 
 export const USUAL_AXIS: AxisLook = { title: '', least: '', most: '', logarithmic: false }
@@ -50,6 +50,14 @@ export const newChart = (
   marks: [],
   beside: false,
 })
+
+/** The columns of a two-way table as a chart of series: the first across, the others up. */
+export function apart(chart: Chart, table: string): Pick<Chart, 'across' | 'series'> {
+  const [first, ...others] = linesOf(areaOf(table))
+  return first && others.length > 0
+    ? { across: first, series: others.map((area) => newSeries({ of: 'cells', area }, 'POINTS_AND_LINE')) }
+    : { across: chart.across, series: chart.series }
+}
 
 /** The lines of an area, each a column, or a row where it is wider than high. */
 function linesOf(area: Area): readonly string[] {

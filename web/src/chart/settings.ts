@@ -1,5 +1,5 @@
 import type { Chart, ChartSeries, Dash, FitModel, Form, Legend, Marker, SeriesLook, Shape } from '../api/types'
-import { tableOf } from './made'
+import { apart, tableOf } from './made'
 
 /** One thing that can be chosen of a chart. */
 export interface Choice {
@@ -28,17 +28,17 @@ const hasAxes = (chart: Chart) => chart.form === 'PLOT' || chart.form === 'HISTO
 export function withForm(chart: Chart, form: Form): Chart {
   const first = chart.series[0]
   if (!first || isTable(form) === isTable(chart.form)) return { ...chart, form }
+  if (!isTable(form)) {
+    return first.source.of === 'cells' ? { ...chart, form, ...apart(chart, first.source.area) } : { ...chart, form }
+  }
   const table = tableOf(chart)
-  return isTable(form) && table !== ''
-    ? { ...chart, form, across: null, series: [{ ...first, source: { of: 'cells', area: table } }] }
-    : { ...chart, form }
+  return table === ''
+    ? { ...chart, form }
+    : { ...chart, form, across: null, series: [{ ...first, source: { of: 'cells', area: table } }] }
 }
 
-const withShape = (chart: Chart, shape: Shape, series: number): Chart => ({
-  ...chart,
-  form: 'PLOT',
-  series: chart.series.map((each, at) => (at === series ? { ...each, shape } : each)),
-})
+const withShape = (chart: Chart, shape: Shape, series: number): Chart =>
+  isTable(chart.form) ? withForm(chart, 'PLOT') : withSeries({ ...chart, form: 'PLOT' }, series, { shape })
 
 /** The chart with a part of one series changed. */
 export const withSeries = (chart: Chart, series: number, part: Partial<ChartSeries>): Chart => ({

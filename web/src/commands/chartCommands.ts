@@ -15,18 +15,10 @@ function selectedChart({ worksheet }: OpenWorksheet): { readonly chart: Chart; r
   return block?.kind === 'chart' ? { chart: block, series: selection.series } : null
 }
 
-/** Puts a mark into the middle of what the chart shows, and gives it the keyboard. */
+/** Puts a mark on a chart, and gives it the keyboard. */
 export function addMark(open: OpenWorksheet, chart: Chart, mark: Mark): void {
-  void open.keep([{ do: 'changeBlock', block: { ...chart, marks: [...chart.marks, mark] } }]).then(
-    () => {
-      // Drawn after the answer: then it can be moved by keys at once.
-      setTimeout(() => {
-        const marks = document.querySelectorAll<SVGElement>(`#block-${CSS.escape(chart.id)} [data-mark]`)
-        marks[marks.length - 1]?.focus()
-      }, 300)
-    },
-    () => undefined,
-  )
+  useChartStore.setState({ marked: { chart: chart.id, count: chart.marks.length + 1 } })
+  void open.keep([{ do: 'changeBlock', block: { ...chart, marks: [...chart.marks, mark] } }]).catch(() => undefined)
 }
 
 /** What is done with charts: each setting's choices are commands. */

@@ -1,0 +1,46 @@
+import { expect, test } from 'vitest'
+import type { Chart } from '../api/types'
+import { newChart, newSeries } from './made'
+import { CHART_SETTINGS, SERIES_SETTINGS, withForm } from './settings'
+
+const columns: Chart = newChart('Look', 'g', 'A1:A9', [
+  newSeries({ of: 'cells', area: 'B1:B9' }, 'LINE'),
+  newSeries({ of: 'cells', area: 'C1:C9' }, 'POINTS'),
+])
+
+test('columns become one two-way table and go apart again', () => {
+  const table = withForm(columns, 'SURFACE')
+  expect(table).toMatchObject({ form: 'SURFACE', across: null, series: [{ source: { area: 'A1:C9' } }] })
+  expect(withForm(table, 'CONTOURS').series).toEqual(table.series)
+  expect(withForm(table, 'PLOT')).toMatchObject({
+    form: 'PLOT',
+    across: 'A1:A9',
+    series: [{ source: { area: 'B1:B9' } }, { source: { area: 'C1:C9' } }],
+  })
+})
+
+test('every choice is on once it is chosen, and no other of its setting', () => {
+  for (const setting of [...CHART_SETTINGS, ...SERIES_SETTINGS]) {
+    const labels = setting.choices(columns, 1).map((choice) => choice.label)
+    for (const label of labels) {
+      const chosen =
+        setting
+          .choices(columns, 1)
+          .find((choice) => choice.label === label)
+          ?.chosen() ?? columns
+      const series = Math.min(1, chosen.series.length - 1)
+      const on = setting.choices(chosen, series).filter((choice) => choice.isOn)
+      expect(
+        on.map((choice) => choice.label),
+        setting.says,
+      ).toEqual([label])
+    }
+  }
+})
+
+test('a setting of one series leaves the others alone', () => {
+  const colour = SERIES_SETTINGS.find((setting) => setting.id === 'colour')
+  const changed = colour?.choices(columns, 1).at(-1)?.chosen()
+  expect(changed?.series[0]).toEqual(columns.series[0])
+  expect(changed?.series[1]?.look.colour).toBe('grey')
+})
