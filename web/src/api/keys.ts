@@ -5,6 +5,7 @@ import type { Run } from './types'
 export const keys = {
   worksheets: ['worksheets'] as const,
   outline: (id: string, at: number | null = null) => ['worksheet', id, 'outline', at] as const,
+  keeping: (id: string) => ['keeping', id] as const,
   allCells: (id: string) => ['worksheet', id, 'cells'] as const,
   cells: (id: string, grid: string) => ['worksheet', id, 'cells', null, grid] as const,
   page: (id: string, at: number | null, grid: string, page: number, columns: number) =>

@@ -58,10 +58,17 @@ export function ScratchLine() {
           .preview(worksheet.id, { grid, address: NOWHERE, entry, cursor: entry.length })
           .then((each) => each.calculation)
           .catch(() => null)
+    const kept =
+      answer &&
+      !answer.error &&
+      (await add({
+        entry: text.trim(),
+        display: answer.result.display,
+        exact: answer.result.exact,
+        value: inFull(answer.result),
+      }))
     keeping.current = ''
-    if (!answer || answer.error) return
-    const { display, exact } = answer.result
-    if (!(await add({ entry: text.trim(), display, exact, value: inFull(answer.result) }))) return
+    if (!kept) return
     setText((now) => (now === text ? '' : now))
     setStem('')
     setRecalled(0)

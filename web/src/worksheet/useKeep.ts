@@ -22,6 +22,7 @@ export function useKeep(id: string) {
   const revision = () => client.getQueryData<Worksheet>(keys.outline(id))?.revision ?? 0
 
   return useMutation({
+    mutationKey: keys.keeping(id),
     scope: { id },
     mutationFn: (change: Change) => {
       switch (change.kind) {
@@ -37,6 +38,12 @@ export function useKeep(id: string) {
         case 'redo':
           return api[change.kind](id)
       }
+    },
+    // What is laid out is shown at once: the next click must go on from it, however slow the answer is.
+    onMutate: (change: Change) => {
+      if (change.kind !== 'edits') return
+      void client.cancelQueries({ queryKey: keys.outline(id) })
+      client.setQueryData<Worksheet>(keys.outline(id), (old) => old && laidOut(old, change.edits))
     },
     onSuccess: (kept: Kept, change: Change) => {
       const { revision: next, keptAt, canUndo, canRedo } = kept
@@ -57,7 +64,10 @@ export function useKeep(id: string) {
       // Not waited for: the next key may need what this one has done.
       void Promise.all([
         ...(missed || changesLooks(change) ? [client.invalidateQueries({ queryKey: keys.allCells(id) })] : []),
-        client.invalidateQueries({ queryKey: keys.outline(id) }),
+        // Another change may be on its way, and is shown already: its own answer brings the outline of both.
+        ...(client.isMutating({ mutationKey: keys.keeping(id) }) > 1
+          ? []
+          : [client.invalidateQueries({ queryKey: keys.outline(id) })]),
         client.invalidateQueries({ queryKey: keys.everyCell(id) }),
         client.invalidateQueries({ queryKey: keys.charts(id) }),
         client.invalidateQueries({ queryKey: keys.history(id) }),
@@ -68,6 +78,24 @@ export function useKeep(id: string) {
       return client.invalidateQueries({ queryKey: keys.outline(id) })
     },
   })
+}
+
+/** The worksheet with what edits change of its layout and settings; all else comes with the answer. */
+const laidOut = (worksheet: Worksheet, edits: readonly Edit[]): Worksheet => edits.reduce(laidOutBy, worksheet)
+
+function laidOutBy(worksheet: Worksheet, edit: Edit): Worksheet {
+  if (edit.do === 'changeSettings') return { ...worksheet, settings: edit.settings }
+  if (edit.do !== 'changeBlock' && edit.do !== 'changeSection') return worksheet
+  return {
+    ...worksheet,
+    sections: worksheet.sections.map((section) => {
+      if (edit.do === 'changeBlock') {
+        return { ...section, blocks: section.blocks.map((block) => (block.id === edit.block.id ? edit.block : block)) }
+      }
+      const { title, folded, isPart } = edit
+      return section.id === edit.section ? { ...section, title, folded, isPart } : section
+    }),
+  }
 }
 
 /** Whether cells may look different although their values are the same: by their style, or by their place. */

@@ -63,7 +63,10 @@ class TapeEndpoint {
         row.exact = line.exact();
         row.inFull = line.value();
         row.madeAt = clock.instant().truncatedTo(ChronoUnit.MICROS);
-        return Kept.of(tapes.add(id, row));
+        // Lines are numbered one after another, so they are added one after another.
+        synchronized (tapes) {
+            return Kept.of(tapes.add(id, row));
+        }
     }
 
     @DeleteMapping
