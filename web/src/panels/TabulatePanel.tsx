@@ -1,10 +1,11 @@
 import { Button, Checkbox, Input, Modal, Radio } from 'antd'
 import { useState } from 'react'
-import type { Act, Variable } from '../api/types'
+import { useCell } from '../api/queries'
+import type { Act, CellDetail, Variable, Worksheet } from '../api/types'
 import { freshId } from '../commands/freshId'
 import { freeTitle, placeOf } from '../commands/pageCommands'
 import { selectedCells } from '../commands/selected'
-import { addressOf } from '../grid/address'
+import { addressOf, quotedTitle } from '../grid/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Panel.module.css'
@@ -43,7 +44,14 @@ export function TabulatePanel() {
   const [expression, setExpression] = useState(
     tabulated?.expression ?? name?.name ?? (selected ? addressOf(selected.focus) : ''),
   )
-  const [first, setFirst] = useState(OVER)
+  const { data: detail } = useCell(
+    worksheet.id,
+    null,
+    selected?.grid.id ?? '',
+    selected ? addressOf(selected.focus) : 'A1',
+    selected !== null,
+  )
+  const [first, setFirst] = useState(() => ({ ...OVER, name: inputOf(detail, worksheet) ?? OVER.name }))
   const [isTwoWay, setTwoWay] = useState(false)
   const [second, setSecond] = useState<Wanted>({ ...OVER, name: 'y' })
   const own = selected?.grid.id ?? grids[0]?.id ?? ''
@@ -117,6 +125,14 @@ export function TabulatePanel() {
       </form>
     </Modal>
   )
+}
+
+/** The first single cell that a cell is fed by, as a name or an address; the lens has asked for it already. */
+function inputOf(detail: CellDetail | undefined, { names }: Worksheet): string | null {
+  const input = detail?.fedBy.find((place) => !place.area.includes(':'))
+  if (!input) return null
+  const name = names.find((each) => each.grid === input.grid && each.area === input.area)?.name
+  return name ?? (input.grid === detail?.cell.grid ? input.area : `${quotedTitle(input.gridTitle)}.${input.area}`)
 }
 
 interface OverProps {

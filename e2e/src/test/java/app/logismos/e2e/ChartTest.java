@@ -9,11 +9,14 @@ import static org.assertj.core.api.Assertions.within;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -32,6 +35,24 @@ class ChartTest extends Visit {
 
     private DrawnChart drawn() {
         return DrawnChart.of(chart());
+    }
+
+    /** What is drawn comes a moment after what is chosen: looks until it is so. */
+    private void soon(Consumer<DrawnChart> check) {
+        List<Throwable> last = new ArrayList<>();
+        try {
+            page.waitForCondition(() -> {
+                try {
+                    check.accept(drawn());
+                    return true;
+                } catch (AssertionError | IndexOutOfBoundsException notYet) {
+                    last.add(notYet);
+                    return false;
+                }
+            });
+        } catch (TimeoutError late) {
+            throw new AssertionError("the chart is not so", last.isEmpty() ? late : last.get(last.size() - 1));
+        }
     }
 
     private void choose(String setting, String choice) {
@@ -90,29 +111,29 @@ class ChartTest extends Visit {
     void pointsStandWhereTheCellsSay() {
         chartOfReadings();
         choose("Shown as", "points");
+        soon(drawn -> assertThat(drawn.markers(CLAY)).hasSize(4));
         List<DrawnChart.Place> markers = drawn().markers(CLAY);
-        assertThat(markers).hasSize(4);
         assertThat(markers.get(2).across()).isCloseTo(2, within(0.03));
         assertThat(markers.get(2).up()).isCloseTo(9, within(0.2));
-        assertThat(drawn().words()).contains("Time in s", "Height");
-        assertThat(drawn().lines(CLAY)).isEmpty();
+        soon(drawn -> assertThat(drawn.words()).contains("Time in s", "Height"));
+        soon(drawn -> assertThat(drawn.lines(CLAY)).isEmpty());
     }
 
     @Test
     void everyFormIsDrawn() {
         chartOfReadings();
         choose("Shown as", "line");
-        assertThat(drawn().lines(CLAY))
+        soon(drawn -> assertThat(drawn.lines(CLAY))
                 .hasSize(1)
                 .first()
-                .satisfies(line -> assertThat(line).hasSize(4));
+                .satisfies(line -> assertThat(line).hasSize(4)));
         choose("Shown as", "steps");
-        assertThat(drawn().lines(CLAY).get(0)).hasSize(7);
+        soon(drawn -> assertThat(drawn.lines(CLAY).get(0)).hasSize(7));
         choose("Shown as", "bars");
-        assertThat(drawn().bars(CLAY))
+        soon(drawn -> assertThat(drawn.bars(CLAY))
                 .hasSize(4)
                 .last()
-                .satisfies(height -> assertThat(height).isCloseTo(16, within(0.2)));
+                .satisfies(height -> assertThat(height).isCloseTo(16, within(0.2))));
         choose("Shown as", "shares");
         shows("3  53.3 %");
         choose("Shown as", "histogram");
@@ -120,7 +141,7 @@ class ChartTest extends Visit {
         choose("Shown as", "boxes");
         assertThat(chart()).containsText("Height: 4 values.");
         choose("Shown as", "points and line");
-        assertThat(drawn().markers(CLAY)).hasSize(4);
+        soon(drawn -> assertThat(drawn.markers(CLAY)).hasSize(4));
         assertThat(chart().locator("[role=status]").filter(new Locator.FilterOptions().setHasText("wrong")))
                 .hasCount(0);
     }
@@ -139,14 +160,14 @@ class ChartTest extends Visit {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("June"))
                 .click();
         choose("Shown as", "bars");
-        assertThat(drawn().words()).contains("Assam", "Sencha");
-        assertThat(drawn().bars(CLAY).get(1)).isCloseTo(5, within(0.1));
+        soon(drawn -> assertThat(drawn.words()).contains("Assam", "Sencha"));
+        soon(drawn -> assertThat(drawn.bars(CLAY).get(1)).isCloseTo(5, within(0.1)));
         lens(page)
                 .getByText("Layout", new Locator.GetByTextOptions().setExact(true))
                 .click();
         choose("Bars on each other", "yes");
         shows("7");
-        assertThat(drawn().bars(TEAL).get(0)).isCloseTo(7, within(0.2));
+        soon(drawn -> assertThat(drawn.bars(TEAL).get(0)).isCloseTo(7, within(0.2)));
         // A pattern tells the series apart without colour.
         assertThat(drawing().locator("svg pattern").count()).isPositive();
         choose("Swap across and up", "yes");
@@ -169,7 +190,7 @@ class ChartTest extends Visit {
         find("shown as: points and line");
         find("steps up: logarithmic");
         shows("50");
-        assertThat(drawn().ticksUp()).contains("1", "10");
+        soon(drawn -> assertThat(drawn.ticksUp()).contains("1", "10"));
         write("title of the vertical axis", "metres");
         shows("metres");
         write("end of the vertical axis", "100");
@@ -243,9 +264,9 @@ class ChartTest extends Visit {
         page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).fill("2*pi");
         button("Draw it").click();
         shows("−2");
-        assertThat(drawn().lines(CLAY).get(0))
+        soon(drawn -> assertThat(drawn.lines(CLAY).get(0))
                 .allSatisfy(place ->
-                        assertThat(Math.hypot(place.across() / 2, place.up())).isCloseTo(1, within(0.05)));
+                        assertThat(Math.hypot(place.across() / 2, place.up())).isCloseTo(1, within(0.05))));
     }
 
     @Test
@@ -341,7 +362,7 @@ class ChartTest extends Visit {
         button("Look closer").click();
         assertThat(button("show all")).isVisible();
         shows("1.5");
-        assertThat(drawn().ticksAcross()).isNotEqualTo(whole);
+        soon(drawn -> assertThat(drawn.ticksAcross()).isNotEqualTo(whole));
         double[] middle = centre(drawing());
         page.mouse().move(middle[0], middle[1]);
         page.mouse().down();
@@ -350,7 +371,7 @@ class ChartTest extends Visit {
         page.mouse().up();
         button("show all").click();
         shows("0");
-        assertThat(drawn().ticksAcross()).isEqualTo(whole);
+        soon(drawn -> assertThat(drawn.ticksAcross()).isEqualTo(whole));
     }
 
     @Test
