@@ -83,13 +83,17 @@ function withColours(markup: string): string {
 function spaceAsSvg(chart: Chart): string {
   const shown = drawingOf(chart)
   const { width, height } = sizeOf(shown)
-  const host = shown?.querySelector<HTMLElement>('[data-renderer]')
-  const url =
-    (host &&
-      echarts
-        .getInstanceByDom(host)
-        ?.getDataURL({ type: 'png', pixelRatio: SHARP, backgroundColor: inksOnPaper().block })) ??
-    ''
+  // The space and what is written over it are drawn on canvases that lie over each other.
+  const sheet = document.createElement('canvas')
+  sheet.width = width * SHARP
+  sheet.height = height * SHARP
+  const drawing = sheet.getContext('2d')
+  if (drawing) {
+    drawing.fillStyle = inksOnPaper().block
+    drawing.fillRect(0, 0, sheet.width, sheet.height)
+    shown?.querySelectorAll('canvas').forEach((layer) => drawing.drawImage(layer, 0, 0, sheet.width, sheet.height))
+  }
+  const url = sheet.toDataURL('image/png')
   return (
     `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">` +
     `<title>${escapedXml(chart.title)}</title><image href="${url}" width="${width}" height="${height}"/></svg>`
