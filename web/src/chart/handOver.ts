@@ -6,6 +6,7 @@ import sans from '@fontsource/ibm-plex-sans/files/ibm-plex-sans-latin-400-normal
 import sansExt from '@fontsource/ibm-plex-sans/files/ibm-plex-sans-latin-ext-400-normal.woff2?inline'
 import type { Chart, ChartData } from '../api/types'
 import { inksOnPaper } from './inks'
+import { escaped } from './options/axes'
 import { optionsOf } from './options/options'
 import { echarts } from './registered'
 
@@ -51,7 +52,7 @@ export function svgOf(chart: Chart, data: ChartData): string {
       .replace(
         /<svg[^>]*>/,
         (open) =>
-          `${open}<title>${escapedXml(data.title)}</title><desc>${escapedXml(data.summary)}</desc>` +
+          `${open}<title>${escaped(data.title)}</title><desc>${escaped(data.summary)}</desc>` +
           `<style>${fonts()}${data.marks.some((mark) => mark.kind === 'formula') ? formulaRules() : ''}</style>` +
           `<rect width="${width}" height="${height}" fill="${paper.block}"/>`,
       )
@@ -96,12 +97,9 @@ function spaceAsSvg(chart: Chart): string {
   const url = sheet.toDataURL('image/png')
   return (
     `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">` +
-    `<title>${escapedXml(chart.title)}</title><image href="${url}" width="${width}" height="${height}"/></svg>`
+    `<title>${escaped(chart.title)}</title><image href="${url}" width="${width}" height="${height}"/></svg>`
   )
 }
-
-const escapedXml = (text: string) =>
-  text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;')
 
 /** The same picture in dots, three to a pixel. */
 export async function pngOf(chart: Chart, data: ChartData): Promise<Blob> {

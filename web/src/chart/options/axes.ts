@@ -109,6 +109,14 @@ export function legendOf(legend: string, names: readonly Named[], inks: Inks) {
   }
 }
 
+/** How what is hovered over is told. */
+export const tooltipLook = (inks: Inks) => ({
+  confine: true,
+  backgroundColor: inks.block,
+  borderColor: inks.hairline,
+  textStyle: { color: inks.ink, fontSize: 13 },
+})
+
 /** A text that is shown inside markup. */
 export const escaped = (text: string) =>
   text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;')

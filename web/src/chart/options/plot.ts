@@ -1,7 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Chart, ChartData, ChartPoint, DrawnSeries } from '../../api/types'
 import type { Inks } from '../inks'
-import { axisOf, escaped, legendOf, linesBehind, textStyle } from './axes'
+import { axisOf, escaped, legendOf, linesBehind, textStyle, tooltipLook } from './axes'
 import { lookOf } from './looks'
 import { withUnit } from '../withUnit'
 
@@ -233,10 +233,7 @@ interface Hovered {
 function tooltip(data: ChartData, inks: Inks) {
   return {
     trigger: 'item',
-    confine: true,
-    backgroundColor: inks.block,
-    borderColor: inks.hairline,
-    textStyle: { color: inks.ink, fontSize: 13 },
+    ...tooltipLook(inks),
     formatter: ({ seriesId, dataIndex }: Hovered) => {
       const [part = '', number = ''] = seriesId.split('-')
       const series = data.series[Number(number)]

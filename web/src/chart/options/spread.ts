@@ -1,15 +1,8 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Chart, ChartData } from '../../api/types'
 import type { Inks } from '../inks'
-import { axisOf, escaped, legendOf, linesBehind, textStyle } from './axes'
+import { axisOf, escaped, legendOf, linesBehind, textStyle, tooltipLook } from './axes'
 import { lookOf } from './looks'
-
-const tooltipLook = (inks: Inks) => ({
-  confine: true,
-  backgroundColor: inks.block,
-  borderColor: inks.hairline,
-  textStyle: { color: inks.ink, fontSize: 13 },
-})
 
 /** The parts of a whole. */
 export function sharesOptions(chart: Chart, data: ChartData, inks: Inks): EChartsCoreOption {

@@ -1,14 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Chart, ChartAxis, ChartData, TwoWay } from '../../api/types'
 import type { Inks } from '../inks'
-import { axisOf, escaped, linesBehind, textStyle } from './axes'
-
-const tooltipLook = (inks: Inks) => ({
-  confine: true,
-  backgroundColor: inks.block,
-  borderColor: inks.hairline,
-  textStyle: { color: inks.ink, fontSize: 13 },
-})
+import { axisOf, escaped, linesBehind, textStyle, tooltipLook } from './axes'
 
 const labelOf = (axis: ChartAxis, at: number) => (axis.places ? (axis.scale.ticks[at - 1]?.label ?? '') : String(at))
 
