@@ -20,6 +20,9 @@ class ArchitectureTest {
     static final ArchRule numberUsesNothing = floor("number");
 
     @ArchTest
+    static final ArchRule specialUsesNumber = floor("special", "number");
+
+    @ArchTest
     static final ArchRule unitUsesNumber = floor("unit", "number");
 
     @ArchTest
@@ -29,21 +32,21 @@ class ArchitectureTest {
     static final ArchRule formulaUsesValue = floor("formula", "value", "unit", "number");
 
     @ArchTest
-    static final ArchRule functionUsesValue = floor("function", "value", "unit", "number");
+    static final ArchRule functionUsesValue = floor("function", "special", "value", "unit", "number");
 
     @ArchTest
     static final ArchRule displayUsesValue = floor("display", "value", "unit", "number");
 
     @ArchTest
     static final ArchRule evaluateLooksDown =
-            floor("evaluate", "function", "formula", "display", "value", "unit", "number");
+            floor("evaluate", "function", "special", "formula", "display", "value", "unit", "number");
 
     @ArchTest
     static final ArchRule sheetUsesFormula = floor("sheet", "formula", "value", "unit", "number");
 
     @ArchTest
-    static final ArchRule recalculateLooksDown =
-            floor("recalculate", "sheet", "evaluate", "function", "formula", "display", "value", "unit", "number");
+    static final ArchRule recalculateLooksDown = floor(
+            "recalculate", "sheet", "evaluate", "function", "special", "formula", "display", "value", "unit", "number");
 
     @ArchTest
     static final ArchRule actLooksDown = floor(
@@ -53,6 +56,7 @@ class ArchitectureTest {
             "sheet",
             "evaluate",
             "function",
+            "special",
             "formula",
             "display",
             "value",

@@ -8,9 +8,14 @@ import app.logismos.number.Undefined;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import java.util.List;
+import org.apache.commons.numbers.core.DD;
 
 /** The four operations for formulas of several steps: what has no answer refuses the whole call. */
 final class Algebra {
+    /** Where numbers end, for whoever has gone past it. */
+    static final String ENDS_OF_NUMBERS =
+            "whole numbers have 1,000,000 digits at the most, approximate ones end at about 1.8 × 10^308.";
+
     private Algebra() {}
 
     static Real plus(Real a, Real b) {
@@ -69,6 +74,11 @@ final class Algebra {
         return Real.from(number);
     }
 
+    /** What a method answers to more digits than a double has. */
+    static Real from(DD number) {
+        return from(number.hi());
+    }
+
     static Real answer(Result result) {
         if (result instanceof Real real) {
             return real;
@@ -79,7 +89,8 @@ final class Algebra {
                         Failure.of(
                                 ErrorCode.DIVIDE_BY_ZERO, "This divides by 0: the numbers are too few or all alike.");
                     case NO_REAL_RESULT -> Failure.of(ErrorCode.NO_REAL_RESULT, "This has no real result.");
-                    case TOO_LARGE -> Failure.of(ErrorCode.TOO_LARGE, "The result has more than 1,000,000 digits.");
+                    case TOO_LARGE ->
+                        Failure.of(ErrorCode.TOO_LARGE, "This is past what can be held here: " + ENDS_OF_NUMBERS);
                 });
     }
 }

@@ -7,32 +7,24 @@ import static app.logismos.function.Parameter.Accepts.WHOLE;
 
 import app.logismos.number.Counting;
 import app.logismos.number.Elementary;
+import app.logismos.number.Extended;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.special.Distribution;
+import app.logismos.special.ErrorFunction;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Truth;
 import java.math.BigInteger;
 import java.util.List;
-import org.hipparchus.distribution.RealDistribution;
-import org.hipparchus.distribution.continuous.BetaDistribution;
-import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
-import org.hipparchus.distribution.continuous.ExponentialDistribution;
-import org.hipparchus.distribution.continuous.FDistribution;
-import org.hipparchus.distribution.continuous.GammaDistribution;
-import org.hipparchus.distribution.continuous.LogNormalDistribution;
-import org.hipparchus.distribution.continuous.NormalDistribution;
-import org.hipparchus.distribution.continuous.TDistribution;
-import org.hipparchus.distribution.continuous.WeibullDistribution;
-import org.hipparchus.special.Erf;
+import org.apache.commons.numbers.core.DD;
 
-/** Further distributions: continuous ones by Hipparchus, those of counts exact for exact chances. */
+/** Further distributions: continuous ones good to the last place of a double, those of counts exact for exact chances. */
 final class ChanceFunctions {
     private static final NumberValue ZERO = NumberValue.of(0);
     private static final NumberValue ONE = NumberValue.of(1);
     private static final Truth CUMULATIVE = new Truth(true);
-    private static final NormalDistribution NORMAL = new NormalDistribution();
 
     static final List<Function> ALL = List.of(
             chance(
@@ -79,9 +71,11 @@ final class ChanceFunctions {
                     .refuses("betainv(0.5, 1, -1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("betadistribution")
                     .computes(given -> {
-                        double share = ((Real) inverse(given, betaDistribution(given))).toDouble();
-                        double low = given.number("low").toDouble();
-                        return Algebra.from(low + share * (given.number("high").toDouble() - low));
+                        Real share = given.number("p").equals(Rational.ONE)
+                                ? Rational.ONE
+                                : inverse(given, betaDistribution(given));
+                        Real width = Algebra.minus(given.number("high"), given.number("low"));
+                        return Algebra.plus(given.number("low"), Algebra.times(share, width));
                     }),
             chance(
                             "exponential",
@@ -93,7 +87,7 @@ final class ChanceFunctions {
                     .example("exponential(0, 2, cumulative: false)", "2")
                     .refuses("exponential(1, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("poisson", "weibull")
-                    .computes(given -> upTo(given, new ExponentialDistribution(1 / above(given, "rate")))),
+                    .computes(given -> upTo(given, Distribution.exponential(above(given, "rate")))),
             chance("weibull", "WEIBULL", "The Weibull distribution: the chance of a life up to x, or the height at x.")
                     .argument("shape", NUMBER, "the shape, more than 0")
                     .argument("scale", NUMBER, "the scale, more than 0")
@@ -102,8 +96,7 @@ final class ChanceFunctions {
                     .example("weibull(0, 2, 1)", "0")
                     .refuses("weibull(1, 1, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("exponential")
-                    .computes(given ->
-                            upTo(given, new WeibullDistribution(above(given, "shape"), above(given, "scale")))),
+                    .computes(given -> upTo(given, Distribution.weibull(above(given, "shape"), above(given, "scale")))),
             chance(
                             "lognormal",
                             "LOGNORMDIST",
@@ -124,13 +117,9 @@ final class ChanceFunctions {
                     .refuses("lognormalinv(-1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("lognormal")
                     .computes(given -> {
-                        double p = chance(given);
-                        if (p == 0 || p == 1) {
-                            throw given.wrong("p", "more than 0 and less than 1", String.valueOf(p));
-                        }
-                        Real normal = p == 0.5 ? Rational.ZERO : Algebra.from(NORMAL.inverseCumulativeProbability(p));
+                        Real score = inverse(given, Distribution.NORMAL);
                         return Elementary.exp(
-                                Algebra.plus(given.number("mean"), Algebra.times(given.number("sd"), normal)));
+                                Algebra.plus(given.number("mean"), Algebra.times(given.number("sd"), score)));
                     }),
             chance(
                             "fdistribution",
@@ -159,7 +148,7 @@ final class ChanceFunctions {
                     .example("ftail(0, 2, 3)", "1")
                     .refuses("ftail(1, 5, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("fdistribution", "ftailinv")
-                    .computes(given -> beyond(given, f(given))),
+                    .computes(given -> beyond(given.number("x"), f(given))),
             inverse("ftailinv", "LEGACY.FINV", "The value above which an F distribution has the chance p.")
                     .argument("dfabove", NUMBER, "degrees of freedom above, more than 0")
                     .argument("dfbelow", NUMBER, "degrees of freedom below, more than 0")
@@ -167,7 +156,7 @@ final class ChanceFunctions {
                     .example("ftailinv(1, 5, 5)", "0")
                     .refuses("ftailinv(-1, 5, 5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("ftail")
-                    .computes(given -> inverseOf(given, f(given), 1 - chance(given))),
+                    .computes(given -> inverseFromAbove(given, f(given))),
             inverse("chisquaredinv", "CHISQINV", "The value up to which a chi-squared distribution has the chance p.")
                     .argument("df", NUMBER, "degrees of freedom, more than 0")
                     .example("round(chisquaredinv(0.5, 2), 9)", "1386294361/1000000000")
@@ -181,7 +170,7 @@ final class ChanceFunctions {
                     .example("round(chisquaredtail(2, 2), 12)", "367879441171/1000000000000")
                     .refuses("chisquaredtail(1, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("chisquared", "chisquaredtailinv")
-                    .computes(given -> beyond(given, chiSquared(given))),
+                    .computes(given -> beyond(given.number("x"), chiSquared(given))),
             inverse(
                             "chisquaredtailinv",
                             "LEGACY.CHIINV",
@@ -191,7 +180,7 @@ final class ChanceFunctions {
                     .example("chisquaredtailinv(1, 3)", "0")
                     .refuses("chisquaredtailinv(0.5, -1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("chisquaredtail")
-                    .computes(given -> inverseOf(given, chiSquared(given), 1 - chance(given))),
+                    .computes(given -> inverseFromAbove(given, chiSquared(given))),
             chance(
                             "standardnormal",
                             "LEGACY.NORMSDIST",
@@ -200,8 +189,7 @@ final class ChanceFunctions {
                     .example("round(standardnormal(1.96), 6)", "487501/500000")
                     .refuses("standardnormal(\"a\")", ErrorCode.WRONG_KIND)
                     .related("normal", "standardnormalinv")
-                    .computes(given -> Algebra.from(
-                            NORMAL.cumulativeProbability(given.number("x").toDouble()))),
+                    .computes(given -> below(given.number("x"), Distribution.NORMAL)),
             inverse(
                             "standardnormalinv",
                             "LEGACY.NORMSINV",
@@ -210,8 +198,7 @@ final class ChanceFunctions {
                     .example("standardnormalinv(0.5)", "0")
                     .refuses("standardnormalinv(1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("standardnormal")
-                    .computes(given ->
-                            given.number("p").equals(Rational.of(1, 2)) ? Rational.ZERO : inverse(given, NORMAL)),
+                    .computes(given -> inverse(given, Distribution.NORMAL)),
             chance(
                             "gauss",
                             "GAUSS",
@@ -222,7 +209,9 @@ final class ChanceFunctions {
                     .related("standardnormal")
                     .computes(given -> given.number("x").signum() == 0
                             ? Rational.ZERO
-                            : Algebra.from(Erf.erf(given.number("x").toDouble() / Math.sqrt(2)) / 2)),
+                            : Algebra.from(ErrorFunction.erf(Extended.of(given.number("x"))
+                                            .divide(DD.of(2).sqrt()))
+                                    .scalb(-1))),
             chance(
                             "studenttail",
                             "TDIST",
@@ -239,10 +228,8 @@ final class ChanceFunctions {
                         if (x.signum() < 0) {
                             throw given.wrong("x", "0 or more", String.valueOf(x.toDouble()));
                         }
-                        TDistribution student = new TDistribution(above(given, "df"));
-                        return x.signum() == 0 && tails == 2
-                                ? Rational.ONE
-                                : Algebra.from(tails * student.cumulativeProbability(-x.toDouble()));
+                        Real one = beyond(x, Distribution.student(above(given, "df")));
+                        return x.signum() == 0 && tails == 2 ? Rational.ONE : one.times(Rational.of(tails));
                     }),
             inverse(
                             "studenttailinv",
@@ -254,8 +241,9 @@ final class ChanceFunctions {
                     .refuses("studenttailinv(0, 10)", ErrorCode.WRONG_ARGUMENTS)
                     .related("studenttail", "studentinv")
                     .computes(given -> {
-                        TDistribution student = new TDistribution(above(given, "df"));
-                        return inverseOf(given, student, 1 - chance(given) / 2);
+                        Real half = Algebra.over(share(given), Rational.of(2));
+                        Distribution student = Distribution.student(above(given, "df"));
+                        return inverseOf(given, student, Algebra.minus(Rational.ONE, half), half);
                     }),
             function("hypergeometric", Category.DISTRIBUTIONS)
                     .alsoRead("HYPGEOMDIST")
@@ -365,43 +353,36 @@ final class ChanceFunctions {
                         : isLegacy
                                 ? declared.alsoRead(identifier, identifier.substring("LEGACY.".length()))
                                 : declared.alsoRead(identifier))
-                .from("OpenFormula 6.18; Hipparchus");
+                .from("OpenFormula 6.18, DLMF 7 and 8");
     }
 
-    private static GammaDistribution gammaDistribution(Arguments given) {
-        return new GammaDistribution(above(given, "alpha"), above(given, "beta"));
+    private static Distribution gammaDistribution(Arguments given) {
+        return Distribution.gamma(above(given, "alpha"), above(given, "beta"));
     }
 
-    private static BetaDistribution betaDistribution(Arguments given) {
-        return new BetaDistribution(above(given, "alpha"), above(given, "beta"));
+    private static Distribution betaDistribution(Arguments given) {
+        return Distribution.beta(above(given, "alpha"), above(given, "beta"));
     }
 
-    private static LogNormalDistribution logNormal(Arguments given) {
-        return new LogNormalDistribution(given.number("mean").toDouble(), above(given, "sd"));
+    private static Distribution logNormal(Arguments given) {
+        return Distribution.logNormal(Extended.of(given.number("mean")), above(given, "sd"));
     }
 
-    private static FDistribution f(Arguments given) {
-        return new FDistribution(above(given, "dfabove"), above(given, "dfbelow"));
+    private static Distribution f(Arguments given) {
+        return Distribution.ratio(above(given, "dfabove"), above(given, "dfbelow"));
     }
 
-    private static ChiSquaredDistribution chiSquared(Arguments given) {
-        return new ChiSquaredDistribution(above(given, "df"));
+    private static Distribution chiSquared(Arguments given) {
+        return Distribution.chiSquared(above(given, "df"));
     }
 
-    private static double above(Arguments given, String parameter) {
+    /** An argument that is a size. */
+    static DD above(Arguments given, String parameter) {
         double number = given.number(parameter).toDouble();
         if (!(number > 0) || Double.isInfinite(number)) {
             throw given.wrong(parameter, "more than 0", String.valueOf(number));
         }
-        return number;
-    }
-
-    private static double chance(Arguments given) {
-        double p = given.number("p").toDouble();
-        if (!(p >= 0 && p <= 1)) {
-            throw given.wrong("p", "0 to 1", String.valueOf(p));
-        }
-        return p;
+        return Extended.of(given.number(parameter));
     }
 
     private static Real share(Arguments given) {
@@ -412,48 +393,71 @@ final class ChanceFunctions {
         return p;
     }
 
-    private static Real upTo(Arguments given, RealDistribution distribution) {
-        double x = given.number("x").toDouble();
-        boolean isBelow = x <= distribution.getSupportLowerBound();
-        return given.truth("cumulative")
-                ? isBelow ? Rational.ZERO : Algebra.from(distribution.cumulativeProbability(x))
-                : x < distribution.getSupportLowerBound() ? Rational.ZERO : Algebra.from(distribution.density(x));
+    private static Real upTo(Arguments given, Distribution distribution) {
+        Real x = given.number("x");
+        return given.truth("cumulative") ? below(x, distribution) : height(x, distribution);
     }
 
-    private static Real beyond(Arguments given, RealDistribution distribution) {
-        double x = given.number("x").toDouble();
-        return x <= distribution.getSupportLowerBound()
+    /** The chance of a value up to x. */
+    static Real below(Real x, Distribution distribution) {
+        return x.toDouble() <= distribution.lowest()
+                ? Rational.ZERO
+                : Algebra.from(distribution.below().apply(Extended.of(x)));
+    }
+
+    /** The height of a distribution at x. */
+    static Real height(Real x, Distribution distribution) {
+        return x.toDouble() < distribution.lowest()
+                ? Rational.ZERO
+                : Algebra.from(distribution.density().apply(Extended.of(x)));
+    }
+
+    /** The chance of a value above x. */
+    static Real beyond(Real x, Distribution distribution) {
+        return x.toDouble() <= distribution.lowest()
                 ? Rational.ONE
-                : Algebra.from(1 - distribution.cumulativeProbability(x));
+                : Algebra.from(distribution.beyond().apply(Extended.of(x)));
     }
 
-    private static Real inverse(Arguments given, RealDistribution distribution) {
-        return inverseOf(given, distribution, chance(given));
+    static Real inverse(Arguments given, Distribution distribution) {
+        Real p = share(given);
+        return inverseOf(given, distribution, p, Algebra.minus(Rational.ONE, p));
+    }
+
+    private static Real inverseFromAbove(Arguments given, Distribution distribution) {
+        Real p = share(given);
+        return inverseOf(given, distribution, Algebra.minus(Rational.ONE, p), p);
     }
 
     /** Nothing can be said where the value would be infinite. */
-    private static Real inverseOf(Arguments given, RealDistribution distribution, double p) {
-        double value = p == 0 || p == 1
-                ? distribution.inverseCumulativeProbability(p)
-                : DistributionFunctions.inverse(distribution, p);
-        if (Double.isInfinite(value)) {
-            throw given.wrong("p", "a chance at which the value is finite", String.valueOf(p));
+    private static Real inverseOf(Arguments given, Distribution distribution, Real chance, Real rest) {
+        if (chance.signum() == 0 && distribution.lowest() == 0) {
+            return Rational.ZERO;
         }
-        return value == 0 ? Rational.ZERO : Algebra.from(value);
+        if (chance.signum() == 0 || rest.signum() == 0) {
+            throw given.wrong("p", "a chance at which the value is finite", String.valueOf(chance.toDouble()));
+        }
+        double value = distribution.inverse(Extended.of(chance), Extended.of(rest));
+        boolean isMiddle = chance.equals(rest) && distribution.lowest() < 0;
+        return isMiddle ? Rational.ZERO : Algebra.from(value);
     }
 
     private static Real betaChance(Arguments given) {
-        double low = given.number("low").toDouble();
-        double width = given.number("high").toDouble() - low;
-        if (!(width > 0)) {
-            throw given.wrong("high", "more than `low`", String.valueOf(low + width));
+        Real low = given.number("low");
+        Real width = Algebra.minus(given.number("high"), low);
+        if (width.signum() <= 0) {
+            throw given.wrong(
+                    "high",
+                    "more than `low`",
+                    String.valueOf(given.number("high").toDouble()));
         }
-        double x = (given.number("x").toDouble() - low) / width;
-        BetaDistribution beta = betaDistribution(given);
-        if (x <= 0 || x >= 1) {
-            return given.truth("cumulative") && x >= 1 ? Rational.ONE : Rational.ZERO;
+        Real share = Algebra.over(Algebra.minus(given.number("x"), low), width);
+        Distribution beta = betaDistribution(given);
+        int atTop = share.compareTo(Rational.ONE);
+        if (given.truth("cumulative")) {
+            return atTop >= 0 ? Rational.ONE : below(share, beta);
         }
-        return Algebra.from(given.truth("cumulative") ? beta.cumulativeProbability(x) : beta.density(x) / width);
+        return atTop > 0 ? Rational.ZERO : Algebra.over(height(share, beta), width);
     }
 
     private static Real hypergeometric(Arguments given) {

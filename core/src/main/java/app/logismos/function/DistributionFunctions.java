@@ -6,28 +6,24 @@ import static app.logismos.function.Parameter.Accepts.TRUTH;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
 import app.logismos.number.Counting;
-import app.logismos.number.Elementary;
+import app.logismos.number.Extended;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Undefined;
+import app.logismos.special.BetaFunction;
+import app.logismos.special.Distribution;
+import app.logismos.special.ErrorFunction;
+import app.logismos.special.GammaFunction;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Truth;
 import java.math.BigInteger;
 import java.util.List;
-import org.hipparchus.distribution.RealDistribution;
-import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
-import org.hipparchus.distribution.continuous.NormalDistribution;
-import org.hipparchus.distribution.continuous.TDistribution;
-import org.hipparchus.special.Beta;
-import org.hipparchus.special.Erf;
-import org.hipparchus.special.Gamma;
+import org.apache.commons.numbers.core.DD;
 
-/** Distributions and special functions, by Hipparchus where the answer is no fraction. */
+/** Distributions and special functions, good to the last place of a double where the answer is no fraction. */
 final class DistributionFunctions {
-    private static final String HIPPARCHUS = "Hipparchus";
-
     static final List<Function> ALL = List.of(
             function("normal", Category.DISTRIBUTIONS)
                     .alsoRead("NORMDIST")
@@ -40,14 +36,18 @@ final class DistributionFunctions {
                     .example("normal(1.959963984540054)", "0.975")
                     .refuses("normal(0, 0, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("normalinv", "zscore", "student")
-                    .from(HIPPARCHUS)
+                    .from("DLMF 7 and 8")
                     .works("z = ({x} − {mean}) / {sd}")
                     .computes(given -> {
-                        NormalDistribution normal =
-                                new NormalDistribution(given.number("mean").toDouble(), above(given, "sd", 0));
-                        double x = given.number("x").toDouble();
-                        return Algebra.from(
-                                given.truth("cumulative") ? normal.cumulativeProbability(x) : normal.density(x));
+                        ChanceFunctions.above(given, "sd");
+                        Real sd = given.number("sd");
+                        Real score = Algebra.over(Algebra.minus(given.number("x"), given.number("mean")), sd);
+                        return given.truth("cumulative")
+                                ? ChanceFunctions.below(score, Distribution.NORMAL)
+                                : Algebra.from(Distribution.NORMAL
+                                        .density()
+                                        .apply(Extended.of(score))
+                                        .divide(Extended.of(sd)));
                     }),
             function("normalinv", Category.DISTRIBUTIONS)
                     .alsoRead("NORMINV")
@@ -59,13 +59,13 @@ final class DistributionFunctions {
                     .example("normalinv(0.5, 100, 15)", "100")
                     .refuses("normalinv(1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("normal")
-                    .from(HIPPARCHUS)
+                    .from("DLMF 7 and 8")
                     .works("{mean} + {sd} × z, with z from the standard normal distribution for {p}")
-                    .computes(given -> given.number("p").equals(Rational.of(1, 2))
-                            ? given.number("mean")
-                            : Algebra.from(
-                                    new NormalDistribution(given.number("mean").toDouble(), above(given, "sd", 0))
-                                            .inverseCumulativeProbability(probability(given)))),
+                    .computes(given -> {
+                        ChanceFunctions.above(given, "sd");
+                        Real score = ChanceFunctions.inverse(given, Distribution.NORMAL);
+                        return Algebra.plus(given.number("mean"), Algebra.times(given.number("sd"), score));
+                    }),
             function("binomial", Category.DISTRIBUTIONS)
                     .alsoRead("BINOMDIST")
                     .says("The chance of k successes in n tries, or of k at the most.")
@@ -99,9 +99,9 @@ final class DistributionFunctions {
                     .example("round(student(1, 1), 12)", "3/4")
                     .refuses("student(0, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("studentinv", "normal")
-                    .from(HIPPARCHUS)
-                    .computes(given -> Algebra.from(new TDistribution(above(given, "df", 0))
-                            .cumulativeProbability(given.number("x").toDouble()))),
+                    .from("DLMF 7 and 8")
+                    .computes(given -> ChanceFunctions.below(
+                            given.number("x"), Distribution.student(ChanceFunctions.above(given, "df")))),
             function("studentinv", Category.DISTRIBUTIONS)
                     .says("The value up to which Student's distribution has the chance p.")
                     .argument("p", NUMBER, "between 0 and 1")
@@ -110,10 +110,9 @@ final class DistributionFunctions {
                     .example("round(studentinv(0.75, 1), 9)", "1")
                     .refuses("studentinv(0, 5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("student")
-                    .from(HIPPARCHUS)
-                    .computes(given -> given.number("p").equals(Rational.of(1, 2))
-                            ? Rational.ZERO
-                            : Algebra.from(inverse(new TDistribution(above(given, "df", 0)), probability(given)))),
+                    .from("DLMF 7 and 8")
+                    .computes(given ->
+                            ChanceFunctions.inverse(given, Distribution.student(ChanceFunctions.above(given, "df")))),
             function("chisquared", Category.DISTRIBUTIONS)
                     .alsoRead("CHISQDIST")
                     .says("The chi-squared distribution: the chance of a value up to x, or the height at x.")
@@ -124,14 +123,13 @@ final class DistributionFunctions {
                     .example("round(chisquared(2, 2), 10)", "1580301397/2500000000")
                     .refuses("chisquared(1, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("normal")
-                    .from(HIPPARCHUS)
+                    .from("DLMF 7 and 8")
                     .computes(given -> {
-                        ChiSquaredDistribution chi = new ChiSquaredDistribution(above(given, "df", 0));
-                        double x = given.number("x").toDouble();
-                        if (x <= 0 && given.truth("cumulative")) {
-                            return Rational.ZERO;
-                        }
-                        return Algebra.from(given.truth("cumulative") ? chi.cumulativeProbability(x) : chi.density(x));
+                        Distribution chi = Distribution.chiSquared(ChanceFunctions.above(given, "df"));
+                        Real x = given.number("x");
+                        return given.truth("cumulative")
+                                ? ChanceFunctions.below(x, chi)
+                                : ChanceFunctions.height(x, chi);
                     }),
             function("random", Category.DISTRIBUTIONS)
                     .alsoRead("RAND")
@@ -160,10 +158,10 @@ final class DistributionFunctions {
                     .example("round(erf(1), 12)", "16854015859/20000000000")
                     .refuses("erf(\"a\")", ErrorCode.WRONG_KIND)
                     .related("normal")
-                    .from(HIPPARCHUS + ", DLMF 7.2.1")
+                    .from("DLMF 7.2.1")
                     .computes(given -> given.number("x").signum() == 0
                             ? Rational.ZERO
-                            : Algebra.from(Erf.erf(given.number("x").toDouble()))),
+                            : Algebra.from(ErrorFunction.erf(Extended.of(given.number("x"))))),
             function("erfc", Category.DISTRIBUTIONS)
                     .says(
                             "The complement of the error function: 1 - erf(x), without losing digits where that is small.")
@@ -172,11 +170,11 @@ final class DistributionFunctions {
                     .example("round(erfc(1), 12)", "3145984141/20000000000")
                     .refuses("erfc(\"a\")", ErrorCode.WRONG_KIND)
                     .related("erf")
-                    .from(HIPPARCHUS + ", DLMF 7.2.2")
+                    .from("DLMF 7.2.2")
                     .works("1 − erf({x})")
                     .computes(given -> given.number("x").signum() == 0
                             ? Rational.ONE
-                            : Algebra.from(Erf.erfc(given.number("x").toDouble()))),
+                            : Algebra.from(ErrorFunction.erfc(Extended.of(given.number("x"))))),
             function("gamma", Category.DISTRIBUTIONS)
                     .says("The gamma function: (n - 1)! for whole numbers, and in between.")
                     .argument("x", NUMBER, "any number but 0, -1, -2 …")
@@ -184,7 +182,7 @@ final class DistributionFunctions {
                     .example("gamma(1/2)", "1.772453850905516")
                     .refuses("gamma(-1)", ErrorCode.NO_REAL_RESULT)
                     .related("factorial", "lngamma", "beta")
-                    .from(HIPPARCHUS + ", DLMF 5.2.1")
+                    .from("DLMF 5.2.1")
                     .works(Workings::factorialBelow)
                     .computes(DistributionFunctions::gamma),
             function("lngamma", Category.DISTRIBUTIONS)
@@ -195,10 +193,10 @@ final class DistributionFunctions {
                     .example("lngamma(10)", "12.801827480081469")
                     .refuses("lngamma(0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("gamma", "ln")
-                    .from(HIPPARCHUS)
+                    .from("DLMF 7 and 8")
                     .computes(given -> {
-                        double x = above(given, "x", 0);
-                        return x == 1 || x == 2 ? Rational.ZERO : Algebra.from(Gamma.logGamma(x));
+                        DD x = ChanceFunctions.above(given, "x");
+                        return x.isOne() || x.equals(DD.of(2)) ? Rational.ZERO : Algebra.from(GammaFunction.ln(x));
                     }),
             function("beta", Category.DISTRIBUTIONS)
                     .says("The beta function: gamma(a) gamma(b) / gamma(a + b).")
@@ -208,42 +206,12 @@ final class DistributionFunctions {
                     .example("round(beta(1, 1), 12)", "1")
                     .refuses("beta(0, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("gamma")
-                    .from(HIPPARCHUS + ", DLMF 5.12.1")
+                    .from("DLMF 5.12.1")
                     .works("gamma({a}) × gamma({b}) / gamma({a} + {b})")
-                    .computes(
-                            given -> Algebra.from(Math.exp(Beta.logBeta(above(given, "a", 0), above(given, "b", 0))))));
+                    .computes(given -> Algebra.from(
+                            BetaFunction.beta(ChanceFunctions.above(given, "a"), ChanceFunctions.above(given, "b")))));
 
     private DistributionFunctions() {}
-
-    /** The solver's answer is good to 1e-9; Newton's method makes it good to the last digits. */
-    static double inverse(RealDistribution distribution, double p) {
-        double x = distribution.inverseCumulativeProbability(p);
-        for (int i = 0; i < 4; i++) {
-            double density = distribution.density(x);
-            double better = x - (distribution.cumulativeProbability(x) - p) / density;
-            if (!(density > 0) || !Double.isFinite(better) || better <= distribution.getSupportLowerBound()) {
-                return x;
-            }
-            x = better;
-        }
-        return x;
-    }
-
-    private static double above(Arguments given, String parameter, double least) {
-        double number = given.number(parameter).toDouble();
-        if (!(number > least)) {
-            throw given.wrong(parameter, "more than " + (int) least, String.valueOf(number));
-        }
-        return number;
-    }
-
-    private static double probability(Arguments given) {
-        double p = given.number("p").toDouble();
-        if (!(p > 0 && p < 1)) {
-            throw given.wrong("p", "a number between 0 and 1", String.valueOf(p));
-        }
-        return p;
-    }
 
     private static Result binomial(Arguments given) {
         BigInteger n = given.count("n");
@@ -275,15 +243,15 @@ final class DistributionFunctions {
         return Algebra.times(ways, chance);
     }
 
-    /** e^(−m) m^k / k!, added up from 0 where all up to k are wanted. */
+    /** e^(−m) m^k / k!, or all from 0 up to k, which is Q(k + 1, m) (DLMF 8.4.10). */
     private static Result poisson(Arguments given) {
         int k = given.whole("k", 0, 1_000_000);
-        double mean = above(given, "mean", 0);
-        double none = ((Real) Elementary.exp(given.number("mean").negate())).toDouble();
-        if (!given.truth("cumulative")) {
-            return Algebra.from(k == 0 ? none : Math.exp(k * Math.log(mean) - mean - Gamma.logGamma(k + 1.0)));
-        }
-        return Algebra.from(k == 0 ? none : Gamma.regularizedGammaQ(k + 1.0, mean));
+        DD mean = ChanceFunctions.above(given, "mean");
+        DD next = DD.of(k + 1);
+        return Algebra.from(
+                given.truth("cumulative")
+                        ? GammaFunction.upper(next, mean)
+                        : Distribution.gamma(next, DD.ONE).density().apply(mean));
     }
 
     private static Result randomInt(Arguments given) {
@@ -304,7 +272,7 @@ final class DistributionFunctions {
                     ? Undefined.NO_REAL_RESULT
                     : Counting.factorial(((Rational) x).numerator().subtract(BigInteger.ONE));
         }
-        double answer = Gamma.gamma(x.toDouble());
+        double answer = GammaFunction.gamma(Extended.of(x)).hi();
         return Double.isFinite(answer) ? Algebra.from(answer) : Undefined.TOO_LARGE;
     }
 }

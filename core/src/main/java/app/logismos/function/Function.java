@@ -202,7 +202,9 @@ public final class Function {
             case NO_REAL_RESULT ->
                 Failure.of(ErrorCode.NO_REAL_RESULT, "`" + name + "` has no real result for this argument.");
             case TOO_LARGE ->
-                Failure.of(ErrorCode.TOO_LARGE, "The result of `" + name + "` has more than 1,000,000 digits.");
+                Failure.of(
+                        ErrorCode.TOO_LARGE,
+                        "`" + name + "` is past what can be held here: " + Algebra.ENDS_OF_NUMBERS);
         };
     }
 

@@ -5,22 +5,19 @@ import static app.logismos.function.Parameter.Accepts.NUMBER;
 import static app.logismos.function.Parameter.Accepts.TABLE;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
+import app.logismos.number.Extended;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.special.Distribution;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import java.util.ArrayList;
 import java.util.List;
-import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
-import org.hipparchus.distribution.continuous.FDistribution;
-import org.hipparchus.distribution.continuous.NormalDistribution;
-import org.hipparchus.distribution.continuous.TDistribution;
+import org.apache.commons.numbers.core.DD;
 
-/** Tests whether a difference may be chance; the statistics are exact, their chances by Hipparchus. */
+/** Tests whether a difference may be chance; the statistics are exact where they are rational. */
 final class SignificanceFunctions {
-    private static final NormalDistribution NORMAL = new NormalDistribution();
-
     static final List<Function> ALL = List.of(
             function("confidenceinterval", Category.STATISTICS)
                     .alsoRead("CONFIDENCE")
@@ -32,10 +29,15 @@ final class SignificanceFunctions {
                     .example("round(confidenceinterval(0.05, 2, 1), 6)", "489991/125000")
                     .refuses("confidenceinterval(0, 1, 10)", ErrorCode.WRONG_ARGUMENTS)
                     .related("standarderror", "normalinv")
-                    .from("OpenFormula 6.18.16; Hipparchus")
-                    .computes(given -> Algebra.from(-NORMAL.inverseCumulativeProbability(between(given, "alpha") / 2)
-                            * above(given, "sd")
-                            / Math.sqrt(given.whole("size", 1, Integer.MAX_VALUE)))),
+                    .from("OpenFormula 6.18.16, DLMF 7 and 8")
+                    .computes(given -> {
+                        Real tail = Algebra.over(between(given, "alpha"), Rational.of(2));
+                        DD inside = Extended.of(Algebra.minus(Rational.ONE, tail));
+                        Real score = Algebra.from(Distribution.NORMAL.inverse(inside, Extended.of(tail)));
+                        ChanceFunctions.above(given, "sd");
+                        Real size = Rational.of(given.whole("size", 1, Integer.MAX_VALUE));
+                        return Algebra.over(Algebra.times(score, given.number("sd")), Algebra.sqrt(size));
+                    }),
             function("ttest", Category.STATISTICS)
                     .says("The chance that the means of two samples differ so much although they are alike.")
                     .argument("first", TABLE, "one sample")
@@ -46,7 +48,7 @@ final class SignificanceFunctions {
                     .example("ttest({1; 2; 3}, {1; 2; 3}, 2, 2)", "1")
                     .refuses("ttest({1; 2}, {1; 2; 3}, 2, 1)", ErrorCode.SHAPES_DIFFER)
                     .related("ztest", "ftest", "student")
-                    .from("OpenFormula 6.18.81; Hipparchus")
+                    .from("OpenFormula 6.18.81, DLMF 7 and 8")
                     .computes(SignificanceFunctions::tTest),
             function("ftest", Category.STATISTICS)
                     .says("The chance that the variances of two samples differ so much although they are alike.")
@@ -56,18 +58,19 @@ final class SignificanceFunctions {
                     .example("round(ftest({1; 2; 3}, {4; 5; 6}), 9)", "1")
                     .refuses("ftest({1; 1}, {2; 3})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("ttest", "variance")
-                    .from("OpenFormula 6.18.29; Hipparchus")
+                    .from("OpenFormula 6.18.29, DLMF 7 and 8")
                     .computes(given -> {
                         List<Real> a = sample(given, "first");
                         List<Real> b = sample(given, "second");
-                        double ratio = Algebra.over(
-                                        StatisticsFunctions.variance(a, 1), StatisticsFunctions.variance(b, 1))
-                                .toDouble();
-                        if (ratio == 0) {
+                        Real ratio =
+                                Algebra.over(StatisticsFunctions.variance(a, 1), StatisticsFunctions.variance(b, 1));
+                        if (ratio.signum() == 0) {
                             throw divided();
                         }
-                        double below = new FDistribution(a.size() - 1, b.size() - 1).cumulativeProbability(ratio);
-                        return Algebra.from(2 * Math.min(below, 1 - below));
+                        Distribution f = Distribution.ratio(DD.of(a.size() - 1), DD.of(b.size() - 1));
+                        Real below = ChanceFunctions.below(ratio, f);
+                        Real beyond = ChanceFunctions.beyond(ratio, f);
+                        return Algebra.times(Rational.of(2), below.compareTo(beyond) < 0 ? below : beyond);
                     }),
             function("ztest", Category.STATISTICS)
                     .says("The chance of a larger mean of a sample where the true mean is the one given.")
@@ -78,15 +81,15 @@ final class SignificanceFunctions {
                     .example("round(ztest({1; 2; 3}, 1, 1), 6)", "1301/31250")
                     .refuses("ztest({1}, 1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("ttest", "zscore")
-                    .from("OpenFormula 6.18.86; Hipparchus")
+                    .from("OpenFormula 6.18.86, DLMF 7 and 8")
                     .computes(given -> {
                         List<Real> data = sample(given, "data");
                         Real sd = given.isGiven("sd")
                                 ? given.number("sd")
                                 : Algebra.sqrt(StatisticsFunctions.variance(data, 1));
                         Real off = Algebra.minus(Algebra.mean(data), given.number("mean"));
-                        double z = Algebra.over(off, sd).toDouble() * Math.sqrt(data.size());
-                        return Algebra.from(NORMAL.cumulativeProbability(-z));
+                        Real score = Algebra.times(Algebra.over(off, sd), Algebra.sqrt(Rational.of(data.size())));
+                        return ChanceFunctions.beyond(score, Distribution.NORMAL);
                     }),
             function("chitest", Category.STATISTICS)
                     .alsoRead("LEGACY.CHITEST")
@@ -97,23 +100,15 @@ final class SignificanceFunctions {
                     .example("round(chitest({8, 12}, {10, 10}), 6)", "371093/1000000")
                     .refuses("chitest({1, 2}, {1; 2})", ErrorCode.SHAPES_DIFFER)
                     .related("chisquared")
-                    .from("OpenFormula 6.18.10; Hipparchus")
+                    .from("OpenFormula 6.18.10, DLMF 7 and 8")
                     .computes(SignificanceFunctions::chiTest));
 
     private SignificanceFunctions() {}
 
-    private static double between(Arguments given, String parameter) {
-        double number = given.number(parameter).toDouble();
-        if (!(number > 0 && number < 1)) {
-            throw given.wrong(parameter, "a number between 0 and 1", String.valueOf(number));
-        }
-        return number;
-    }
-
-    private static double above(Arguments given, String parameter) {
-        double number = given.number(parameter).toDouble();
-        if (!(number > 0)) {
-            throw given.wrong(parameter, "more than 0", String.valueOf(number));
+    private static Real between(Arguments given, String parameter) {
+        Real number = given.number(parameter);
+        if (number.signum() <= 0 || number.compareTo(Rational.ONE) >= 0) {
+            throw given.wrong(parameter, "a number between 0 and 1", String.valueOf(number.toDouble()));
         }
         return number;
     }
@@ -145,31 +140,44 @@ final class SignificanceFunctions {
             for (int i = 0; i < a.size(); i++) {
                 differences.add(Algebra.minus(a.get(i), b.get(i)));
             }
-            double spread = StatisticsFunctions.variance(differences, 1).toDouble() / a.size();
-            return tail(Algebra.mean(differences).toDouble(), spread, a.size() - 1.0, tails);
+            Real spread = Algebra.over(StatisticsFunctions.variance(differences, 1), Rational.of(a.size()));
+            return tail(Algebra.mean(differences), spread, Rational.of(a.size() - 1), tails);
         }
-        double varianceA = StatisticsFunctions.variance(a, 1).toDouble();
-        double varianceB = StatisticsFunctions.variance(b, 1).toDouble();
-        double n = a.size();
-        double m = b.size();
-        double off = Algebra.minus(Algebra.mean(a), Algebra.mean(b)).toDouble();
+        Real n = Rational.of(a.size());
+        Real m = Rational.of(b.size());
+        Real freedomA = Rational.of(a.size() - 1);
+        Real freedomB = Rational.of(b.size() - 1);
+        Real varianceA = StatisticsFunctions.variance(a, 1);
+        Real varianceB = StatisticsFunctions.variance(b, 1);
+        Real off = Algebra.minus(Algebra.mean(a), Algebra.mean(b));
         if (kind == 2) {
-            double pooled = ((n - 1) * varianceA + (m - 1) * varianceB) / (n + m - 2);
-            return tail(off, pooled * (1 / n + 1 / m), n + m - 2, tails);
+            Real freedom = Algebra.plus(freedomA, freedomB);
+            Real pooled = Algebra.over(
+                    Algebra.plus(Algebra.times(freedomA, varianceA), Algebra.times(freedomB, varianceB)), freedom);
+            return tail(off, Algebra.plus(Algebra.over(pooled, n), Algebra.over(pooled, m)), freedom, tails);
         }
-        double shareA = varianceA / n;
-        double shareB = varianceB / m;
-        double sum = shareA + shareB;
-        return tail(off, sum, sum * sum / (shareA * shareA / (n - 1) + shareB * shareB / (m - 1)), tails);
-    }
-
-    private static Real tail(double difference, double variance, double freedom, int tails) {
-        if (variance == 0) {
+        Real shareA = Algebra.over(varianceA, n);
+        Real shareB = Algebra.over(varianceB, m);
+        Real sum = Algebra.plus(shareA, shareB);
+        if (sum.signum() == 0) {
             throw divided();
         }
-        double t = Math.abs(difference) / Math.sqrt(variance);
-        double beyond = new TDistribution(freedom).cumulativeProbability(-t);
-        return t == 0 && tails == 2 ? Rational.ONE : Algebra.from(tails * beyond);
+        Real spread = Algebra.plus(
+                Algebra.over(Algebra.times(shareA, shareA), freedomA),
+                Algebra.over(Algebra.times(shareB, shareB), freedomB));
+        return tail(off, sum, Algebra.over(Algebra.times(sum, sum), spread), tails);
+    }
+
+    private static Real tail(Real difference, Real variance, Real freedom, int tails) {
+        if (variance.signum() == 0) {
+            throw divided();
+        }
+        if (difference.signum() == 0 && tails == 2) {
+            return Rational.ONE;
+        }
+        Real t = Algebra.over(difference.abs(), Algebra.sqrt(variance));
+        Distribution student = Distribution.student(Extended.of(freedom));
+        return Algebra.times(Rational.of(tails), ChanceFunctions.beyond(t, student));
     }
 
     private static Real chiTest(Arguments given) {
@@ -192,8 +200,6 @@ final class SignificanceFunctions {
         if (freedom < 1) {
             throw given.wrong("counted", "2 or more counts", "1");
         }
-        return sum.signum() == 0
-                ? Rational.ONE
-                : Algebra.from(1 - new ChiSquaredDistribution(freedom).cumulativeProbability(sum.toDouble()));
+        return sum.signum() == 0 ? Rational.ONE : ChanceFunctions.beyond(sum, Distribution.chiSquared(DD.of(freedom)));
     }
 }

@@ -3,6 +3,8 @@ package app.logismos.number;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.function.DoubleUnaryOperator;
+import java.util.function.Function;
+import org.apache.commons.numbers.core.DD;
 
 /**
  * Exponential, logarithms and the functions of angles.
@@ -10,10 +12,19 @@ import java.util.function.DoubleUnaryOperator;
  * <p>Exact where the answer is rational. Otherwise a double that is right for the exact argument: the argument is split
  * into the nearest double and the rest, and the rest enters by the function's derivative (or the addition theorem), so
  * that rounding the argument costs no digits. Accuracy is that of {@link Math}, which states 1 ulp, plus the rounding of
- * the correction: within 2 ulp.
+ * the correction: within 2 ulp. Where the two parts would cancel, near zeros and poles and for long angles, {@link
+ * Extended} works the answer out.
  */
 public final class Elementary {
     private static final Rational HALF = Rational.of(1, 2);
+
+    /** What rounding an angle of this size leaves over is small beside a sine of {@link #FAR_FROM_ZERO}. */
+    private static final double MOST_ANGLE = 1e6;
+
+    private static final double FAR_FROM_ZERO = 1e-3;
+
+    /** Below this the square of what rounding left over is past the last place. */
+    private static final double STEEPEST = 100;
 
     private Elementary() {}
 
@@ -39,8 +50,8 @@ public final class Elementary {
             return Rational.ZERO;
         }
         double near = x.toDouble();
-        if (x instanceof Rational rational && (near == 0 || Double.isInfinite(near))) {
-            return Approximate.of(lnOfWhole(rational.numerator()) - lnOfWhole(rational.denominator()));
+        if (x instanceof Rational && (near == 0 || Double.isInfinite(near))) {
+            return Approximate.of(Extended.ln(x).hi());
         }
         double answer = Math.log(near);
         return Approximate.of(x.isFinite() ? answer + rest(x, near) / near : answer);
@@ -58,15 +69,15 @@ public final class Elementary {
         if (base.equals(Rational.ONE)) {
             return Undefined.DIVIDE_BY_ZERO;
         }
-        if (!(ln(x) instanceof Real above) || !(ln(base) instanceof Real below)) {
-            return Undefined.NO_REAL_RESULT;
+        if (!x.isFinite() || !base.isFinite()) {
+            return ln(x) instanceof Real above && ln(base) instanceof Real below
+                    ? above.dividedBy(below)
+                    : Undefined.NO_REAL_RESULT;
         }
-        double quotient = x instanceof Rational
-                        && base.equals(Rational.of(10))
-                        && x.toDouble() > 0
-                        && Double.isFinite(x.toDouble())
-                ? Math.log10(x.toDouble()) + rest(x, x.toDouble()) / x.toDouble() / Math.log(10)
-                : above.toDouble() / below.toDouble();
+        if (x.equals(Rational.ONE)) {
+            return Rational.ZERO;
+        }
+        double quotient = Extended.ln(x).divide(Extended.ln(base)).hi();
         if (x.isFinite() && Math.abs(quotient) < Real.MAX_DIGITS * 4.0 && x instanceof Rational) {
             Rational whole = Rational.of(Math.round(quotient));
             boolean isNear = Math.abs(quotient - whole.toDouble()) < 1e-9 * Math.max(1, Math.abs(quotient));
@@ -87,7 +98,13 @@ public final class Elementary {
         }
         double near = x.toDouble();
         double rest = rest(x, near);
-        return Approximate.of(Math.sin(near) * Math.cos(rest) + Math.cos(near) * Math.sin(rest));
+        if (rest == 0 && Double.isFinite(near)) {
+            return Approximate.of(Math.sin(near));
+        }
+        double answer = Math.sin(near) * Math.cos(rest) + Math.cos(near) * Math.sin(rest);
+        return Math.abs(near) < MOST_ANGLE && Math.abs(answer) > FAR_FROM_ZERO
+                ? Approximate.of(answer)
+                : ofLongAngle(x, Extended.SineAndCosine::sine);
     }
 
     /** The cosine of an angle in radians; exact where it is rational. */
@@ -100,7 +117,21 @@ public final class Elementary {
         }
         double near = x.toDouble();
         double rest = rest(x, near);
-        return Approximate.of(Math.cos(near) * Math.cos(rest) - Math.sin(near) * Math.sin(rest));
+        if (rest == 0 && Double.isFinite(near)) {
+            return Approximate.of(Math.cos(near));
+        }
+        double answer = Math.cos(near) * Math.cos(rest) - Math.sin(near) * Math.sin(rest);
+        return Math.abs(near) < MOST_ANGLE && Math.abs(answer) > FAR_FROM_ZERO
+                ? Approximate.of(answer)
+                : ofLongAngle(x, Extended.SineAndCosine::cosine);
+    }
+
+    private static Result ofLongAngle(Real x, Function<Extended.SineAndCosine, DD> part) {
+        return x.isFinite()
+                ? Extended.sineAndCosine(Rounding.exact(x))
+                        .map(angle -> Approximate.of(part.apply(angle).hi()))
+                        .orElse(Undefined.TOO_LARGE)
+                : Undefined.NO_REAL_RESULT;
     }
 
     /** The tangent of an angle in radians; exact where it is rational, {@link Undefined#DIVIDE_BY_ZERO} at a pole. */
@@ -113,7 +144,14 @@ public final class Elementary {
         }
         double near = x.toDouble();
         double tangent = Math.tan(near);
-        return Approximate.of(tangent + (1 + tangent * tangent) * rest(x, near));
+        double rest = rest(x, near);
+        if (rest == 0 && Double.isFinite(near)) {
+            return Approximate.of(tangent);
+        }
+        double size = Math.abs(tangent);
+        return Math.abs(near) < MOST_ANGLE && size > FAR_FROM_ZERO && size < STEEPEST
+                ? Approximate.of(tangent + (1 + tangent * tangent) * rest)
+                : ofLongAngle(x, angle -> angle.sine().divide(angle.cosine()));
     }
 
     /** The multiple of π brought into [0, 2). */
@@ -195,10 +233,5 @@ public final class Elementary {
             return 0;
         }
         return Rounding.exact(x).minus(Rational.of(new BigDecimal(near))) instanceof Real rest ? rest.toDouble() : 0;
-    }
-
-    private static double lnOfWhole(BigInteger whole) {
-        int shift = Math.max(0, whole.bitLength() - 1_000);
-        return Math.log(whole.shiftRight(shift).doubleValue()) + shift * Math.log(2);
     }
 }

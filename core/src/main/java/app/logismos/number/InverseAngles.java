@@ -1,6 +1,6 @@
 package app.logismos.number;
 
-import java.util.function.DoubleUnaryOperator;
+import org.apache.commons.numbers.core.DD;
 
 /** Inverse functions of angles, exact where the argument is 0, ±½ or ±1, and the hyperbolic functions. */
 public final class InverseAngles {
@@ -19,9 +19,26 @@ public final class InverseAngles {
         if (x.abs().equals(HALF)) {
             return signed(x, PiMultiple.of(Rational.of(1, 6)));
         }
-        return x.abs().equals(Rational.ONE)
-                ? signed(x, PiMultiple.of(HALF))
+        if (x.abs().equals(Rational.ONE)) {
+            return signed(x, PiMultiple.of(HALF));
+        }
+        return isSteep(x)
+                ? signed(
+                        x,
+                        Real.from(Extended.angle(Extended.of(x.abs()), cosineOf(x))
+                                .hi()))
                 : Elementary.corrected(x, Math::asin, InverseAngles::slopeOfAsin);
+    }
+
+    /** Near ±1 the slope grows without bound, and what rounding the argument leaves over with it. */
+    private static boolean isSteep(Real sine) {
+        return Math.abs(sine.toDouble()) > 0.99;
+    }
+
+    /** √(1 − x²) with the difference worked exactly. */
+    private static DD cosineOf(Real x) {
+        Rational exact = Rounding.exact(x);
+        return Extended.of((Real) Rational.ONE.minus((Real) exact.times(exact))).sqrt();
     }
 
     /** The angle in [0, π] with this cosine. */
@@ -30,8 +47,11 @@ public final class InverseAngles {
         if (!(sine instanceof Real angle)) {
             return sine;
         }
-        return angle.isExact()
-                ? PiMultiple.of(HALF).minus(angle)
+        if (angle.isExact()) {
+            return PiMultiple.of(HALF).minus(angle);
+        }
+        return isSteep(x)
+                ? Real.from(Extended.angle(cosineOf(x), Extended.of(x)).hi())
                 : Elementary.corrected(x, Math::acos, d -> -slopeOfAsin(d));
     }
 
@@ -68,8 +88,11 @@ public final class InverseAngles {
         if (x.compareTo(Rational.ONE) < 0) {
             return Undefined.NO_REAL_RESULT;
         }
-        if (!x.isFinite() || x.toDouble() > 1e8) {
-            return finite(x, d -> Math.log(d) + Math.log(2));
+        if (!x.isFinite()) {
+            return x;
+        }
+        if (x.toDouble() > 1e8) {
+            return Real.from(Extended.ln((Real) x.plus(x)).hi());
         }
         double t = ((Real) x.minus(Rational.ONE)).toDouble();
         return Approximate.finite(Math.log1p(t + Math.sqrt(t * (t + 2))));
@@ -105,16 +128,10 @@ public final class InverseAngles {
             return angle;
         }
         if (!angle.isExact()) {
-            return Approximate.of(Math.atan2(y.toDouble(), x.toDouble()));
+            return Real.from(Math.copySign(Math.PI, y.signum()) + angle.toDouble());
         }
         Real half = PiMultiple.of(Rational.ONE);
         return y.signum() < 0 ? angle.minus(half) : angle.plus(half);
-    }
-
-    /** A function of doubles: an overflow from a finite argument is {@link Undefined#TOO_LARGE}. */
-    static Result finite(Real x, DoubleUnaryOperator function) {
-        double answer = function.applyAsDouble(x.toDouble());
-        return x.isFinite() ? Approximate.finite(answer) : Approximate.of(answer);
     }
 
     private static Real signed(Real like, Real size) {

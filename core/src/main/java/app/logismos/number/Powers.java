@@ -11,6 +11,9 @@ public final class Powers {
     /** {@link BigDecimal#pow(int, MathContext)} takes no longer exponent. */
     private static final int LONGEST_DECIMAL_EXPONENT = 999_999_999;
 
+    /** The square of a smaller one is past the last place of a double. */
+    private static final double MOST_CORRECTION = 1e-9;
+
     private static final int MAX_EXACT_FRACTION_BITS = 2 * Real.MAX_FRACTION_BITS;
 
     private Powers() {}
@@ -123,9 +126,7 @@ public final class Powers {
         }
         double nearest = base.toDouble();
         if (nearest == 0 || Double.isInfinite(nearest)) {
-            return Elementary.ln(base) instanceof Real log && log.times(exponent) instanceof Real product
-                    ? Elementary.exp(product)
-                    : Undefined.TOO_LARGE;
+            return Approximate.finite(Extended.power(base, exponent).hi());
         }
         if (exponent.equals(Rational.of(1, 2))) {
             return Approximate.of(Math.sqrt(nearest));
@@ -176,6 +177,9 @@ public final class Powers {
         // What rounding base and exponent to doubles left over: d(b^e) = b^e (e db / b + ln b de).
         double rest = power * Elementary.rest(base, near) / near
                 + (isCubeRoot ? 0 : Math.log(near) * Elementary.rest(exponent, power));
+        if (Math.abs(rest) > MOST_CORRECTION) {
+            return Approximate.finite(Extended.power(base, exponent).hi());
+        }
         return Approximate.finite(Double.isFinite(answer * rest) ? answer + answer * rest : answer);
     }
 }

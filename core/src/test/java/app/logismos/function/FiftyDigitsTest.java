@@ -15,16 +15,26 @@ import java.math.MathContext;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 
-/** Elementary functions within 2 units in the last place of a double, against values to 50 digits. */
+/** Functions within 2 units in the last place of a double, against values to 50 digits. */
 class FiftyDigitsTest {
     private static final BigDecimal MOST = BigDecimal.valueOf(2);
 
     @ParameterizedTest(name = "{0}({1})")
     @CsvFileSource(resources = "fifty-digits.csv", numLinesToSkip = 2)
     void theLastDigitsOfADoubleAreRight(String function, String x, String value) {
+        isRight(function + "(" + x + ")", value);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvFileSource(resources = "special-digits.csv", numLinesToSkip = 2, delimiter = ';')
+    void theLastDigitsAreRightFarOutAndNearZerosToo(String expression, String value) {
+        isRight(expression, value);
+    }
+
+    private static void isRight(String expression, String value) {
         BigDecimal exact = new BigDecimal(value);
         Value answer = new Calculator(Limits.USUAL)
-                .calculate("=" + function + "(" + x + ")", new NoCells(Surroundings.USUAL), Address.FIRST)
+                .calculate("=" + expression, new NoCells(Surroundings.USUAL), Address.FIRST)
                 .value();
         Real number = answer instanceof Quantity angle ? angle.number() : ((NumberValue) answer).real();
         double got = number.toDouble();

@@ -58,7 +58,7 @@ class BoundsTest {
         "acosh, 1, 0",
         "acosh, 1/2, NO_REAL_RESULT",
         "acosh, 2, 1.3169578969248166",
-        "acosh, 1000000000, 21.416413017506354",
+        "acosh, 1000000000, 21.416413017506358",
         "acosh, inf, inf",
         "atanh, 1, NO_REAL_RESULT",
         "atanh, -1, NO_REAL_RESULT",
