@@ -4,12 +4,14 @@ import app.logismos.evaluate.Budget;
 import app.logismos.evaluate.EvaluationErrors;
 import app.logismos.evaluate.Evaluator;
 import app.logismos.evaluate.Limits;
+import app.logismos.evaluate.PlainArithmetic;
 import app.logismos.evaluate.Scope;
 import app.logismos.formula.Address;
 import app.logismos.formula.Entry;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Parser;
 import app.logismos.function.Surroundings;
+import app.logismos.number.Real;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.ArrayTable;
@@ -20,8 +22,6 @@ import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 
 /** Works single cells of a worksheet out, with the values of the others as they are. */
 final class CellEvaluation {
@@ -32,7 +32,7 @@ final class CellEvaluation {
     private final Values values;
     private final Limits limits;
     private final Folded folded = new Folded();
-    private final Map<Integer, Scope> scopes = new ConcurrentHashMap<>();
+    private final List<Scope> scopes = new ArrayList<>();
 
     CellEvaluation(Worksheet worksheet, Links links, Values values, Limits limits) {
         this.worksheet = worksheet;
@@ -76,8 +76,16 @@ final class CellEvaluation {
     Value value(long key) {
         int number = CellKey.grid(key);
         Address at = CellKey.address(key);
-        Scope scope = scopes.computeIfAbsent(number, each -> scope(links.grid(each), false));
-        Value value = bounded(links.expression(key), scope, at);
+        for (int each = scopes.size(); each <= number; each++) {
+            scopes.add(scope(links.grid(each), false));
+        }
+        Scope scope = scopes.get(number);
+        Links.Formula formula = links.formula(key);
+        Real plain = formula.isArithmetic() ? PlainArithmetic.value(formula.expression(), scope, at) : null;
+        if (plain != null) {
+            return new NumberValue(plain);
+        }
+        Value value = bounded(formula.expression(), scope, at);
         if (value instanceof Failure) {
             // The shared expression has the places of the cell that was read first; this cell's own are wanted here.
             Cell cell = worksheet.cell(links.grid(number), at).orElseThrow();

@@ -1,5 +1,6 @@
 package app.logismos.recalculate;
 
+import app.logismos.evaluate.PlainArithmetic;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Coordinate;
@@ -60,8 +61,9 @@ final class Links {
      * A formula as it was linked, shared by the cells that repeat it.
      *
      * @param plan what it refers to, with the meaning that names and titles had then
+     * @param isArithmetic whether {@link PlainArithmetic} may work it out
      */
-    record Formula(Expression expression, Plan plan) {}
+    record Formula(Expression expression, Plan plan, boolean isArithmetic) {}
 
     /** The number that stands for a grid in keys; it is never given to another. */
     synchronized int number(String grid) {
@@ -135,8 +137,9 @@ final class Links {
         Optional<Cell> cell = worksheet.cell(grid(number), CellKey.address(key));
         if (cell.isPresent() && cell.get().entry() instanceof Entry.Calculation calculation) {
             Expression expression = calculation.expression();
-            Formula formula =
-                    formulas.get(number).computeIfAbsent(expression, each -> new Formula(each, planOf(each, number)));
+            Formula formula = formulas.get(number)
+                    .computeIfAbsent(
+                            expression, each -> new Formula(each, planOf(each, number), PlainArithmetic.suits(each)));
             dependents.add(formula.plan(), key);
             forEachWord(
                     expression,
@@ -186,17 +189,18 @@ final class Links {
         return title.isEmpty() ? Optional.of(own) : gridTitled(title.get()).map(this::number);
     }
 
-    /** The formula of a cell, which must have one. */
-    Expression expression(long key) {
-        return formula(key).expression();
-    }
-
     /** What the formula of a cell refers to. */
     Plan plan(long key) {
         return formula(key).plan();
     }
 
-    private Formula formula(long key) {
+    /** How many cells from this one down have its formula. */
+    int repeats(long key) {
+        return linked.get(CellKey.grid(key)).repeats(CellKey.column(key), CellKey.row(key));
+    }
+
+    /** The formula of a cell, which must have one. */
+    Formula formula(long key) {
         Formula formula = linked.get(CellKey.grid(key)).get(CellKey.column(key), CellKey.row(key));
         if (formula == null) {
             throw new IllegalArgumentException("the cell must have a formula, was " + CellKey.address(key));

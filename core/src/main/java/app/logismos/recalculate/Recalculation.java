@@ -183,8 +183,9 @@ final class Recalculation {
             List<CellChange> changes) {
         evaluation.startRound();
         LongOpenHashSet circular = new LongOpenHashSet();
-        LongArrayList sorted =
-                Sequence.of(cells, links).orElseGet(() -> orderWithCircles(cells, circular, moved, changes));
+        LongArrayList sorted = Runs.order(cells, links)
+                .or(() -> Sequence.of(cells, links))
+                .orElseGet(() -> orderWithCircles(cells, circular, moved, changes));
         for (int i = 0; i < sorted.size(); i++) {
             long key = sorted.getLong(i);
             boolean mayDiffer = mustRun.test(key) || links.precedentChanged(key, round) || wasInCircle(key);

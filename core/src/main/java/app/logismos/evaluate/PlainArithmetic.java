@@ -1,0 +1,58 @@
+package app.logismos.evaluate;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Group;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.Expression.Literal;
+import app.logismos.formula.InfixOperator;
+import app.logismos.formula.Walk;
+import app.logismos.number.Real;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Value;
+import java.util.EnumSet;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The short way for what most cells of long columns are: sums and products of numbers and cells that hold numbers.
+ * Wherever it does not hold, an error included, the {@link Evaluator} works the expression out with all places.
+ */
+public final class PlainArithmetic {
+    private static final Set<InfixOperator> OPERATORS =
+            EnumSet.of(InfixOperator.PLUS, InfixOperator.MINUS, InfixOperator.TIMES, InfixOperator.DIVIDE);
+
+    /** So few operations end in time whatever the numbers are, and need not look at the clock. */
+    private static final int MOST_NODES = 64;
+
+    private PlainArithmetic() {}
+
+    /** Whether the expression is of this kind; asked once for all cells that repeat it. */
+    public static boolean suits(Expression expression) {
+        int[] nodes = {0};
+        Walk.visit(expression, node -> nodes[0] += isPart(node) ? 1 : MOST_NODES);
+        return nodes[0] < MOST_NODES;
+    }
+
+    private static boolean isPart(Expression node) {
+        return node instanceof Infix infix && OPERATORS.contains(infix.operator())
+                || node instanceof Group
+                || node instanceof Literal
+                || node instanceof CellReference;
+    }
+
+    /** The value in a cell of an expression that {@link #suits}; null where a part is no plain number. */
+    public static @Nullable Real value(Expression node, Scope scope, Address origin) {
+        if (node instanceof Infix infix) {
+            Real left = value(infix.left(), scope, origin);
+            Real right = left == null ? null : value(infix.right(), scope, origin);
+            return right != null && Operators.plain(infix.operator(), left, right) instanceof Real real ? real : null;
+        }
+        if (node instanceof Group group) {
+            return value(group.inner(), scope, origin);
+        }
+        Value value = node instanceof Literal literal ? literal.value() : scope.cell((CellReference) node, origin);
+        return value instanceof NumberValue number ? number.real() : null;
+    }
+}

@@ -1,0 +1,226 @@
+package app.logismos.recalculate;
+
+import app.logismos.formula.Coordinate;
+import it.unimi.dsi.fastutil.ints.IntArrayList;
+import it.unimi.dsi.fastutil.longs.LongArrayList;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * The order of cells by runs: cells below each other that repeat one formula are looked at once and not one by one. Says
+ * nothing where that does not settle it, as with circles and with columns that refer to each other by turns; {@link
+ * Sequence} then looks at each cell.
+ */
+final class Runs {
+    /** With fewer cells in a run looking at runs saves nothing. */
+    private static final int LEAST_MEAN_LENGTH = 16;
+
+    private final List<Run> runs = new ArrayList<>();
+    private final Links links;
+
+    /** The runs of a column by their first row; the key is that of the column's first cell. */
+    private final TreeMap<Long, TreeMap<Integer, Integer>> columns = new TreeMap<>();
+
+    private int edgesLeft;
+
+    private Runs(Links links) {
+        this.links = links;
+    }
+
+    /** Cells of one column with one formula. */
+    private record Run(long top, int last, Plan plan) {
+        int grid() {
+            return CellKey.grid(top);
+        }
+
+        int column() {
+            return CellKey.column(top);
+        }
+
+        int first() {
+            return CellKey.row(top);
+        }
+
+        int length() {
+            return last - first() + 1;
+        }
+    }
+
+    /** In which direction a run is worked out. */
+    private enum Way {
+        EITHER,
+        DOWN,
+        UP,
+        NONE;
+
+        Way and(Way other) {
+            return this == EITHER || this == other ? other : other == EITHER ? this : NONE;
+        }
+    }
+
+    /** The cells in order, each after those it refers to; nothing where runs do not tell. */
+    static Optional<LongArrayList> order(LongArrayList cells, Links links) {
+        Runs runs = new Runs(links);
+        return runs.gather(cells) ? runs.sorted(cells.size()) : Optional.empty();
+    }
+
+    /** False where the cells are in no order, or repeat little. */
+    private boolean gather(LongArrayList cells) {
+        int at = 0;
+        while (at < cells.size()) {
+            long top = cells.getLong(at);
+            int most = Math.min(links.repeats(top), cells.size() - at);
+            int length = 1;
+            while (length < most && cells.getLong(at + length) == top + length) {
+                length++;
+            }
+            int end = at + length;
+            if (end < cells.size() && cells.getLong(end) < top) {
+                return false;
+            }
+            long column = CellKey.of(CellKey.grid(top), CellKey.column(top), 0);
+            columns.computeIfAbsent(column, key -> new TreeMap<>()).put(CellKey.row(top), runs.size());
+            runs.add(new Run(top, CellKey.row(top) + length - 1, links.plan(top)));
+            at = end;
+        }
+        edgesLeft = cells.size();
+        return (long) runs.size() * LEAST_MEAN_LENGTH <= cells.size();
+    }
+
+    /** Depth first over the runs; nothing on a circle, or where runs refer to too many others. */
+    private Optional<LongArrayList> sorted(int count) {
+        LongArrayList sorted = new LongArrayList(count);
+        boolean[] entered = new boolean[runs.size()];
+        boolean[] left = new boolean[runs.size()];
+        IntArrayList path = new IntArrayList();
+        List<IntArrayList> waiting = new ArrayList<>();
+        for (int root = 0; root < runs.size(); root++) {
+            int next = root;
+            while (next >= 0) {
+                if (entered[next] && !left[next] || edgesLeft < 0) {
+                    return Optional.empty();
+                }
+                if (!entered[next]) {
+                    entered[next] = true;
+                    path.add(next);
+                    waiting.add(precedents(next));
+                }
+                while (!path.isEmpty() && waiting.get(path.size() - 1).isEmpty()) {
+                    int done = path.removeInt(path.size() - 1);
+                    waiting.remove(path.size());
+                    left[done] = true;
+                    Way way = way(runs.get(done));
+                    if (way == Way.NONE) {
+                        return Optional.empty();
+                    }
+                    append(runs.get(done), way, sorted);
+                }
+                next = path.isEmpty() ? -1 : waiting.get(path.size() - 1).popInt();
+            }
+        }
+        return Optional.of(sorted);
+    }
+
+    private static void append(Run run, Way way, LongArrayList sorted) {
+        for (int i = 0; i < run.length(); i++) {
+            sorted.add(way == Way.UP ? run.top() + run.length() - 1 - i : run.top() + i);
+        }
+    }
+
+    /** In which direction a run may be worked out, so that each of its cells comes after those of its own that it uses. */
+    private static Way way(Run run) {
+        Way way = Way.EITHER;
+        for (Plan.Single single : run.plan().singles()) {
+            if (single.grid() == run.grid() && single.column().from(run.column()) == run.column()) {
+                way = way.and(way(run, new Rows(run, single)));
+            }
+        }
+        for (Plan.Block block : run.plan().blocks()) {
+            int left = block.left().from(run.column());
+            int right = block.right().from(run.column());
+            boolean isAcross = Math.min(left, right) <= run.column() && run.column() <= Math.max(left, right);
+            if (block.grid() == run.grid() && isAcross) {
+                way = way.and(way(run, new Rows(run, block)));
+            }
+        }
+        return way;
+    }
+
+    private static Way way(Run run, Rows rows) {
+        if (rows.bottom() < run.first() || rows.top() > run.last()) {
+            return Way.EITHER;
+        }
+        return rows.isAbove() ? Way.DOWN : rows.isBelow() ? Way.UP : Way.NONE;
+    }
+
+    /**
+     * The rows that all cells of a run together refer to.
+     *
+     * @param isAbove whether each cell refers to rows above its own only
+     */
+    private record Rows(int top, int bottom, boolean isAbove, boolean isBelow) {
+        Rows(Run run, Plan.Single single) {
+            this(
+                    single.row().from(run.first()),
+                    single.row().from(run.last()),
+                    isAbove(run, single.row()),
+                    isBelow(run, single.row()));
+        }
+
+        Rows(Run run, Plan.Block block) {
+            this(
+                    Math.min(block.top().from(run.first()), block.bottom().from(run.first())),
+                    Math.max(block.top().from(run.last()), block.bottom().from(run.last())),
+                    isAbove(run, block.top()) && isAbove(run, block.bottom()),
+                    isBelow(run, block.top()) && isBelow(run, block.bottom()));
+        }
+
+        private static boolean isAbove(Run run, Coordinate row) {
+            return row.fixed() ? row.number() < run.first() : row.number() < 0;
+        }
+
+        private static boolean isBelow(Run run, Coordinate row) {
+            return row.fixed() ? row.number() > run.last() : row.number() > 0;
+        }
+    }
+
+    /** The other runs that a run refers to. */
+    private IntArrayList precedents(int index) {
+        Run run = runs.get(index);
+        IntArrayList found = new IntArrayList();
+        for (Plan.Single single : run.plan().singles()) {
+            int column = single.column().from(run.column());
+            collect(single.grid(), column, column, new Rows(run, single), index, found);
+        }
+        for (Plan.Block block : run.plan().blocks()) {
+            int left = block.left().from(run.column());
+            int right = block.right().from(run.column());
+            collect(block.grid(), Math.min(left, right), Math.max(left, right), new Rows(run, block), index, found);
+        }
+        return found;
+    }
+
+    private void collect(int grid, int left, int right, Rows rows, int self, IntArrayList found) {
+        if (right < 0 || rows.bottom() < 0) {
+            return;
+        }
+        long from = CellKey.of(grid, Math.max(left, 0), 0);
+        long to = CellKey.of(grid, right, 0);
+        for (TreeMap<Integer, Integer> column :
+                columns.subMap(from, true, to, true).values()) {
+            Integer before = column.floorKey(rows.top());
+            for (int run : column.subMap(before == null ? 0 : before, true, rows.bottom(), true)
+                    .values()) {
+                edgesLeft--;
+                if (run != self && runs.get(run).last() >= rows.top()) {
+                    found.add(run);
+                }
+                if (edgesLeft < 0) {
+                    return;
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,157 @@
+package app.logismos.recalculate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.logismos.Seeded;
+import app.logismos.evaluate.Words;
+import app.logismos.formula.Address;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.Section;
+import app.logismos.sheet.Worksheet;
+import app.logismos.value.Value;
+import it.unimi.dsi.fastutil.longs.LongArrayList;
+import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Columns that repeat a formula are put in order at once; {@code @} in a template stands for a cell's own row. */
+class RunsTest {
+    private static final int ROWS = 100;
+
+    @ParameterizedTest(name = "A: {0}, B: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=C@*2        | =A@+1",
+                "=B@+1        | =C@",
+                "=A@-1+1      | =A@",
+                "=A@+1*2      | =A@",
+                "=sum(C$1:C@) | =sum(A$1:A@)",
+                "=B@-1        | =C@+C@+1",
+                "=sum(A@-3:A@-1) | =mean(A:A)",
+                "=sum($B$1:$B$100) | =C@",
+            })
+    void theOrderOfRunsHasEachCellAfterThoseItRefersTo(String a, String b) {
+        Links links = links(a, b);
+        LongArrayList cells = links.formulas();
+        LongArrayList order = Runs.order(cells, links).orElseThrow();
+        assertThat(List.copyOf(order)).containsExactlyInAnyOrderElementsOf(List.copyOf(cells));
+        LongOpenHashSet all = new LongOpenHashSet(cells);
+        LongOpenHashSet done = new LongOpenHashSet();
+        order.forEach((long cell) -> {
+            assertThat(List.copyOf(done))
+                    .containsAll(List.copyOf(links.precedentCells(cell, all)).stream()
+                            .filter(all::contains)
+                            .toList());
+            done.add(cell);
+        });
+    }
+
+    @ParameterizedTest(name = "A: {0}, B: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=B@      | =A@",
+                "=B@-1    | =A@",
+                "=A$50+1  | =C@",
+                "=A@-1+A@+1 | =C@",
+                "=sum(A@-1:A@+1) | =C@",
+                "=sum(A:A) | =C@",
+            })
+    void circlesAndColumnsThatTakeTurnsAreLeftToOthers(String a, String b) {
+        Links links = links(a, b);
+        assertThat(Runs.order(links.formulas(), links)).isEmpty();
+    }
+
+    @Test
+    void cellsOutOfTheirOrderAreLeftToOthers() {
+        Links links = links("=C@", "=A@");
+        LongArrayList cells = links.formulas();
+        Collections.shuffle(cells, new Random(1));
+        assertThat(Runs.order(cells, links)).isEmpty();
+    }
+
+    @Test
+    void whatIsEnteredAtOnceHasTheValuesOfWhatIsEnteredCellByCell() {
+        Seeded.cases(60, random -> {
+            List<Edit.Typed> typed = new ArrayList<>();
+            for (int column = 0; column < 4; column++) {
+                String template = template(random, column);
+                int first = random.nextInt(4);
+                int last = first + 16 + random.nextInt(40);
+                int change = random.nextInt(3) == 0 ? first + random.nextInt(last - first) : -1;
+                for (int row = first; row <= last; row++) {
+                    typed.add(new Edit.Typed(
+                            new Address(column, row), row == change ? String.valueOf(row) : filled(template, row)));
+                }
+            }
+            LiveWorksheet atOnce = Sheets.empty();
+            atOnce.apply(List.of(new Edit.Enter("a", typed)));
+            Map<String, Value> values = Sheets.values(atOnce);
+            Collections.shuffle(typed, random);
+            LiveWorksheet oneByOne = Sheets.empty();
+            typed.forEach(each -> oneByOne.apply(List.of(new Edit.Enter("a", List.of(each)))));
+            assertThat(values).isEqualTo(Sheets.values(oneByOne));
+            atOnce.recalculateAll();
+            assertThat(Sheets.values(atOnce)).isEqualTo(values);
+        });
+    }
+
+    private static String template(Random random, int column) {
+        char own = (char) ('A' + column);
+        char other = (char) ('A' + random.nextInt(4));
+        String row = List.of("@", "@-1", "@+1", "$3", "@-2").get(random.nextInt(5));
+        return switch (random.nextInt(5)) {
+            case 0 -> "7";
+            case 1 -> "=" + own + "@-1+1";
+            case 2 -> "=sum(" + other + "$1:" + other + row + ")";
+            default -> "=" + other + row + "/2+1";
+        };
+    }
+
+    /** A template in a row; a reference above the first row is one to that. */
+    private static String filled(String template, int row) {
+        String text = template;
+        for (int off = 3; off >= -3; off--) {
+            String sign = off == 0 ? "@" : "@" + (off > 0 ? "+" : "") + off;
+            if (off != 0) {
+                text = text.replaceAll(
+                        sign.replace("+", "\\+") + "(?![0-9])", String.valueOf(Math.max(1, row + 1 + off)));
+            }
+        }
+        return text.replace("@", String.valueOf(row + 1));
+    }
+
+    /** A grid whose columns A and B repeat formulas from the fourth row on and whose C is typed. */
+    private static Links links(String a, String b) {
+        Worksheet worksheet =
+                new Worksheet("Blend", List.of(Section.of("s", "Blend", Sheets.grid("a", "Lots"))), Words.STANDARD);
+        List<Edit.Typed> typed = IntStream.range(0, ROWS)
+                .boxed()
+                .flatMap(row -> List.of(
+                        Optional.of(new Edit.Typed(new Address(2, row), "1")),
+                        typedBelowTop(0, row, a),
+                        typedBelowTop(1, row, b))
+                        .stream())
+                .flatMap(Optional::stream)
+                .toList();
+        new Edit.Enter("a", typed).apply(worksheet);
+        Links links = new Links(worksheet);
+        links.follow(worksheet.takeTouched());
+        return links;
+    }
+
+    private static Optional<Edit.Typed> typedBelowTop(int column, int row, String template) {
+        return row < 3
+                ? Optional.empty()
+                : Optional.of(new Edit.Typed(new Address(column, row), filled(template, row)));
+    }
+}
