@@ -107,6 +107,8 @@ export interface CellDetail {
   readonly fedBy: readonly Place[]
   readonly feeds: readonly Place[]
   readonly feedsInAll: number
+  /** Of a cell that waits for others: these, down to the one that failed by itself. */
+  readonly causes: readonly { readonly place: Place; readonly message: string }[]
 }
 
 export interface Grid {

@@ -96,6 +96,13 @@ function Entry({ section }: { readonly section: Section }) {
   )
 }
 
+/** A cell's address, or how many cells an area has. */
+function sizeOf(area: string): string {
+  const { first, last } = areaOf(area)
+  const cells = (last.column - first.column + 1) * (last.row - first.row + 1)
+  return cells === 1 ? area : `${cells} cells, ${area}`
+}
+
 function NameRow({ name }: { readonly name: Name }) {
   const { at, keep } = useOpenWorksheet()
   const select = useWorksheetStore((state) => state.select)
@@ -123,23 +130,18 @@ function NameRow({ name }: { readonly name: Name }) {
   ]
   return (
     <li className={styles.nameRow}>
-      <button
-        type="button"
-        className={styles.name}
-        onClick={go}
-        title={`${kind}, ${name.area}${name.used ? '' : ', no formula uses it'}`}
-      >
+      <button type="button" className={styles.name} onClick={go}>
         <span className={styles.origin}>{name.calculated && '='}</span>
         <span className={styles.word} data-unused={!name.used}>
           {name.name}
-          <span className="spoken">
-            , {kind}
-            {!name.used && ', unused'}
-          </span>
         </span>
         <span className={styles.value} data-error={name.kind === 'error'}>
           {!name.exact && '≈ '}
           {name.display}
+        </span>
+        <span className={styles.about}>
+          {kind} · {sizeOf(name.area)}
+          {!name.used && ' · unused'}
         </span>
       </button>
       {at === null && (

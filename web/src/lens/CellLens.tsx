@@ -34,7 +34,7 @@ export function CellLens({ grid, address }: { readonly grid: string; readonly ad
         </span>
       </header>
       {calculation.error ? (
-        <Fault error={calculation.error} entry={cell.entry} grid={grid} address={address} />
+        <Fault error={calculation.error} causes={detail.causes} entry={cell.entry} grid={grid} address={address} />
       ) : (
         <ValueForms result={calculation.result} calculated={cell.calculated} />
       )}

@@ -1,5 +1,5 @@
 import { Button } from 'antd'
-import type { CalculationError } from '../api/types'
+import type { CalculationError, CellDetail } from '../api/types'
 import { goTo } from '../commands/selected'
 import { areaOf } from '../grid/address'
 import { useOpenWorksheet } from '../worksheet/context'
@@ -8,16 +8,16 @@ import { Words } from '../typeset/Words'
 
 interface Props {
   readonly error: CalculationError
+  readonly causes: CellDetail['causes']
   readonly entry: string
   readonly grid: string
   readonly address: string
 }
 
 /** Why a cell failed, where, and the ways out. */
-export function Fault({ error, entry, grid, address }: Props) {
+export function Fault({ error, causes, entry, grid, address }: Props) {
   const { keep } = useOpenWorksheet()
   const place = error.start !== null && error.end !== null ? { start: error.start, end: error.end } : null
-  const isAddress = error.cause !== null && /^[A-Z]+\d+$/.test(error.cause)
 
   return (
     <div className={styles.fault}>
@@ -42,13 +42,22 @@ export function Fault({ error, entry, grid, address }: Props) {
           {fix.label}
         </Button>
       ))}
-      {isAddress && error.cause && (
-        <p className={styles.cause}>
-          First cause:
-          <Button size="small" onClick={() => goTo(grid, areaOf(error.cause ?? address))}>
-            Go to {error.cause}
-          </Button>
-        </p>
+      {causes.length > 0 && (
+        <>
+          <h2 className={styles.label}>The chain down to the first cause</h2>
+          <ol className={styles.causes}>
+            {causes.map(({ place, message }) => (
+              <li key={place.called}>
+                <button type="button" onClick={() => goTo(place.grid, areaOf(place.area))}>
+                  {place.called}
+                </button>
+                <span>
+                  <Words text={message} />
+                </span>
+              </li>
+            ))}
+          </ol>
+        </>
       )}
     </div>
   )

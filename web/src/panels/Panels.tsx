@@ -16,9 +16,23 @@ const RemarkPanel = lazy(() => import('./RemarkPanel').then((module) => ({ defau
 /** What stands over the page; loaded when it is asked for. */
 export function Panels() {
   return (
-    <Suspense fallback={null}>
+    <Suspense fallback={<Opening />}>
       <Open />
     </Suspense>
+  )
+}
+
+/** Takes what is typed while a panel is being loaded, so that no letter goes into a cell; the finder goes on from it. */
+function Opening() {
+  const panel = useWorksheetStore((state) => state.panel)
+  const show = useWorksheetStore((state) => state.show)
+  return (
+    <input
+      className="spoken"
+      autoFocus
+      aria-label="Opening …"
+      onChange={(event) => panel?.kind === 'finder' && show({ kind: 'finder', text: event.target.value })}
+    />
   )
 }
 

@@ -241,11 +241,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
 
     @Override
     public Value cell(CellReference node) {
-        Value value = scope.cell(node, origin);
-        if (value instanceof Failure failure && !failure.place().equals(Optional.of(node.span()))) {
-            return failure.waitingFor(scope.called(node, origin), node.span());
-        }
-        return value;
+        return scope.cell(node, origin);
     }
 
     @Override

@@ -39,11 +39,6 @@ public record NoCells(Surroundings surroundings) implements Scope {
     }
 
     @Override
-    public String called(CellReference reference, Address origin) {
-        return Printer.text(reference, origin);
-    }
-
-    @Override
     public Optional<String> holderOf(Real number, String typed) {
         return Optional.empty();
     }

@@ -43,7 +43,7 @@ final class Remedies {
                 remedies.look(failure.code(), node);
             }
         });
-        return new Failure(failure.code(), failure.message(), failure.place(), remedies.fixes, failure.cause());
+        return failure.withFixes(remedies.fixes);
     }
 
     private void look(ErrorCode code, Expression node) {

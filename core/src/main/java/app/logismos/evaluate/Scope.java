@@ -11,7 +11,7 @@ import java.util.Optional;
 
 /** Where an expression finds what it refers to. */
 public interface Scope {
-    /** The value of a cell, or a failure that says why there is none. */
+    /** The value of a cell, or a failure that says why there is none, or for which cell this one waits. */
     Value cell(CellReference reference, Address origin);
 
     /** The values of a range, or a failure. */
@@ -19,9 +19,6 @@ public interface Scope {
 
     /** What a name stands for, or a failure. */
     Value name(Name name, Address origin);
-
-    /** How the cell is called in a sentence: {@code B4}, or {@code Prices.B4} from another grid. */
-    String called(CellReference reference, Address origin);
 
     /**
      * How a cell is called that holds this number, or shows it so.

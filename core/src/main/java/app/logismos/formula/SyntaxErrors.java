@@ -66,12 +66,11 @@ final class SyntaxErrors {
                 fixes.add(new Fix("Leave out `" + last.span().in(text) + "`", replaced(text, last.span(), "")));
             }
         }
-        return new Failure(
+        return Failure.at(
+                found.span(),
                 ErrorCode.SYNTAX,
                 "A value is missing before `" + found.span().in(text) + "`.",
-                java.util.Optional.of(found.span()),
-                fixes,
-                java.util.Optional.empty());
+                fixes.toArray(Fix[]::new));
     }
 
     /** Two values with nothing between them. */

@@ -194,9 +194,9 @@ final class Links {
         return formula(key).plan();
     }
 
-    /** How many cells from this one down have its formula. */
-    int repeats(long key) {
-        return linked.get(CellKey.grid(key)).repeats(CellKey.column(key), CellKey.row(key));
+    /** How many cells from this one down, up to {@code most}, have its formula. */
+    int repeats(long key, int most) {
+        return linked.get(CellKey.grid(key)).repeats(CellKey.column(key), CellKey.row(key), most);
     }
 
     /** The formula of a cell, which must have one. */

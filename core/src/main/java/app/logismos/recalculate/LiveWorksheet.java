@@ -43,6 +43,9 @@ import java.util.function.UnaryOperator;
  * <p>One thread writes; reading while it writes is up to the caller to prevent.
  */
 public final class LiveWorksheet {
+    /** A chain of more is told no further. */
+    private static final int MOST_CAUSES = 100;
+
     private final Worksheet worksheet;
     private final Limits limits;
     private final Links links;
@@ -190,6 +193,40 @@ public final class LiveWorksheet {
                 return stopped.failure(limits);
             }
         };
+    }
+
+    /**
+     * The cells that a failed cell waits for, each for the next, down to the one that failed by itself; none where it
+     * waits for nobody.
+     */
+    public List<Edit.Place> causes(String grid, Address cell) {
+        List<Edit.Place> chain = new ArrayList<>();
+        Edit.Place at = new Edit.Place(grid, new Area(cell, cell));
+        while (value(at.grid(), at.area().first()) instanceof Failure failure
+                && failure.cause().isPresent()
+                && chain.size() < MOST_CAUSES) {
+            Optional<Edit.Place> next = failedBefore(at, failure.home());
+            if (next.isEmpty() || chain.contains(next.get())) {
+                return chain;
+            }
+            at = next.get();
+            chain.add(at);
+        }
+        return chain;
+    }
+
+    /** The first cell that a failed one refers to and that failed for the same reason. */
+    private Optional<Edit.Place> failedBefore(Edit.Place failed, Optional<Failure.Home> home) {
+        for (Edit.Place area : fedBy(failed.grid(), failed.area().first())) {
+            Optional<Address> found = values.firstIn(
+                    links.number(area.grid()),
+                    area.area(),
+                    value -> value instanceof Failure failure && failure.home().equals(home));
+            if (found.isPresent()) {
+                return Optional.of(new Edit.Place(area.grid(), new Area(found.get(), found.get())));
+            }
+        }
+        return Optional.empty();
     }
 
     /** The cells that a cell's formula refers to, single ones and ranges, in the order of the formula. */

@@ -94,6 +94,15 @@ final class Recalculation {
         if (touched.isEverything()) {
             formulas.addAll(links.formulas());
         }
+        if (!touched.titles().isEmpty()) {
+            // Who waits for a cell of another grid calls it by the grid's title.
+            links.formulas().forEach((long key) -> {
+                if (values.get(key) instanceof Failure failure
+                        && failure.cause().isPresent()) {
+                    formulas.add(key);
+                }
+            });
+        }
         moved.forEach((long cell) -> layout.forEachWaiting(cell, formulas::add));
         LongLinkedOpenHashSet affected = affectedBy(moved, formulas);
         if (affected.longStream().anyMatch(layout::isTable)) {
@@ -308,7 +317,8 @@ final class Recalculation {
     }
 
     /** Whether the value is another now. */
-    private boolean store(long key, Value after, List<CellChange> changes) {
+    private boolean store(long key, Value made, List<CellChange> changes) {
+        Value after = made instanceof Failure failure ? held(key, failure) : made;
         Value before = values.get(key);
         if (before.equals(after)) {
             return false;
@@ -317,6 +327,11 @@ final class Recalculation {
         links.markChanged(key, round);
         changes.add(change(key, before, after, false));
         return true;
+    }
+
+    private Failure held(long key, Failure failure) {
+        return failure.heldIn(
+                links.grid(CellKey.grid(key)), CellKey.address(key).toString());
     }
 
     private CellChange change(long key, Value before, Value after, boolean entered) {
@@ -342,7 +357,7 @@ final class Recalculation {
                 .map(Cell::entry)
                 .map(entry -> entry instanceof Entry.Constant constant
                         ? constant.value()
-                        : entry instanceof Entry.Unreadable unreadable ? unreadable.failure() : Blank.BLANK)
+                        : entry instanceof Entry.Unreadable unreadable ? held(key, unreadable.failure()) : Blank.BLANK)
                 .orElse(Blank.BLANK);
     }
 }

@@ -71,7 +71,7 @@ final class Runs {
         int at = 0;
         while (at < cells.size()) {
             long top = cells.getLong(at);
-            int most = Math.min(links.repeats(top), cells.size() - at);
+            int most = links.repeats(top, cells.size() - at);
             int length = 1;
             while (length < most && cells.getLong(at + length) == top + length) {
                 length++;

@@ -12,10 +12,12 @@ import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Printer;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
+import app.logismos.sheet.Block;
 import app.logismos.sheet.Target;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Span;
 import app.logismos.value.Value;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -45,7 +47,7 @@ record SheetScope(
             int column = reference.column().from(origin.column());
             int row = reference.row().from(origin.row());
             return Address.isInside(column, row)
-                    ? values.get(gridNumber, column, row)
+                    ? seen(values.get(gridNumber, column, row), reference.span())
                     : EvaluationErrors.outsideGrid(reference.span());
         }
         Optional<String> at = gridOf(reference.grid());
@@ -54,7 +56,7 @@ record SheetScope(
         }
         return reference
                 .from(origin)
-                .map(cell -> values.get(links.number(at.get()), cell))
+                .map(cell -> seen(values.get(links.number(at.get()), cell), reference.span()))
                 .orElseGet(() -> EvaluationErrors.outsideGrid(reference.span()));
     }
 
@@ -66,7 +68,8 @@ record SheetScope(
         }
         return reference
                 .from(origin)
-                .<Value>map(area -> values.range(links.number(at.get()), area, folded))
+                .<Value>map(area ->
+                        values.range(links.number(at.get()), area, folded, failed -> waiting(failed, reference.span())))
                 .orElseGet(() -> EvaluationErrors.outsideGrid(reference.span()));
     }
 
@@ -84,17 +87,27 @@ record SheetScope(
         Area area = target.get().area();
         int number = links.number(target.get().grid());
         if (area.size() > 1) {
-            return values.range(number, area, folded);
+            return values.range(number, area, folded, failed -> waiting(failed, name.span()));
         }
         Value value = values.get(number, area.first());
-        return value instanceof Failure failure
-                ? failure.waitingFor(target.get().name(), name.span())
-                : value;
+        boolean isFirst = value instanceof Failure failure && failure.cause().isEmpty();
+        return isFirst ? ((Failure) value).waitingFor(target.get().name(), name.span()) : seen(value, name.span());
     }
 
-    @Override
-    public String called(CellReference reference, Address origin) {
-        return Printer.text(reference, origin);
+    private Value seen(Value value, Span place) {
+        return value instanceof Failure failure ? waiting(failure, place) : value;
+    }
+
+    /** The failure of a cell as one that refers to it has it: under the name that the first one has from here. */
+    private Failure waiting(Failure failed, Span place) {
+        return failed.home().map(home -> failed.waitingFor(called(home), place)).orElse(failed);
+    }
+
+    private String called(Failure.Home home) {
+        Optional<String> title = home.grid().equals(grid)
+                ? Optional.empty()
+                : worksheet.outline().grid(home.grid()).map(Block.Grid::title);
+        return title.map(other -> Printer.quotedGrid(other) + "." + home.cell()).orElse(home.cell());
     }
 
     @Override

@@ -4,6 +4,7 @@ import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.sheet.CellStore;
 import app.logismos.value.Blank;
+import app.logismos.value.Failure;
 import app.logismos.value.Fold;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /** The values of all cells of a worksheet, by the number of their grid. */
@@ -39,13 +41,17 @@ final class Values {
 
     /** The values of an area; it follows later changes. */
     Table range(int grid, Area area) {
-        return new Range(store(grid), area, Optional.empty());
+        return new Range(store(grid), area, Optional.empty(), failed -> failed);
     }
 
-    /** The values of an area, whose folds go on from those of shorter areas; see {@link Folded}. */
-    Table range(int grid, Area area, Folded folded) {
-        return new Range(
-                store(grid), area, area.columns() == 1 ? Optional.of(folded.from(grid, area)) : Optional.empty());
+    /**
+     * The values of an area, whose folds go on from those of shorter areas; see {@link Folded}.
+     *
+     * @param seen what a failure of a cell is for the one that refers to the area
+     */
+    Table range(int grid, Area area, Folded folded, UnaryOperator<Failure> seen) {
+        Optional<Folded.Column> column = area.columns() == 1 ? Optional.of(folded.from(grid, area)) : Optional.empty();
+        return new Range(store(grid), area, column, seen);
     }
 
     /** The first cell of a grid, column by column, whose value fulfils a condition; only so many are looked at. */
@@ -54,6 +60,17 @@ final class Values {
         int[] left = {MOST_LOOKED_AT};
         store(grid).forEach((column, row, value) -> {
             if (found[0] == null && left[0]-- > 0 && condition.test(value)) {
+                found[0] = new Address(column, row);
+            }
+        });
+        return Optional.ofNullable(found[0]);
+    }
+
+    /** The first cell of an area, column by column, whose value fulfils a condition. */
+    Optional<Address> firstIn(int grid, Area area, Predicate<Value> condition) {
+        Address[] found = new Address[1];
+        store(grid).forEach(area, (column, row, value) -> {
+            if (found[0] == null && condition.test(value)) {
                 found[0] = new Address(column, row);
             }
         });
@@ -72,7 +89,12 @@ final class Values {
     }
 
     /** A view of an area; reading a large range copies nothing. */
-    private record Range(CellStore<Value> store, Area area, Optional<Folded.Column> folded) implements Table {
+    private record Range(CellStore<Value> store, Area area, Optional<Folded.Column> folded, UnaryOperator<Failure> seen)
+            implements Table {
+        private Value seen(Value value) {
+            return value instanceof Failure failure ? seen.apply(failure) : value;
+        }
+
         @Override
         public int rows() {
             return area.rows();
@@ -87,17 +109,20 @@ final class Values {
         public Value at(int row, int column) {
             @Nullable
             Value value = store.get(area.first().column() + column, area.first().row() + row);
-            return value == null ? Blank.BLANK : value;
+            return value == null ? Blank.BLANK : seen(value);
         }
 
         @Override
         public void forEachFilled(Consumer<Value> visitor) {
-            store.forEach(area, (column, row, value) -> visitor.accept(value));
+            store.forEach(area, (column, row, value) -> visitor.accept(seen(value)));
         }
 
+        /** What is gathered is shared by all that refer to the column, and a failure in it seen by each in its way. */
         @Override
+        @SuppressWarnings("unchecked")
         public <A> A fold(Fold<A> fold) {
-            return folded.isPresent() ? folded.get().fold(fold, store, area) : Table.super.fold(fold);
+            A gathered = folded.isPresent() ? folded.get().fold(fold, store, area) : Table.super.fold(fold);
+            return gathered instanceof Failure failure ? (A) seen.apply(failure) : gathered;
         }
     }
 }

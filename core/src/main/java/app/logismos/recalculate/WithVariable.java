@@ -28,11 +28,6 @@ record WithVariable(Scope scope, String variable, Value value) implements Scope 
     }
 
     @Override
-    public String called(CellReference reference, Address origin) {
-        return scope.called(reference, origin);
-    }
-
-    @Override
     public Optional<String> holderOf(Real number, String typed) {
         return scope.holderOf(number, typed);
     }

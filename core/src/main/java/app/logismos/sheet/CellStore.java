@@ -59,14 +59,14 @@ public final class CellStore<T> {
         pages[page][row & PAGE - 1] = thing;
     }
 
-    /** How many cells from this one down have the same thing as it; 0 where it has nothing. */
-    public int repeats(int column, int row) {
+    /** How many cells from this one down, up to {@code most}, have the same thing as it; 0 where it has nothing. */
+    public int repeats(int column, int row, int most) {
         @Nullable T thing = get(column, row);
         if (thing == null) {
             return 0;
         }
         int end = row + 1;
-        while (get(column, end) == thing) {
+        while (end < row + most && get(column, end) == thing) {
             end++;
         }
         return end - row;

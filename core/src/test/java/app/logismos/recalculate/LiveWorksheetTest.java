@@ -13,6 +13,7 @@ import static org.assertj.core.api.Assertions.tuple;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.value.Failure;
 import app.logismos.value.Span;
 import java.util.ArrayList;
 import java.util.List;
@@ -178,6 +179,56 @@ class LiveWorksheetTest {
         type(live, "A1", "=1/0", "A2", "=A1+1", "A3", "=A2+1");
         assertThat(shown(live, "A2")).isEqualTo("divide-by-zero: waits for A1");
         assertThat(shown(live, "A3")).isEqualTo("divide-by-zero: waits for A1");
+    }
+
+    @ParameterizedTest(name = "{0} {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "$ before letters and numbers    | =$A$1+1         | waits for A1",
+                "a range                         | =sum(A1:A2)     | waits for A1",
+                "a range whose members wait      | =mean(A2:A3)    | waits for A1",
+                "one by one over a range         | =max(A1:A2+1)   | waits for A1",
+                "a column                        | =count(A:A)     | waits for A1",
+                "a cell that waits for a range   | =A4*2           | waits for A1",
+                "the name of the failed cell     | =share          | waits for share",
+                "a name of what waits for it     | =later          | waits for A1",
+                "a name of a range               | =sum(lots)      | waits for A1",
+            })
+    void whateverAFormulaWaitsThroughItNamesTheCellThatFailedByItself(String by, String formula, String message) {
+        type(live, "A1", "share = 1/0", "A2", "later = A1", "A3", "=A2", "A4", "=sum(A2:A3)");
+        name(live, "lots", "A1:A3");
+        type(live, "C1", formula);
+        assertThat(shown(live, "C1")).isEqualTo("divide-by-zero: " + message);
+    }
+
+    @Test
+    void aCauseInAnotherGridIsCalledByItsTitleAndFollowsARename() {
+        type(live, "A1", "=1/0", "A2", "=A1");
+        typeInto(live, "b", "A1", "7", "B1", "=Lots.A2", "B2", "=B1", "B3", "=sum(Lots.A1:A2)");
+        for (String cell : List.of("B1", "B2", "B3")) {
+            assertThat(message(live, "b", cell)).isEqualTo("waits for Lots.A1");
+        }
+        type(live, "D1", "='Leaf prices'.B2");
+        assertThat(message(live, "a", "D1")).isEqualTo("waits for A1");
+        live.apply(List.of(new Edit.ChangeBlock(Sheets.grid("a", "All lots"))));
+        for (String cell : List.of("B1", "B2", "B3")) {
+            assertThat(message(live, "b", cell)).isEqualTo("waits for 'All lots'.A1");
+        }
+    }
+
+    @Test
+    void theCausesOfAFailureLeadFromCellToCellDownToTheFirst() {
+        type(live, "A1", "=1/0", "A2", "=A1", "A3", "5", "A4", "=sum(A2:A3)", "A5", "=A3+A4");
+        assertThat(live.causes("a", at("A5")))
+                .extracting(place -> place.area().first().toString())
+                .containsExactly("A4", "A2", "A1");
+        assertThat(live.causes("a", at("A1"))).isEmpty();
+        assertThat(live.causes("a", at("A3"))).isEmpty();
+    }
+
+    private static String message(LiveWorksheet live, String grid, String cell) {
+        return ((Failure) live.value(grid, at(cell))).message();
     }
 
     @Test

@@ -9,7 +9,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -59,6 +62,22 @@ class GuideTest extends Visit {
                 .click();
         assertThat(page.getByRole(AriaRole.FIGURE, new Page.GetByRoleOptions().setName("Grid Grid 2")))
                 .containsText("14");
+    }
+
+    @Test
+    void whatIsTypedWhileTheFinderIsStillBeingLoadedIsItsText() {
+        List<Route> held = new ArrayList<>();
+        page.route("**/Finder-*.js", held::add);
+        newWorksheet();
+        at("A1").click();
+        page.keyboard().press("Control+k");
+        page.waitForCondition(() -> !held.isEmpty());
+        page.keyboard().type("b7");
+        held.forEach(Route::resume);
+        assertThat(dialog().getByRole(AriaRole.COMBOBOX)).hasValue("b7");
+        page.keyboard().press("Enter");
+        assertThat(at("B7")).hasAttribute("data-focused", "true");
+        assertThat(at("A1")).isEmpty();
     }
 
     @Test

@@ -3,7 +3,10 @@ package app.logismos.e2e;
 import static app.logismos.e2e.Browser.lens;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Names: given by key and by labels, renamed everywhere, refused where they clash. */
@@ -43,6 +46,27 @@ class NamingTest extends Visit {
         assertThat(contents()).containsText("price");
         type("C1", "=tins_sold*price");
         assertThat(at("C1")).containsText("211.2");
+    }
+
+    @Test
+    void theNamesPanelTellsValueKindSizeAndUse() {
+        newWorksheet();
+        type("A1", "price = 5");
+        type("A2", "cost = price*3");
+        type("B1", "7");
+        select("A1", "B1");
+        page.keyboard().press("Alt+n");
+        page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).fill("row_one");
+        page.keyboard().press("Enter");
+        assertThat(contents().getByRole(AriaRole.BUTTON, named("price"))).hasText("=price5calculated number · A1");
+        assertThat(contents().getByRole(AriaRole.BUTTON, named("cost")))
+                .hasText("=cost15calculated number · A2 · unused");
+        assertThat(contents().getByRole(AriaRole.BUTTON, named("row_one"))).containsText("2 cells, A1:B1 · unused");
+    }
+
+    /** A name's own button, not that of what can be done with it. */
+    private static Locator.GetByRoleOptions named(String name) {
+        return new Locator.GetByRoleOptions().setName(Pattern.compile("^=? ?" + name));
     }
 
     @Test

@@ -11,7 +11,9 @@ import app.logismos.server.web.BadRequest;
 import app.logismos.server.web.CalculationJson;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Block;
+import app.logismos.sheet.Edit;
 import app.logismos.unit.UsualUnits;
+import app.logismos.value.Failure;
 import app.logismos.value.Quantity;
 import app.logismos.value.Span;
 import app.logismos.value.Value;
@@ -50,6 +52,7 @@ class GridEndpoint {
      * @param fedBy what its formula refers to
      * @param feeds the formulas that refer to it
      * @param feedsInAll how many cells depend on it, further on included
+     * @param causes of a failed cell that waits for others: these, down to the one that failed by itself
      */
     record Detail(
             WorksheetViews.CellJson cell,
@@ -58,7 +61,11 @@ class GridEndpoint {
             List<OtherUnit> otherUnits,
             List<WorksheetViews.PlaceJson> fedBy,
             List<WorksheetViews.PlaceJson> feeds,
-            int feedsInAll) {}
+            int feedsInAll,
+            List<CauseJson> causes) {}
+
+    /** A cell that failed, and what it says. */
+    record CauseJson(WorksheetViews.PlaceJson place, String message) {}
 
     /** A quantity in another unit. */
     record OtherUnit(String unit, String display) {}
@@ -150,8 +157,15 @@ class GridEndpoint {
                             .limit(40)
                             .map(place -> views.place(place, grid, live))
                             .toList(),
-                    live.feedsInAll(grid, at));
+                    live.feedsInAll(grid, at),
+                    live.causes(grid, at).stream()
+                            .map(place -> new CauseJson(views.place(place, grid, live), message(place, live)))
+                            .toList());
         });
+    }
+
+    private static String message(Edit.Place place, LiveWorksheet live) {
+        return live.value(place.grid(), place.area().first()) instanceof Failure failure ? failure.message() : "";
     }
 
     @PostMapping("/preview")

@@ -4,6 +4,7 @@ import app.logismos.display.Display;
 import app.logismos.display.InFull;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.formula.Printer;
 import app.logismos.recalculate.CellChange;
 import app.logismos.recalculate.Echo;
 import app.logismos.recalculate.LiveWorksheet;
@@ -270,7 +271,7 @@ class WorksheetViews {
     PlaceJson place(Edit.Place place, String from, LiveWorksheet live) {
         boolean single = place.area().size() == 1;
         String title = live.grid(place.grid()).map(Block.Grid::title).orElse("");
-        String prefix = place.grid().equals(from) ? "" : title + ".";
+        String prefix = place.grid().equals(from) ? "" : Printer.quotedGrid(title) + ".";
         String called = live.worksheet().names().of(place.grid(), place.area()).orElse(prefix + place.area());
         return new PlaceJson(
                 place.grid(),
