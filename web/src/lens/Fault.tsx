@@ -48,7 +48,7 @@ export function Fault({ error, causes, entry, grid, address }: Props) {
           <ol className={styles.causes}>
             {causes.map(({ place, message }) => (
               <li key={place.called}>
-                <button type="button" onClick={() => goTo(place.grid, areaOf(place.area))}>
+                <button type="button" className={styles.chip} onClick={() => goTo(place.grid, areaOf(place.area))}>
                   {place.called}
                 </button>
                 <span>

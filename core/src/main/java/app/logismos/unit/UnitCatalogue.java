@@ -1,6 +1,7 @@
 package app.logismos.unit;
 
 import app.logismos.number.PiMultiple;
+import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import java.io.BufferedReader;
@@ -19,7 +20,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.StringJoiner;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -35,6 +38,9 @@ public final class UnitCatalogue {
     public static final String RATES = "logismos.rates";
 
     private static final List<String> NAMED = List.of("N", "Pa", "J", "W", "C", "V", "F", "Ω", "S", "Wb", "T", "H");
+    /** What UCUM allows to be said about a unit, without a meaning for its size: {@code mL{total}}. */
+    private static final Pattern ANNOTATION = Pattern.compile("\\{[^{}]*\\}");
+
     private static final int MOST_REMEMBERED = 10_000;
 
     /** The catalogue that ships with the program. */
@@ -173,12 +179,49 @@ public final class UnitCatalogue {
         if (own != null) {
             return Optional.of(own);
         }
-        return prefixes(new String[] {"si", "bin"})
+        return prefixes("si", "bin")
                 .flatMap(prefix -> prefix.symbols().stream())
                 .filter(atom.symbol()::startsWith)
                 .map(symbol -> bySymbol.get(atom.symbol().substring(symbol.length())))
                 .filter(Objects::nonNull)
                 .findFirst();
+    }
+
+    /**
+     * A unit as UCUM writes it, {@code kg.m/s2}, for exports that other programs read; nothing where a part has no code
+     * there, as with money.
+     */
+    public Optional<String> code(Unit unit) {
+        StringJoiner above = new StringJoiner(".");
+        StringBuilder below = new StringBuilder();
+        for (Unit.Power power : unit.powers()) {
+            Optional<String> code = code(power.atom());
+            if (code.isEmpty() || !power.exponent().isInteger()) {
+                return Optional.empty();
+            }
+            String size = power.exponent().abs().equals(Rational.ONE)
+                    ? ""
+                    : Plain.text(power.exponent().abs());
+            if (power.exponent().signum() > 0) {
+                above.add(code.get() + size);
+            } else {
+                below.append('/').append(code.get()).append(size);
+            }
+        }
+        return Optional.of(above.toString() + below);
+    }
+
+    private Optional<String> code(Atom atom) {
+        return listing(atom).filter(listing -> !listing.ucum().isEmpty()).map(listing -> {
+            String prefix = atom.symbol()
+                    .substring(0, atom.symbol().length() - listing.symbol().length());
+            return prefixes("si", "bin")
+                            .filter(each -> each.symbols().contains(prefix))
+                            .map(Prefix::ucum)
+                            .findFirst()
+                            .orElse("")
+                    + listing.ucum();
+        });
     }
 
     /**
@@ -188,7 +231,7 @@ public final class UnitCatalogue {
     public Optional<Unit> unit(String text) {
         Optional<Unit> known = units.get(text);
         if (known == null) {
-            known = new UnitReader(this, text.strip()).whole();
+            known = new UnitReader(this, ANNOTATION.matcher(text.strip()).replaceAll("")).whole();
             if (units.size() < MOST_REMEMBERED) {
                 units.put(text, known);
             }
@@ -270,13 +313,14 @@ public final class UnitCatalogue {
     }
 
     private Optional<Atom> prefixedCode(String text) {
-        return Prefix.SI.stream()
-                .filter(prefix -> text.startsWith(prefix.ucum()))
-                .flatMap(prefix -> Optional.ofNullable(
-                        byUcum.get(text.substring(prefix.ucum().length())))
-                        .filter(listing -> listing.takes("si"))
-                        .map(listing -> scaled(prefix, listing))
-                        .stream())
+        return Stream.of("si", "bin")
+                .flatMap(kind -> prefixes(kind)
+                        .filter(prefix -> text.startsWith(prefix.ucum()))
+                        .flatMap(prefix -> Optional.ofNullable(
+                                byUcum.get(text.substring(prefix.ucum().length())))
+                                .filter(listing -> listing.takes(kind))
+                                .map(listing -> scaled(prefix, listing))
+                                .stream()))
                 .findFirst();
     }
 

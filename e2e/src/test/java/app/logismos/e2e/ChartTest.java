@@ -502,7 +502,7 @@ class ChartTest extends Visit {
         assertThat(new String(bytes, 1, 3, StandardCharsets.US_ASCII)).isEqualTo("PNG");
         assertThat(java.nio.ByteBuffer.wrap(bytes, 16, 8).getInt()).isEqualTo(3 * 658);
         Download csv = page.waitForDownload(() -> button("CSV").click());
-        assertThat(Files.readString(csv.path())).isEqualTo("Time in s,Height\r\n0,1\r\n1,4\r\n2,9\r\n3,16\r\n");
+        assertThat(Files.readString(csv.path())).isEqualTo("Time [s],Height\r\n0,1\r\n1,4\r\n2,9\r\n3,16\r\n");
         page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
         button("Copy data").click();
         assertThat(page.getByText("The data is on the clipboard.")).isVisible();

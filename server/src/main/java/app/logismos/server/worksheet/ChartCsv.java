@@ -3,6 +3,7 @@ package app.logismos.server.worksheet;
 import app.logismos.chart.Bins;
 import app.logismos.chart.Boxes;
 import app.logismos.chart.ChartData;
+import app.logismos.unit.UnitCatalogue;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
@@ -16,7 +17,7 @@ import java.util.TreeMap;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
-/** A chart's data as comma-separated values: numbers with a point and all digits. */
+/** A chart's data as comma-separated values: numbers with a point and all digits, units by their codes in UCUM. */
 final class ChartCsv {
     private ChartCsv() {}
 
@@ -44,9 +45,9 @@ final class ChartCsv {
 
     private static List<List<String>> points(ChartData data) {
         List<List<String>> rows = new ArrayList<>();
-        List<String> head = new ArrayList<>(
-                List.of(data.across().title().isEmpty() ? "x" : data.across().title()));
-        data.series().forEach(series -> head.add(series.name()));
+        String across = named(data.across());
+        List<String> head = new ArrayList<>(List.of(across.isEmpty() ? "x" : across));
+        data.series().forEach(series -> head.add(named(series, data)));
         rows.add(head);
         boolean upwards = !data.across().places();
         Map<Double, List<String>> byPlace = upwards ? new TreeMap<>() : new LinkedHashMap<>();
@@ -79,7 +80,7 @@ final class ChartCsv {
 
     private static List<List<String>> twoWay(ChartData data, ChartData.TwoWay table) {
         List<List<String>> rows = new ArrayList<>();
-        List<String> head = new ArrayList<>(List.of(table.height().title()));
+        List<String> head = new ArrayList<>(List.of(named(table.height())));
         table.across().forEach(across -> head.add(number(across)));
         rows.add(head);
         for (int row = 0; row < table.up().size(); row++) {
@@ -127,6 +128,37 @@ final class ChartCsv {
                     number(box.most())));
         }
         return rows;
+    }
+
+    /** The title of an axis, with its unit by the code that other programs know: {@code Reading [Cel]}. */
+    private static String named(ChartData.Axis axis) {
+        String unit = axis.unit();
+        String end = "in " + unit;
+        boolean tellsUnit = !unit.isEmpty() && axis.title().endsWith(end);
+        return named(
+                tellsUnit
+                        ? axis.title()
+                                .substring(0, axis.title().length() - end.length())
+                                .strip()
+                        : axis.title(),
+                unit);
+    }
+
+    private static String named(ChartData.Series series, ChartData data) {
+        ChartData.Axis axis = series.onRight() ? data.right().orElse(data.up()) : data.up();
+        return named(series.name(), axis.unit());
+    }
+
+    private static String named(String name, String unit) {
+        return unit.isEmpty() ? name : (name + " [" + code(unit) + "]").strip();
+    }
+
+    /** A unit by its code in UCUM, or by its symbol where it has none there, as money. */
+    private static String code(String symbol) {
+        return UnitCatalogue.STANDARD
+                .unit(symbol)
+                .flatMap(UnitCatalogue.STANDARD::code)
+                .orElse(symbol);
     }
 
     private static String number(double number) {
