@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** One call: its arguments are given to parameters, worked out at most once and only when asked for. */
@@ -57,15 +58,26 @@ final class CallEvaluation {
     }
 
     /** The argument that the call comes down to, if its function only chooses and that argument was given. */
-    Optional<Expression> choice() {
+    Optional<Choice> choice() {
         if (assign().isPresent()) {
             return Optional.empty();
         }
-        return function.choice(arguments())
-                .map(this::parameterIndex)
-                .filter(positions::contains)
-                .flatMap(index -> given.get(positions.indexOf(index)).value());
+        return function.choice(arguments()).flatMap(choice -> {
+            int parameter = parameterIndex(choice.parameter());
+            return IntStream.range(0, given.size())
+                    .filter(i -> positions.get(i) == parameter)
+                    .skip(choice.place())
+                    .mapToObj(i -> new Choice(given.get(i).value().orElseThrow(), choice.reason()))
+                    .findFirst();
+        });
     }
+
+    /**
+     * The argument that a call comes down to.
+     *
+     * @param reason why it is this one, in words
+     */
+    record Choice(Expression argument, String reason) {}
 
     private int parameterIndex(String parameter) {
         List<Parameter> parameters = function.parameters();

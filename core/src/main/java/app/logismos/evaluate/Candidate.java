@@ -38,7 +38,7 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
         return ready.stream().max(Comparator.comparingInt(Candidate::depth).thenComparingInt(Candidate::level));
     }
 
-    /** Visits from the right, so that among equals the leftmost is met last and wins. */
+    /** Visits from the left: among equals the first that is met is taken. */
     private static void collect(
             Expression node, Optional<Expression> parent, Optional<Group> brackets, int depth, List<Candidate> ready) {
         if (Working.isValue(node)) {
@@ -50,10 +50,9 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
             return;
         }
         boolean opens = node instanceof Group || node instanceof Call || node instanceof TableLiteral;
-        List<Expression> children = eager(node);
-        for (int i = children.size() - 1; i >= 0; i--) {
+        for (Expression child : eager(node)) {
             Optional<Group> around = node instanceof Group group ? Optional.of(group) : Optional.empty();
-            collect(children.get(i), Optional.of(node), around, opens ? depth + 1 : depth, ready);
+            collect(child, Optional.of(node), around, opens ? depth + 1 : depth, ready);
         }
     }
 

@@ -2,17 +2,24 @@ package app.logismos.evaluate;
 
 import app.logismos.display.Automatic;
 import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Argument;
+import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.unit.Unit;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Quantity;
+import app.logismos.value.Table;
+import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** The factors that a step converts with: {@code 1 lb = 0.45359237 kg} (language, section 9). */
 final class UnitNotes {
@@ -27,12 +34,59 @@ final class UnitNotes {
                 && evaluator.value(conversion.operand()) instanceof Quantity quantity) {
             return of(quantity, conversion.unit());
         }
+        if (node instanceof Call call && call.function().equalsIgnoreCase("convert")) {
+            return ofConvert(call, evaluator);
+        }
+        if (node instanceof Call call) {
+            return ofArguments(call, evaluator);
+        }
         if (node instanceof Infix infix) {
             Value left = evaluator.value(infix.left());
             Value right = evaluator.value(infix.right());
             return left instanceof Quantity a && right instanceof Quantity b ? of(infix, a, b) : Optional.empty();
         }
         return Optional.empty();
+    }
+
+    /** The factors between the first unit among the arguments and others of its dimension. */
+    private static Optional<String> ofArguments(Call call, Evaluator evaluator) {
+        Set<Unit> units = new LinkedHashSet<>();
+        call.arguments().stream()
+                .map(Argument::value)
+                .flatMap(Optional::stream)
+                .filter(argument -> !(argument instanceof Call))
+                .map(evaluator::value)
+                .forEach(value -> noteUnits(value, units));
+        Unit first = units.stream().findFirst().orElse(Unit.ONE);
+        return units.stream()
+                .filter(unit -> unit.isLike(first))
+                .flatMap(unit -> of(new Quantity(Rational.ONE, unit), first).stream())
+                .reduce((a, b) -> a + ", " + b);
+    }
+
+    private static void noteUnits(Value value, Set<Unit> units) {
+        if (value instanceof Quantity quantity) {
+            units.add(quantity.unit());
+        } else if (value instanceof Table table) {
+            table.forEachFilled(each -> noteUnits(each, units));
+        }
+    }
+
+    /** {@code convert(x, from, to)}, where a plain x is in the first unit. */
+    private static Optional<String> ofConvert(Call call, Evaluator evaluator) {
+        List<Value> values = call.arguments().stream()
+                .map(Argument::value)
+                .flatMap(Optional::stream)
+                .map(evaluator::value)
+                .toList();
+        if (values.size() != 3 || !(values.get(1) instanceof Text from) || !(values.get(2) instanceof Text to)) {
+            return Optional.empty();
+        }
+        Optional<Unit> given = values.get(0) instanceof Quantity quantity
+                ? Optional.of(quantity.unit())
+                : UnitCatalogue.STANDARD.unit(from.text());
+        return given.flatMap(unit ->
+                UnitCatalogue.STANDARD.unit(to.text()).flatMap(wanted -> of(new Quantity(Rational.ONE, unit), wanted)));
     }
 
     private static Optional<String> of(Infix node, Quantity a, Quantity b) {

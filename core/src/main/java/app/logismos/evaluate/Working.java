@@ -37,6 +37,9 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -56,6 +59,9 @@ public final class Working {
     private static final int MOST_DIGITS = 400;
 
     private static final int SHORT_DIGITS = 10;
+
+    /** The factors of a longer product are not written out. */
+    private static final Rational MOST_FACTORS = Rational.of(12);
 
     private final Evaluator evaluator;
     private final List<Step> steps = new ArrayList<>();
@@ -85,9 +91,13 @@ public final class Working {
         return List.copyOf(working.steps);
     }
 
-    /** False where a reference has no value to put in: then there is nothing to work. */
+    /**
+     * False where the expression fails for want of a value to put in: then there is nothing to work. What has no value
+     * but is not needed, as behind a condition, stays as it is.
+     */
     private boolean putValuesIn() {
         List<Expression> references = new ArrayList<>();
+        boolean[] isWanting = {false};
         Walk.visit(current, node -> {
             if (node instanceof Call call) {
                 noteMeantThemselves(call);
@@ -95,25 +105,37 @@ public final class Working {
         });
         Walk.visit(current, node -> {
             if (isReference(node) && !meantThemselves.contains(node)) {
-                references.add(node);
+                if (evaluator.value(node) instanceof Failure) {
+                    isWanting[0] = true;
+                } else {
+                    references.add(node);
+                }
             }
         });
-        if (references.stream().anyMatch(node -> evaluator.value(node) instanceof Failure)) {
+        if (isWanting[0] && value instanceof Failure) {
             return false;
         }
         if (references.isEmpty()) {
             return true;
         }
-        Expression marked = references.size() == 1 ? references.get(0) : current;
         Expression filled = current.accept(new Rewriting(this::valueOfReference));
-        add(marked, Rule.VALUES_PUT_IN, "", print(filled), filled);
+        boolean isOne = references.size() == 1;
+        Expression marked = isOne ? references.get(0) : current;
+        add(
+                marked,
+                Rule.VALUES_PUT_IN,
+                "",
+                isOne ? print(shortest(evaluator.value(marked), marked.span())) : print(filled),
+                filled);
         return true;
     }
 
     private @Nullable Expression valueOfReference(Expression node, Optional<Expression> parent) {
-        return isReference(node) && !meantThemselves.contains(node)
-                ? written(evaluator.value(node), parent, node)
-                : null;
+        if (!isReference(node) || meantThemselves.contains(node)) {
+            return null;
+        }
+        Value put = evaluator.value(node);
+        return put instanceof Failure ? null : written(put, parent, node);
     }
 
     /** References whose place is asked for stay: their value is of no use. */
@@ -165,19 +187,17 @@ public final class Working {
     private boolean work(Candidate part) {
         Expression node = part.node();
         Optional<CallEvaluation> call = callOf(node);
-        Optional<Expression> choice = call.flatMap(CallEvaluation::choice);
+        Optional<CallEvaluation.Choice> choice = call.flatMap(CallEvaluation::choice);
         if (choice.isPresent()) {
-            Expression chosen = choice.get();
+            Expression chosen = choice.get().argument();
             Expression after = isValue(chosen)
                     ? valuePutFor(node, evaluator.value(chosen))
                     : replaced(node, new Group(chosen, node.span()));
-            add(node, Rule.CONDITION, conditionNote((Call) unbracketed(node)), print(chosen), after);
+            add(node, Rule.CONDITION, choice.get().reason(), print(chosen), after);
             return true;
         }
         Value value = node == whole ? this.value : evaluator.value(node);
-        Optional<String> note = value instanceof Failure
-                ? Optional.empty()
-                : call.flatMap(CallEvaluation::working).or(() -> UnitNotes.of(unbracketed(node), evaluator));
+        Optional<String> note = value instanceof Failure ? Optional.empty() : note(call, unbracketed(node));
         Expression after = valuePutFor(node, value);
         boolean visible = !print(current).equals(print(after)) || after instanceof Literal && steps.isEmpty();
         if (visible || value instanceof Failure) {
@@ -188,18 +208,39 @@ public final class Working {
         return !(value instanceof Failure);
     }
 
+    /** The calculation behind a call, and the factors that units were converted with. */
+    private Optional<String> note(Optional<CallEvaluation> call, Expression node) {
+        return Stream.of(call.flatMap(CallEvaluation::working), factorial(node), UnitNotes.of(node, evaluator))
+                .flatMap(Optional::stream)
+                .reduce((working, factors) -> working + "; " + factors);
+    }
+
+    /** 1 × 2 × 3, or every second one, of a small number. */
+    private Optional<String> factorial(Expression node) {
+        if (!(node instanceof Postfix postfix)
+                || !(evaluator.value(postfix.operand()) instanceof NumberValue number)
+                || number.real().compareTo(Rational.of(2)) < 0
+                || number.real().compareTo(MOST_FACTORS) > 0) {
+            return Optional.empty();
+        }
+        int n = (int) number.real().toDouble();
+        return switch (postfix.operator()) {
+            case FACTORIAL -> Optional.of(product(1, n, 1));
+            case DOUBLE_FACTORIAL -> Optional.of(product(n % 2 == 0 ? 2 : 1, n, 2));
+            case PERCENT, DEGREE -> Optional.empty();
+        };
+    }
+
+    private static String product(int from, int to, int step) {
+        return IntStream.iterate(from, i -> i <= to, i -> i + step)
+                .mapToObj(String::valueOf)
+                .collect(Collectors.joining(" × "));
+    }
+
     private Optional<CallEvaluation> callOf(Expression node) {
         return unbracketed(node) instanceof Call call
                 ? Catalogue.STANDARD.function(call.function()).map(f -> new CallEvaluation(evaluator, f, call))
                 : Optional.empty();
-    }
-
-    private String conditionNote(Call call) {
-        return call.arguments()
-                .get(0)
-                .value()
-                .map(condition -> "the condition is " + text(evaluator.value(condition)))
-                .orElse("");
     }
 
     private static Expression unbracketed(Expression node) {

@@ -214,7 +214,9 @@ final class ArithmeticFunctions {
                     .refuses("sumproduct({1, 2}, {3; 4})", ErrorCode.SHAPES_DIFFER)
                     .related("dot", "sum")
                     .works(given -> given.tables("tables").size() == 2
-                            ? Workings.products(numbers(given, 0), numbers(given, 1))
+                            ? Workings.products(
+                                    given.tables("tables").get(0),
+                                    given.tables("tables").get(1))
                             : "")
                     .answers(ArithmeticFunctions::sumOfProducts),
             function("sqrtpi", Category.ARITHMETIC)
@@ -415,14 +417,5 @@ final class ArithmeticFunctions {
                     default -> measured.made(Algebra::sum);
                 })
                 .orElse(NumberValue.of(0));
-    }
-
-    private static List<Real> numbers(Arguments given, int table) {
-        List<Real> numbers = new ArrayList<>();
-        given.tables("tables")
-                .get(table)
-                .forEachFilled(
-                        value -> numbers.add(value instanceof NumberValue number ? number.real() : Rational.ZERO));
-        return numbers;
     }
 }

@@ -30,7 +30,7 @@ public final class Function {
     private String source = "";
     private java.util.function.Function<Arguments, Value> code = given -> Blank.BLANK;
     private Optional<java.util.function.Function<Arguments, String>> working = Optional.empty();
-    private Optional<java.util.function.Function<Arguments, String>> choice = Optional.empty();
+    private Optional<java.util.function.Function<Arguments, Choice>> choice = Optional.empty();
 
     private Function(String name, Category category) {
         this.name = name;
@@ -98,10 +98,28 @@ public final class Function {
         return works(given -> WorkingPattern.filled(pattern, given));
     }
 
-    /** Which parameter's argument the call comes down to; the others are not looked at. */
-    Function chooses(java.util.function.Function<Arguments, String> chosen) {
+    /** Which argument the call comes down to; the others are not looked at. */
+    Function chooses(java.util.function.Function<Arguments, Choice> chosen) {
         choice = Optional.of(chosen);
-        return answers(given -> given.value(chosen.apply(given)));
+        return answers(given -> chosen.apply(given).value(given));
+    }
+
+    /**
+     * An argument that a call comes down to.
+     *
+     * @param place which of those given for a repeated parameter, from 0
+     * @param reason why it is this one, in words
+     */
+    public record Choice(String parameter, int place, String reason) {
+        static Choice of(String parameter, String reason) {
+            return new Choice(parameter, 0, reason);
+        }
+
+        private Value value(Arguments given) {
+            return place == 0
+                    ? given.value(parameter)
+                    : given.each(parameter).get(place).get();
+        }
     }
 
     private Function takes(Parameter parameter) {
@@ -177,14 +195,24 @@ public final class Function {
     /** The calculation that a call stands for, where the function says one; the call must have a value. */
     public Optional<String> working(Arguments given) {
         try {
-            return working.map(shown -> shown.apply(given)).filter(text -> !text.isEmpty());
+            return working.map(shown -> workingOf(given, shown)).filter(text -> !text.isEmpty());
         } catch (Arguments.Refused refused) {
             return Optional.empty();
         }
     }
 
-    /** The parameter whose argument a call comes down to, where the function only chooses. */
-    public Optional<String> choice(Arguments given) {
+    private String workingOf(Arguments given, java.util.function.Function<Arguments, String> shown) {
+        try {
+            return shown.apply(given);
+        } catch (Arguments.HasUnit found) {
+            List<UnitRule> rules =
+                    ruleBy.map(rule -> List.of(rule.apply(given))).orElse(unitRules);
+            return InUnits.working(this, rules, given, shown);
+        }
+    }
+
+    /** The argument that a call comes down to, where the function only chooses. */
+    public Optional<Choice> choice(Arguments given) {
         try {
             return choice.map(chosen -> chosen.apply(given));
         } catch (Arguments.Refused refused) {

@@ -47,6 +47,29 @@ final class InUnits {
         return inUnits.withUnit(code.apply(given.mapped(inUnits::stripped)));
     }
 
+    /** The working on the numbers of quantities, and what they are measured in. */
+    static String working(
+            Function function,
+            List<UnitRule> rules,
+            Arguments given,
+            java.util.function.Function<Arguments, String> shown) {
+        InUnits inUnits = new InUnits(function);
+        List<UnitRule> known = rules.isEmpty() ? List.of(inOne(function)) : rules;
+        for (UnitRule rule : known) {
+            inUnits.measure(rule, given);
+        }
+        String text = shown.apply(given.mapped(inUnits::stripped));
+        List<String> symbols =
+                inUnits.units.values().stream().map(Unit::symbol).distinct().toList();
+        return text.isEmpty() || symbols.size() != 1 ? text : text + ", in " + symbols.get(0);
+    }
+
+    /** Functions without rules take all their arguments in one unit. */
+    private static UnitRule inOne(Function function) {
+        List<String> all = function.parameters().stream().map(Parameter::name).toList();
+        return new UnitRule(all, Rational.ONE, UnitRule.OnScale.KEEPS);
+    }
+
     /** Numbers without their common unit. */
     record Plain(Table table, Unit unit) {}
 

@@ -5,6 +5,7 @@ import static app.logismos.function.Parameter.Accepts.ANY;
 import static app.logismos.function.Parameter.Accepts.LAZY;
 import static app.logismos.function.Parameter.Accepts.TABLE;
 
+import app.logismos.function.Function.Choice;
 import app.logismos.number.Rational;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
@@ -76,7 +77,9 @@ final class KindFunctions {
                     .example("ifunavailable(5, 0)", "5")
                     .refuses("ifunavailable(1/0, 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("orelse", "isunavailable")
-                    .chooses(given -> isNotFound(given.raw("value")) ? "fallback" : "value"),
+                    .chooses(given -> isNotFound(given.raw("value"))
+                            ? Choice.of("fallback", "the value is not-found")
+                            : Choice.of("value", "the value is found")),
             function("asnumber", Category.LOGIC)
                     .alsoRead("N")
                     .says("A number as it is, true as 1, and anything else as 0.")

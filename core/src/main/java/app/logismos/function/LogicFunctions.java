@@ -6,6 +6,7 @@ import static app.logismos.function.Parameter.Accepts.TRUTH;
 import static app.logismos.function.Parameter.Accepts.TRUTHS;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
+import app.logismos.function.Function.Choice;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
@@ -31,7 +32,9 @@ final class LogicFunctions {
                     .example("if(1 = 2, 1/0, 7)", "7")
                     .refuses("if(1, 2, 3)", ErrorCode.WRONG_KIND)
                     .related("ifs", "pick", "and")
-                    .chooses(given -> given.truth("condition") ? "then" : "otherwise"),
+                    .chooses(given -> given.truth("condition")
+                            ? Choice.of("then", "the condition is true")
+                            : Choice.of("otherwise", "the condition is false")),
             function("ifs", Category.LOGIC)
                     .says("The value behind the first condition that holds.")
                     .repeated(
@@ -40,7 +43,7 @@ final class LogicFunctions {
                     .example("ifs(true, 5)", "5")
                     .refuses("ifs(1 > 2, 10)", ErrorCode.NOT_FOUND)
                     .related("if", "pick")
-                    .answers(LogicFunctions::firstThatHolds),
+                    .chooses(LogicFunctions::firstThatHolds),
             function("and", Category.LOGIC)
                     .says("Whether all conditions hold.")
                     .repeated("conditions", TRUTHS, "conditions, or tables of them")
@@ -83,7 +86,10 @@ final class LogicFunctions {
                     .example("orelse(5, 1/0)", "5")
                     .refuses("orelse(1/0, 1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("iserror", "if")
-                    .chooses(given -> given.raw("value") instanceof Failure ? "fallback" : "value"),
+                    .chooses(given -> given.raw("value") instanceof Failure failure
+                            ? Choice.of(
+                                    "fallback", "the value is " + failure.code().code())
+                            : Choice.of("value", "the value does not fail")),
             test("iserror", "Whether a calculation fails.", Kind.ERROR::equals)
                     .example("iserror(1/0)", "true")
                     .example("iserror(5)", "false")
@@ -122,7 +128,7 @@ final class LogicFunctions {
                     .example("pick(1, 5, 1/0)", "5")
                     .refuses("pick(3, 10, 20)", ErrorCode.WRONG_ARGUMENTS)
                     .related("if", "at")
-                    .answers(LogicFunctions::picked));
+                    .chooses(LogicFunctions::picked));
 
     private LogicFunctions() {}
 
@@ -146,11 +152,11 @@ final class LogicFunctions {
         return new ArrayTable(table.rows(), table.columns(), cells);
     }
 
-    private static Value firstThatHolds(Arguments given) {
+    private static Choice firstThatHolds(Arguments given) {
         List<Supplier<Value>> all = given.each("conditions");
         for (int i = 0; i + 1 < all.size(); i += 2) {
             if (truth(given, all.get(i).get())) {
-                return all.get(i + 1).get();
+                return new Choice("conditions", i + 1, "condition " + (i / 2 + 1) + " is the first that holds");
             }
         }
         throw new Arguments.Refused(Failure.of(ErrorCode.NOT_FOUND, "None of the conditions holds."));
@@ -199,8 +205,9 @@ final class LogicFunctions {
         return truths;
     }
 
-    private static Value picked(Arguments given) {
-        List<Supplier<Value>> values = given.each("values");
-        return values.get(given.whole("n", 1, values.size()) - 1).get();
+    private static Choice picked(Arguments given) {
+        int many = given.each("values").size();
+        int which = given.whole("n", 1, many);
+        return new Choice("values", which - 1, "value " + which + " of " + many);
     }
 }

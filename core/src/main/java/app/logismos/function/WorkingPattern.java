@@ -37,7 +37,8 @@ final class WorkingPattern {
         return place.group(3) == null ? text(given.value(parameter)) : joined(given.numbers(parameter), place.group(3));
     }
 
-    private static String text(Value value) {
+    /** A value as a step goes on with it. */
+    static String text(Value value) {
         return value instanceof NumberValue number ? text(number.real()) : PlainText.of(value);
     }
 

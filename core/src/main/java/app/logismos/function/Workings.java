@@ -8,6 +8,10 @@ import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Rounding;
 import app.logismos.number.WholeNumbers;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
+import app.logismos.value.Table;
+import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -20,6 +24,9 @@ import java.util.stream.IntStream;
 final class Workings {
     private static final int MOST_FACTORS = 12;
     private static final int MOST_TERMS = 8;
+
+    /** Larger tables are not written out. */
+    private static final int MOST_LOOKED_AT = 1_000;
 
     private Workings() {}
 
@@ -170,6 +177,24 @@ final class Workings {
             terms.add(text(a.get(i)) + " × " + text(b.get(i)));
         }
         return abbreviated(terms, " + ");
+    }
+
+    /** The same of tables, cell by cell; what is no number counts as 0. */
+    static String products(Table a, Table b) {
+        if ((long) a.rows() * a.columns() > MOST_LOOKED_AT) {
+            return "";
+        }
+        List<String> terms = new ArrayList<>();
+        for (int row = 0; row < a.rows(); row++) {
+            for (int column = 0; column < a.columns(); column++) {
+                terms.add(factor(a.at(row, column)) + " × " + factor(b.at(row, column)));
+            }
+        }
+        return abbreviated(terms, " + ");
+    }
+
+    private static String factor(Value value) {
+        return value instanceof NumberValue || value instanceof Quantity ? text(value) : "0";
     }
 
     /** (2 − 4)² + (6 − 4)², the deviations from the mean, squared and added. */

@@ -78,6 +78,31 @@ class WorkingTest {
     }
 
     @Test
+    void eachStepPutsTheValueOfItsPartInAndChangesNothingElse() {
+        Seeded.cases(1_000, random -> {
+            List<Step> steps = steps("=" + RandomExpression.ofNumbers(random).text());
+            for (Step step : steps.subList(0, Math.max(0, steps.size() - 1))) {
+                if (step.rule() != Rule.THE_REST) {
+                    String head = step.before().substring(0, step.part().start());
+                    String tail = step.before().substring(step.part().end());
+                    assertThat(step.after()).startsWith(head).endsWith(tail);
+                    String put =
+                            step.after().substring(head.length(), step.after().length() - tail.length());
+                    assertThat(PlainText.of(calculate("=" + put).value()))
+                            .isEqualTo(
+                                    PlainText.of(calculate("=" + step.value()).value()));
+                }
+            }
+        });
+    }
+
+    @Test
+    void amongPartsThatBindAlikeTheLeftmostIsWorkedFirst() {
+        assertThat(ladder("=(1+2)*(3+4)"))
+                .isEqualTo("[(1+2)]*(3+4) brackets-first → 3*[(3+4)] brackets-first → [3*7] last-operation → 21");
+    }
+
+    @Test
     void aFailingStepIsTheLast() {
         assertThat(ladder("=1+2/0*3")).isEqualTo("1+[2/0]*3 left-to-right → 1+divide-by-zero*3");
     }

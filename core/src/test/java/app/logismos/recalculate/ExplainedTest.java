@@ -1,0 +1,103 @@
+package app.logismos.recalculate;
+
+import static app.logismos.recalculate.Sheets.at;
+import static app.logismos.recalculate.Sheets.name;
+import static app.logismos.recalculate.Sheets.type;
+import static app.logismos.recalculate.Sheets.typeInto;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.logismos.evaluate.Calculation;
+import app.logismos.evaluate.Hint;
+import app.logismos.evaluate.Step;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Workings of formulas that refer to cells: the values are put in first, so that they read as a calculation on paper. */
+class ExplainedTest {
+    private final LiveWorksheet live = Sheets.empty();
+
+    @BeforeEach
+    void fill() {
+        type(live, "A1", "12", "A2", "0.75", "A3", "=A1*A2", "A4", "-3", "B1", "kettle", "B2", "2 kg", "B3", "=1/3");
+        type(live, "D1", "=1/0", "D2", "2.7182818", "D3", "12345.678");
+        typeInto(live, "b", "A1", "5");
+        name(live, "price", "A2");
+        name(live, "lots", "A1:A3");
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=A1*2           | [A1]*2 values-put-in 12 → [12*2] last-operation 24 → 24",
+                "=A1+A2          | [A1+A2] values-put-in 12+0.75 → [12+0.75] last-operation 51/4 → 51/4",
+                "=price*2        | [price]*2 values-put-in 0.75 → [0.75*2] last-operation 3/2 → 3/2",
+                "=2-A4           | 2-[A4] values-put-in -3 → [2-(-3)] last-operation 5 → 5",
+                "=A4^2           | [A4]^2 values-put-in -3 → [(-3)^2] last-operation 9 → 9",
+                "=A4²            | [A4]² values-put-in -3 → [(-3)²] last-operation 9 → 9",
+                "=A4+1           | [A4]+1 values-put-in -3 → [-3+1] last-operation -2 → -2",
+                "=-A4            | -[A4] values-put-in -3 → [-(-3)] sign 3 → 3",
+                "=2*B3           | 2*[B3] values-put-in 1/3 → [2*(1/3)] last-operation 2/3 → 2/3",
+                "=B3+1           | [B3]+1 values-put-in 1/3 → [1/3+1] last-operation 4/3 → 4/3",
+                "=B2*3           | [B2]*3 values-put-in 2 kg → [2 kg*3] last-operation 6 kg → 6 kg",
+                "=B1&\"s\"       | [B1]&\"s\" values-put-in \"kettle\" → [\"kettle\"&\"s\"] last-operation \"kettles\" → \"kettles\"",
+                "=sum(A1:A2)     | sum([A1:A2]) values-put-in {12; 3/4} → [sum({12; 3/4})] function 51/4 → 51/4",
+                "=sum(lots)      | sum([lots]) values-put-in {12; 3/4; 9} → [sum({12; 3/4; 9})] function 87/4 → 87/4",
+                "='Leaf prices'.A1+1 | ['Leaf prices'.A1]+1 values-put-in 5 → [5+1] last-operation 6 → 6",
+                "=A9+1           | [A9]+1 values-put-in 0 → [0+1] last-operation 1 → 1",
+                "=A1             | [A1] values-put-in 12 → 12",
+                "=D1+1           | waits for D1",
+                "=row(A3)+1      | [row(A3)]+1 function 3 → [3+1] last-operation 4 → 4",
+                "=if(A1>10, 2*2, D1) | if([A1]>10, 2*2, D1) values-put-in 12 → if([12>10], 2*2, D1) arguments-first true → [if(true, 2*2, D1)] condition 2*2 → [(2*2)] brackets-first 4 → 4",
+                "=orelse(D1, A1)*2 | orelse(D1, [A1])*2 values-put-in 12 → [orelse(D1, 12)]*2 condition 12 → [12*2] last-operation 24 → 24",
+                "=iserror(D1) | [iserror(D1)] function true → true",
+            })
+    void valuesArePutInBeforeAnythingIsWorked(String entry, String expected) {
+        assertThat(ladder(entry)).isEqualTo(expected);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=12345.678*2    | repeats-cell | =D3*2",
+                "=2.7182818+1    | repeats-cell | =D2+1",
+                "=12345.679*2    | |",
+                "=0.75*2         | |",
+            })
+    void aNumberThatACellHoldsIsOfferedAsAReference(String entry, String code, String replacement) {
+        assertThat(live.explain(entry, "a", at("F1")).hints().stream()
+                        .map(hint -> hint.code() + " " + hint.replacement()))
+                .containsExactlyElementsOf(
+                        code == null ? java.util.List.of() : java.util.List.of(code + " " + replacement));
+    }
+
+    @Test
+    void aCellDoesNotOfferItself() {
+        assertThat(live.explain("=12345.678", "a", at("D3")).hints())
+                .extracting(Hint::code)
+                .doesNotContain("repeats-cell");
+    }
+
+    private String ladder(String entry) {
+        Calculation explained = live.explain(entry, "a", at("F1"));
+        if (explained.steps().isEmpty()) {
+            return explained.value() instanceof app.logismos.value.Failure failure
+                    ? failure.message()
+                    : app.logismos.value.PlainText.of(explained.value());
+        }
+        String last = explained.steps().get(explained.steps().size() - 1).after();
+        return explained.steps().stream()
+                .map(ExplainedTest::written)
+                .collect(Collectors.joining(" → ", "", " → " + last));
+    }
+
+    private static String written(Step step) {
+        return step.before().substring(0, step.part().start()) + "["
+                + step.part().in(step.before()) + "]"
+                + step.before().substring(step.part().end()) + " " + step.rule().code() + " " + step.value();
+    }
+}
