@@ -164,4 +164,34 @@ class MovingTest extends Visit {
         find("c7");
         assertThat(lens(page)).containsText("C7");
     }
+
+    @Test
+    void capitalsAreMindedWhereThatIsAskedFor() {
+        newWorksheet();
+        typeDown("A1", "River Red", "river blue", "RIVER");
+        at("A1").click();
+        page.keyboard().press("Control+f");
+        page.getByLabel("find", new Page.GetByLabelOptions().setExact(true)).fill("river");
+        assertThat(page.getByText("3 cells have it.")).isVisible();
+        page.getByLabel("match capitals").check();
+        assertThat(page.getByText("One cell has it.")).isVisible();
+        page.getByLabel("replace with").fill("Harbour");
+        button("Replace all").click();
+        assertThat(at("A2")).hasText("Harbour blue");
+        assertThat(at("A1")).hasText("River Red");
+        assertThat(at("A3")).hasText("RIVER");
+    }
+
+    @Test
+    void aSelectionIsCopiedWholeHoweverLittleOfItIsInView() {
+        page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
+        newWorksheet();
+        type("A1", "=series(1, 900)/8");
+        find("a1:a900");
+        page.keyboard().press("Control+c");
+        page.waitForFunction("async () => (await navigator.clipboard.readText()).split('\\n').length >= 900");
+        assertThat((String) page.evaluate("navigator.clipboard.readText()"))
+                .startsWith("0.125\n0.25\n")
+                .contains("\n112.375\n112.5");
+    }
 }
