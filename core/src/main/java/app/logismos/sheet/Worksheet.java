@@ -331,7 +331,8 @@ public final class Worksheet {
 
     private static void check(Edit.Restructure edit, Axis axis, int size) {
         if (edit instanceof Edit.InsertLines insert) {
-            checkLines(axis, insert.at(), insert.count(), Math.min(insert.at(), size) == insert.at(), size);
+            boolean hasRoom = size + (long) insert.count() <= axis.most();
+            checkLines(axis, insert.at(), insert.count(), insert.at() <= size && hasRoom, size);
         } else if (edit instanceof Edit.DeleteLines delete) {
             checkLines(axis, delete.at(), delete.count(), delete.at() + (long) delete.count() <= size, size);
             if (delete.count() == size) {
@@ -347,7 +348,7 @@ public final class Worksheet {
     }
 
     private static void checkLines(Axis axis, int at, int count, boolean fits, int size) {
-        if (at < 0 || count < 1 || !fits || size + (long) count > axis.most() + (long) count) {
+        if (at < 0 || count < 1 || !fits) {
             throw new EditRefused("The grid has " + axis.counted(size) + ", and this reaches beyond them.");
         }
     }
