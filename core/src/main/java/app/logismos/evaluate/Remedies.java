@@ -21,11 +21,13 @@ import java.util.List;
 /** Finds for a failed calculation what can be written instead, from the part of the entry that is at fault. */
 final class Remedies {
     private final String entry;
+    private final Expression whole;
     private final Evaluator evaluator;
     private final List<Fix> fixes = new ArrayList<>();
 
-    private Remedies(String entry, Evaluator evaluator) {
+    private Remedies(String entry, Expression whole, Evaluator evaluator) {
         this.entry = entry;
+        this.whole = whole;
         this.evaluator = evaluator;
     }
 
@@ -36,7 +38,7 @@ final class Remedies {
                 || failure.cause().isPresent()) {
             return failure;
         }
-        Remedies remedies = new Remedies(entry, evaluator);
+        Remedies remedies = new Remedies(entry, expression, evaluator);
         Span place = failure.place().get();
         Walk.visit(expression, node -> {
             if (node.span().equals(place)) {
@@ -50,6 +52,7 @@ final class Remedies {
         switch (code) {
             case WRONG_KIND -> readAsNumber(node);
             case NO_REAL_RESULT -> oddRoot(node);
+            case UNKNOWN_NAME -> naming(node);
             default -> {}
         }
     }
@@ -70,6 +73,19 @@ final class Remedies {
                 }
             }
             default -> {}
+        }
+    }
+
+    /** {@code =price = 5} compares; {@code price = 5} names the cell. */
+    private void naming(Expression node) {
+        boolean isInCell = !(evaluator.scope() instanceof NoCells);
+        if (isInCell
+                && whole instanceof Infix equation
+                && equation.operator() == InfixOperator.EQUAL
+                && equation.left() == node) {
+            fixes.add(new Fix(
+                    "Name the cell " + node.span().in(entry),
+                    entry.substring(node.span().start())));
         }
     }
 

@@ -198,7 +198,7 @@ final class Lexer {
         at += sign.length();
         String normal = SPELLINGS.getOrDefault(sign, sign);
         if (normal.length() == 1 && SIGNS.indexOf(normal.charAt(0)) < 0) {
-            throw new Refusal(SyntaxErrors.strangeCharacter(sign, new Span(start, at)));
+            throw new Refusal(SyntaxErrors.strangeCharacter(text, sign, new Span(start, at)));
         }
         add(Token.Type.SIGN, start, normal);
     }

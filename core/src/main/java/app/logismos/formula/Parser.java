@@ -112,9 +112,12 @@ public final class Parser {
         if (next.type() == Token.Type.END) {
             return expression;
         }
+        if (next.is(")") || next.is("}")) {
+            throw new Refusal(SyntaxErrors.strayBracket(text, next));
+        }
         throw new Refusal(
-                next.is(")") || next.is("}")
-                        ? SyntaxErrors.strayBracket(text, next)
+                next.is(",")
+                        ? SyntaxErrors.strayComma(text, tokens.get(at - 1), next, tokens.get(at + 1))
                         : SyntaxErrors.unexpected(text, next));
     }
 
@@ -410,7 +413,7 @@ public final class Parser {
             return new Literal(Missing.MISSING, word, token.span());
         }
         if (vocabulary.isFunctionName(word)) {
-            throw new Refusal(SyntaxErrors.bareFunction(text, token));
+            throw new Refusal(SyntaxErrors.bareFunction(text, token, tokens.subList(at, tokens.size())));
         }
         if (!isReference(token)) {
             if (word.indexOf('$') >= 0) {
@@ -449,7 +452,7 @@ public final class Parser {
 
     private Expression otherGrid(Token grid) {
         if (!peek().is(".")) {
-            throw new Refusal(SyntaxErrors.unexpected(text, grid));
+            throw new Refusal(SyntaxErrors.singleQuotes(text, grid));
         }
         next();
         Token token = next();
@@ -465,7 +468,7 @@ public final class Parser {
             if (peek().is(":") && ROW.matcher(token.text()).matches()) {
                 return lines(grid, token, start, ROW, Extent.ROWS);
             }
-            throw new Refusal(SyntaxErrors.unexpected(text, token));
+            throw new Refusal(SyntaxErrors.openReference(text, start, token, "."));
         }
         Coordinate column = column(cell.group(1), cell.group(2));
         Coordinate row = row(cell.group(3), cell.group(4), token);
@@ -476,7 +479,7 @@ public final class Parser {
         Token last = next();
         Matcher corner = CELL.matcher(last.text());
         if (!corner.matches()) {
-            throw new Refusal(SyntaxErrors.unexpected(text, last));
+            throw new Refusal(SyntaxErrors.openReference(text, start, last, ":"));
         }
         return new RangeReference(
                 grid,
@@ -495,7 +498,7 @@ public final class Parser {
         Matcher from = pattern.matcher(first.text());
         Matcher until = pattern.matcher(last.text());
         if (!from.matches() || !until.matches()) {
-            throw new Refusal(SyntaxErrors.unexpected(text, last));
+            throw new Refusal(SyntaxErrors.openReference(text, start, last, ":"));
         }
         Coordinate top = new Coordinate(0, true);
         Span span = start.to(last.span());

@@ -7,13 +7,69 @@ import app.logismos.value.Fix;
 import app.logismos.value.Span;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** The sentences of the parser, in one place. */
 final class SyntaxErrors {
     private SyntaxErrors() {}
 
-    static Failure strangeCharacter(String sign, Span place) {
+    /** Signs of money that people write, with the codes that are read. */
+    private static final Map<String, String> MONEY = Map.of("$", "USD", "€", "EUR", "£", "GBP", "¥", "JPY");
+
+    private static final Pattern NUMBER = Pattern.compile("\\s*[0-9]+(\\.[0-9]+)?");
+
+    static Failure strangeCharacter(String text, String sign, Span place) {
+        if (MONEY.containsKey(sign)) {
+            return signOfMoney(text, sign, place);
+        }
         return syntax(place, "`" + sign + "` has no meaning in a formula. A text goes between double quotes.");
+    }
+
+    /** {@code 5 €} and {@code €5} are offered as {@code 5 EUR}. */
+    private static Failure signOfMoney(String text, String sign, Span place) {
+        String code = MONEY.get(sign);
+        Matcher behind = NUMBER.matcher(text.substring(place.end()));
+        String written = behind.lookingAt()
+                ? replaced(
+                        text,
+                        new Span(place.start(), place.end() + behind.end()),
+                        behind.group().strip() + " " + code)
+                : replaced(text, place, (text.charAt(place.start() - 1) == ' ' ? "" : " ") + code);
+        return syntax(
+                place, "Money is written with its code, as in `5 " + code + "`.", new Fix("Write " + code, written));
+    }
+
+    /** A comma between two numbers outside a call is rarely meant to separate arguments. */
+    static Failure strayComma(String text, Token before, Token comma, Token behind) {
+        boolean isDecimal = before.type() == Token.Type.NUMBER
+                && behind.type() == Token.Type.NUMBER
+                && before.span().end() == comma.span().start()
+                && behind.span().start() == comma.span().end();
+        return isDecimal
+                ? syntax(
+                        comma.span(),
+                        "`,` separates arguments, and there are none here. The decimal mark is a point.",
+                        new Fix("Write a point", replaced(text, comma.span(), ".")))
+                : unexpected(text, comma);
+    }
+
+    /** A text in the quotes that titles of grids stand in. */
+    static Failure singleQuotes(String text, Token quoted) {
+        return syntax(
+                quoted.span(),
+                "Single quotes hold the title of a grid. A text goes between double quotes.",
+                new Fix("Use double quotes", replaced(text, quoted.span(), '"' + quoted.text() + '"')));
+    }
+
+    /** A reference that breaks off behind its colon, or behind the point of another grid. */
+    static Failure openReference(String text, Span start, Token found, String sign) {
+        Span begun = new Span(start.start(), text.lastIndexOf(sign, found.span().start()) + 1);
+        return syntax(
+                begun,
+                "The reference `" + begun.in(text) + "` is not finished: behind `" + sign + "` stands "
+                        + (sign.equals(":") ? "its other end, as in `A1:B3`." : "a cell, as in `Prices.B3`."));
     }
 
     static Failure openQuote(String text, int start) {
@@ -108,9 +164,14 @@ final class SyntaxErrors {
                     says + " A sum of quantities is written with `+`.",
                     new Fix("Add", replaced(text, new Span(from, next.span().start()), " + ")));
         }
-        boolean fraction = previous.type() == Token.Type.NUMBER && next.type() == Token.Type.NUMBER;
+        if (next.text().equals("$")) {
+            return signOfMoney(text, "$", next.span());
+        }
+        boolean isBoth = previous.type() == Token.Type.NUMBER && next.type() == Token.Type.NUMBER;
+        boolean fraction =
+                isBoth && text.substring(next.span().end()).stripLeading().startsWith("/");
         boolean grouped =
-                fraction && next.text().matches("[0-9]{3}") && previous.text().matches("[0-9]{1,3}");
+                isBoth && next.text().matches("[0-9]{3}") && previous.text().matches("[0-9]{1,3}");
         if (grouped) {
             return syntax(
                     previous.span().to(next.span()),
@@ -140,11 +201,35 @@ final class SyntaxErrors {
                 new Fix("Compare two at a time", replaced(text, first.span().to(last.span()), both)));
     }
 
-    static Failure bareFunction(String text, Token word) {
+    /** {@code sin 30 + 1} is offered as {@code sin(30) + 1}. */
+    static Failure bareFunction(String text, Token word, List<Token> behind) {
+        Span argument = argument(word, behind);
+        String called = word.text() + "(" + argument.in(text).strip() + ")";
         return syntax(
                 word.span(),
                 "`" + word.text() + "` is a function and needs its arguments in brackets.",
-                new Fix("Add brackets", replaced(text, word.span(), word.text() + "()")));
+                new Fix("Add brackets", replaced(text, word.span().to(argument), called)));
+    }
+
+    /** What stands behind a word up to the next operator that is in no bracket of its own; empty where that comes first. */
+    private static Span argument(Token word, List<Token> behind) {
+        int end = word.span().end();
+        int depth = 0;
+        for (Token token : behind) {
+            depth += token.is("(") || token.is("{") ? 1 : 0;
+            boolean isPart = depth > 0
+                    || token.type() != Token.Type.END
+                            && !isOperator(token)
+                            && !token.is(",")
+                            && !token.is(")")
+                            && !token.is("}");
+            if (!isPart) {
+                break;
+            }
+            depth -= token.is(")") || token.is("}") ? 1 : 0;
+            end = token.span().end();
+        }
+        return new Span(word.span().end(), end);
     }
 
     static Failure unknownFunction(String text, Token word, List<String> near) {

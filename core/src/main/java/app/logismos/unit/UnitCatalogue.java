@@ -344,10 +344,14 @@ public final class UnitCatalogue {
         return Measures.of(dimension);
     }
 
-    /** Symbols near a word that is none: the same in another case, or one letter away from a name. */
+    /** Symbols near a word that is none: the same in another case or with an s, or one letter away from a name. */
     public List<String> like(String word) {
         List<String> near = new ArrayList<>();
         prefixesAndSymbols().filter(each -> each.equalsIgnoreCase(word)).forEach(near::add);
+        if (word.length() > 2 && word.endsWith("s")) {
+            String one = word.substring(0, word.length() - 1);
+            prefixesAndSymbols().filter(one::equals).forEach(near::add);
+        }
         if (word.length() > 3) {
             byOther.keySet().stream()
                     .filter(name -> name.length() > 3

@@ -9,6 +9,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Hint;
 import app.logismos.evaluate.Step;
+import app.logismos.value.Failure;
+import app.logismos.value.Fix;
+import app.logismos.value.PlainText;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -71,8 +75,13 @@ class ExplainedTest {
     void aNumberThatACellHoldsIsOfferedAsAReference(String entry, String code, String replacement) {
         assertThat(live.explain(entry, "a", at("F1")).hints().stream()
                         .map(hint -> hint.code() + " " + hint.replacement()))
-                .containsExactlyElementsOf(
-                        code == null ? java.util.List.of() : java.util.List.of(code + " " + replacement));
+                .containsExactlyElementsOf(code == null ? List.of() : List.of(code + " " + replacement));
+    }
+
+    @Test
+    void anEqualsSignTooManyBeforeANameIsTakenAway() {
+        Failure failure = (Failure) live.explain("=cost = 5", "a", at("F1")).value();
+        assertThat(failure.fixes()).extracting(Fix::replacement).containsExactly("cost = 5");
     }
 
     @Test
@@ -85,9 +94,7 @@ class ExplainedTest {
     private String ladder(String entry) {
         Calculation explained = live.explain(entry, "a", at("F1"));
         if (explained.steps().isEmpty()) {
-            return explained.value() instanceof app.logismos.value.Failure failure
-                    ? failure.message()
-                    : app.logismos.value.PlainText.of(explained.value());
+            return explained.value() instanceof Failure failure ? failure.message() : PlainText.of(explained.value());
         }
         String last = explained.steps().get(explained.steps().size() - 1).after();
         return explained.steps().stream()
