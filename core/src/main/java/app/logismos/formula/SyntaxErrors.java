@@ -13,12 +13,12 @@ import java.util.regex.Pattern;
 
 /** The sentences of the parser, in one place. */
 final class SyntaxErrors {
-    private SyntaxErrors() {}
-
     /** Signs of money that people write, with the codes that are read. */
     private static final Map<String, String> MONEY = Map.of("$", "USD", "€", "EUR", "£", "GBP", "¥", "JPY");
 
     private static final Pattern NUMBER = Pattern.compile("\\s*[0-9]+(\\.[0-9]+)?");
+
+    private SyntaxErrors() {}
 
     static Failure strangeCharacter(String text, String sign, Span place) {
         if (MONEY.containsKey(sign)) {

@@ -398,8 +398,15 @@ final class ChanceFunctions {
         return given.truth("cumulative") ? below(x, distribution) : height(x, distribution);
     }
 
+    private static boolean isInfinite(Real x) {
+        return !x.isFinite() && x.signum() > 0;
+    }
+
     /** The chance of a value up to x. */
     static Real below(Real x, Distribution distribution) {
+        if (isInfinite(x)) {
+            return Rational.ONE;
+        }
         return x.toDouble() <= distribution.lowest()
                 ? Rational.ZERO
                 : Algebra.from(distribution.below().apply(Extended.of(x)));
@@ -407,13 +414,16 @@ final class ChanceFunctions {
 
     /** The height of a distribution at x. */
     static Real height(Real x, Distribution distribution) {
-        return x.toDouble() < distribution.lowest()
+        return x.toDouble() < distribution.lowest() || !x.isFinite()
                 ? Rational.ZERO
                 : Algebra.from(distribution.density().apply(Extended.of(x)));
     }
 
     /** The chance of a value above x. */
     static Real beyond(Real x, Distribution distribution) {
+        if (isInfinite(x)) {
+            return Rational.ZERO;
+        }
         return x.toDouble() <= distribution.lowest()
                 ? Rational.ONE
                 : Algebra.from(distribution.beyond().apply(Extended.of(x)));

@@ -272,6 +272,9 @@ final class DistributionFunctions {
                     ? Undefined.NO_REAL_RESULT
                     : Counting.factorial(((Rational) x).numerator().subtract(BigInteger.ONE));
         }
+        if (!x.isFinite()) {
+            return x.signum() > 0 ? x : Undefined.NO_REAL_RESULT;
+        }
         double answer = GammaFunction.gamma(Extended.of(x)).hi();
         return Double.isFinite(answer) ? Algebra.from(answer) : Undefined.TOO_LARGE;
     }

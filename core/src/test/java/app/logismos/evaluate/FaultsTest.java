@@ -8,22 +8,15 @@ import app.logismos.value.Failure;
 import app.logismos.value.Fix;
 import app.logismos.value.PlainText;
 import app.logismos.value.Value;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
-import java.util.Objects;
+import java.util.List;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What people get wrong while typing: each error is a sentence with a place, and where there is one, a way out. */
 class FaultsTest {
-    static Stream<String> lines() throws IOException {
-        try (InputStream in = Objects.requireNonNull(FaultsTest.class.getResourceAsStream("faults.txt"))) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines().filter(line -> !line.startsWith("#")).toList().stream();
-        }
+    static List<String> lines() {
+        return Lines.of("faults.txt");
     }
 
     @ParameterizedTest

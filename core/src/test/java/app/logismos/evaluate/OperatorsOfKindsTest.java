@@ -8,11 +8,7 @@ import app.logismos.value.Failure;
 import app.logismos.value.PlainText;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -24,22 +20,17 @@ import org.junit.jupiter.params.provider.MethodSource;
 class OperatorsOfKindsTest {
     private static final Calculator CALCULATOR = new Calculator(Limits.USUAL);
 
-    static Stream<Arguments> table() throws IOException {
-        try (InputStream in =
-                Objects.requireNonNull(OperatorsOfKindsTest.class.getResourceAsStream("operators-of-kinds.txt"))) {
-            List<List<String>> lines = new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(line -> !line.startsWith("#"))
-                    .map(line -> List.of(line.split(" \\| ")))
+    static Stream<Arguments> table() {
+        List<List<String>> lines = Lines.of("operators-of-kinds.txt").stream()
+                .map(line -> List.of(line.split(" \\| ")))
+                .toList();
+        List<String> rights = lines.get(0).subList(2, lines.get(0).size());
+        return lines.stream().skip(1).map(line -> {
+            List<String> expressions = rights.stream()
+                    .map(right -> "(" + line.get(1) + ") " + line.get(0) + " (" + right + ")")
                     .toList();
-            List<String> rights = lines.get(0).subList(2, lines.get(0).size());
-            return lines.stream().skip(1).map(line -> {
-                List<String> expressions = rights.stream()
-                        .map(right -> "(" + line.get(1) + ") " + line.get(0) + " (" + right + ")")
-                        .toList();
-                return Arguments.of(line.get(1) + " " + line.get(0), expressions, line.subList(2, line.size()));
-            });
-        }
+            return Arguments.of(line.get(1) + " " + line.get(0), expressions, line.subList(2, line.size()));
+        });
     }
 
     @ParameterizedTest(name = "{0}")

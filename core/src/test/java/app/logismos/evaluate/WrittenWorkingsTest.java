@@ -5,12 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
 import app.logismos.value.PlainText;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -18,20 +14,15 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Workings as they stand on paper: with the steps alone a student can do the calculation again. */
 class WrittenWorkingsTest {
-    static Stream<Arguments> workings() throws IOException {
-        try (InputStream in = Objects.requireNonNull(WrittenWorkingsTest.class.getResourceAsStream("workings.txt"))) {
-            List<List<String>> blocks = new ArrayList<>();
-            new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(line -> !line.startsWith("#"))
-                    .forEach(line -> {
-                        if (line.startsWith("=")) {
-                            blocks.add(new ArrayList<>());
-                        }
-                        blocks.get(blocks.size() - 1).add(line);
-                    });
-            return blocks.stream().map(block -> Arguments.of(block.get(0), block.subList(1, block.size())));
+    static Stream<Arguments> workings() {
+        List<List<String>> blocks = new ArrayList<>();
+        for (String line : Lines.of("workings.txt")) {
+            if (line.startsWith("=")) {
+                blocks.add(new ArrayList<>());
+            }
+            blocks.get(blocks.size() - 1).add(line);
         }
+        return blocks.stream().map(block -> Arguments.of(block.get(0), block.subList(1, block.size())));
     }
 
     @ParameterizedTest(name = "{0}")

@@ -28,6 +28,26 @@ class FunctionCasesTest {
             delimiter = '|',
             quoteCharacter = '~',
             value = {
+                // distributions at their ends, and where no double holds the rest
+                "normal(inf)                  | 1",
+                "normal(-inf)                 | 0",
+                "normal(inf, cumulative: false) | 0",
+                "chisquared(inf, 3)           | 1",
+                "chisquaredtail(inf, 3)       | 0",
+                "student(-inf, 2)             | 0",
+                "gamma(inf)                   | inf",
+                "gamma(-inf)                  | no-real-result",
+                "erfc(inf)                    | 0",
+                "chisquared(0, 2, false)      | 0.5",
+                "chisquared(0, 1, false)      | no-real-result",
+                "exponential(-1, 2)           | 0",
+                "betadistribution(2, 1, 1)    | 1",
+                "betadistribution(2, 1, 1, cumulative: false) | 0",
+                "normalinv(1/2, 3, 2)         | 3",
+                "betainv(1, 2, 3)             | 1",
+                "gammainv(0, 2, 3)            | 0",
+                "normalinv(0)                 | wrong-arguments",
+                "gammainv(1, 2, 3)            | wrong-arguments",
                 // arithmetic
                 "sum()                        | wrong-arguments",
                 "sum({1, \"2\"; 3, true})     | 4", // texts and truth values in tables are passed over
