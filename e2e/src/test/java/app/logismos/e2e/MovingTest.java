@@ -188,10 +188,15 @@ class MovingTest extends Visit {
         newWorksheet();
         type("A1", "=series(1, 900)/8");
         find("a1:a900");
+        assertThat(dialog()).isHidden();
+        page.waitForFunction("() => document.activeElement.getAttribute('role') === 'grid'");
         page.keyboard().press("Control+c");
-        page.waitForFunction("async () => (await navigator.clipboard.readText()).split('\\n').length >= 900");
-        assertThat((String) page.evaluate("navigator.clipboard.readText()"))
-                .startsWith("0.125\n0.25\n")
-                .contains("\n112.375\n112.5");
+        page.waitForCondition(() -> copied().startsWith("0.125\n0.25\n"));
+        assertThat(copied()).contains("\n112.375\n112.5");
+        assertThat(copied().strip().split("\n")).hasSize(900);
+    }
+
+    private String copied() {
+        return (String) page.evaluate("navigator.clipboard.readText()");
     }
 }

@@ -101,8 +101,8 @@ class OrganisingTest extends Visit {
         newWorksheet();
         type("A1", "7");
         button("+ Section").click();
-        Locator headings = page.getByRole(AriaRole.MAIN)
-                .getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setLevel(2));
+        Locator headings =
+                page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setLevel(2));
         assertThat(headings).containsText(new String[] {"New worksheet", "New section"});
         button("What can be done with New section").click();
         page.getByText("Move up", new Page.GetByTextOptions().setExact(true)).click();
