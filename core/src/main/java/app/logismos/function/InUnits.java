@@ -40,10 +40,7 @@ final class InUnits {
             List<UnitRule> rules,
             Arguments given,
             java.util.function.Function<Arguments, Value> code) {
-        InUnits inUnits = new InUnits(function);
-        for (UnitRule rule : rules) {
-            inUnits.measure(rule, given);
-        }
+        InUnits inUnits = measured(function, rules, given);
         return inUnits.withUnit(code.apply(given.mapped(inUnits::stripped)));
     }
 
@@ -53,15 +50,19 @@ final class InUnits {
             List<UnitRule> rules,
             Arguments given,
             java.util.function.Function<Arguments, String> shown) {
-        InUnits inUnits = new InUnits(function);
-        List<UnitRule> known = rules.isEmpty() ? List.of(inOne(function)) : rules;
-        for (UnitRule rule : known) {
-            inUnits.measure(rule, given);
-        }
+        InUnits inUnits = measured(function, rules.isEmpty() ? List.of(inOne(function)) : rules, given);
         String text = shown.apply(given.mapped(inUnits::stripped));
         List<String> symbols =
                 inUnits.units.values().stream().map(Unit::symbol).distinct().toList();
         return text.isEmpty() || symbols.size() != 1 ? text : text + ", in " + symbols.get(0);
+    }
+
+    private static InUnits measured(Function function, List<UnitRule> rules, Arguments given) {
+        InUnits inUnits = new InUnits(function);
+        for (UnitRule rule : rules) {
+            inUnits.measure(rule, given);
+        }
+        return inUnits;
     }
 
     /** Functions without rules take all their arguments in one unit. */

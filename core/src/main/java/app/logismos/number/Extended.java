@@ -91,7 +91,7 @@ public final class Extended {
     }
 
     /** A rational number times a power of two. */
-    static Rational scaled(Rational number, int twos) {
+    private static Rational scaled(Rational number, int twos) {
         return twos >= 0
                 ? Rational.of(number.numerator().shiftLeft(twos), number.denominator())
                 : Rational.of(number.numerator(), number.denominator().shiftLeft(-twos));
