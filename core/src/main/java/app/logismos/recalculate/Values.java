@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
 /** The values of all cells of a worksheet, by the number of their grid. */
 final class Values {
     private static final int MOST_LOOKED_AT = 10_000;
+    private static final Area EVERYWHERE = new Area(Address.FIRST, new Address(Address.COLUMNS - 1, Address.ROWS - 1));
 
     private final List<CellStore<Value>> grids = new CopyOnWriteArrayList<>();
 
@@ -56,14 +57,8 @@ final class Values {
 
     /** The first cell of a grid, column by column, whose value fulfils a condition; only so many are looked at. */
     Optional<Address> firstWhere(int grid, Predicate<Value> condition) {
-        Address[] found = new Address[1];
         int[] left = {MOST_LOOKED_AT};
-        store(grid).forEach((column, row, value) -> {
-            if (found[0] == null && left[0]-- > 0 && condition.test(value)) {
-                found[0] = new Address(column, row);
-            }
-        });
-        return Optional.ofNullable(found[0]);
+        return firstIn(grid, EVERYWHERE, value -> left[0]-- > 0 && condition.test(value));
     }
 
     /** The first cell of an area, column by column, whose value fulfils a condition. */
