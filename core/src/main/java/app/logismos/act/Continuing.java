@@ -36,10 +36,7 @@ final class Continuing {
             } else {
                 List<Address> places = cells(target);
                 List<String> entries = Pattern.of(cells.stream()
-                                .map(at -> live.worksheet()
-                                        .cell(act.grid(), at)
-                                        .map(Cell::text)
-                                        .orElse(""))
+                                .map(at -> live.worksheet().textIn(act.grid(), at))
                                 .toList())
                         .next(places.size());
                 IntStream.range(0, places.size())

@@ -3,7 +3,6 @@ package app.logismos.act;
 import app.logismos.formula.Address;
 import app.logismos.recalculate.Echo;
 import app.logismos.recalculate.LiveWorksheet;
-import app.logismos.sheet.Cell;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -58,8 +57,6 @@ public final class Differences {
     }
 
     private static String entry(String grid, Address cell, LiveWorksheet live) {
-        return live.grid(grid).isEmpty()
-                ? ""
-                : live.worksheet().cell(grid, cell).map(Cell::text).orElse("");
+        return live.grid(grid).isEmpty() ? "" : live.worksheet().textIn(grid, cell);
     }
 }

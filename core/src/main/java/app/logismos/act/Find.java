@@ -39,8 +39,9 @@ public record Find(String text, boolean matchCase) {
             return;
         }
         String shown = live.display(grid, at).text(live.value(grid, at));
-        if (has(cell.text()) || has(shown)) {
-            found.add(new Found(grid, at, live.display().mark().write(cell.text()), shown));
+        String entry = cell.text(at);
+        if (has(entry) || has(shown)) {
+            found.add(new Found(grid, at, live.display().mark().write(entry), shown));
         }
     }
 

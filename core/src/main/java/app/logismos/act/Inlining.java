@@ -12,7 +12,6 @@ import app.logismos.formula.Parser;
 import app.logismos.formula.Printer;
 import app.logismos.formula.Respelling;
 import app.logismos.recalculate.LiveWorksheet;
-import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import app.logismos.value.Failure;
@@ -124,7 +123,7 @@ final class Inlining {
         if (!depends.test(place)) {
             return anywhere(place, live);
         }
-        String text = live.worksheet().cell(place.grid(), at).map(Cell::text).orElse("");
+        String text = live.worksheet().textIn(place.grid(), at);
         if (!(EntryReader.read(text, at, live.worksheet().vocabulary()) instanceof Entry.Calculation own)) {
             // It holds a part of a table that was laid out from elsewhere.
             throw new EditRefused(at + " holds a part of a table, and that cannot be written out for each value.");

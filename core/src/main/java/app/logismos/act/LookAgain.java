@@ -5,7 +5,6 @@ import app.logismos.formula.Parser;
 import app.logismos.formula.Walk;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Block;
-import app.logismos.sheet.Cell;
 import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
@@ -72,7 +71,7 @@ public final class LookAgain {
     }
 
     private static String text(Block.Grid grid, Address at, LiveWorksheet live) {
-        return live.worksheet().cell(grid.id(), at).map(Cell::text).orElse("");
+        return live.worksheet().textIn(grid.id(), at);
     }
 
     private static boolean feeds(Block.Grid grid, Address at, List<Edit.Place> sources, LiveWorksheet live) {

@@ -27,9 +27,11 @@ final class Replacing {
                 .forEach(grid -> {
                     List<Edit.Typed> typed = new ArrayList<>();
                     live.worksheet().cells(grid.id()).forEach((column, row, cell) -> {
-                        String text = find.matcher(cell.text()).replaceAll(Matcher.quoteReplacement(act.with()));
-                        if (!text.equals(cell.text())) {
-                            typed.add(new Edit.Typed(new Address(column, row), text));
+                        Address at = new Address(column, row);
+                        String before = cell.text(at);
+                        String text = find.matcher(before).replaceAll(Matcher.quoteReplacement(act.with()));
+                        if (!text.equals(before)) {
+                            typed.add(new Edit.Typed(at, text));
                         }
                     });
                     if (!typed.isEmpty()) {

@@ -8,7 +8,6 @@ import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Respelling;
 import app.logismos.recalculate.LiveWorksheet;
-import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import java.util.List;
@@ -25,7 +24,7 @@ final class TableFilling {
                     "A table has a row and a column of headings and cells between them. Select all of it.");
         }
         Address inner = new Address(area.first().column() + 1, area.first().row() + 1);
-        String text = live.worksheet().cell(act.grid(), inner).map(Cell::text).orElse("");
+        String text = live.worksheet().textIn(act.grid(), inner);
         if (!(EntryReader.read(text, inner, live.worksheet().vocabulary()) instanceof Entry.Calculation own)) {
             throw new EditRefused("Write a formula into " + inner + " first: it refers to the headings "
                     + new Address(area.first().column(), inner.row()) + " and "

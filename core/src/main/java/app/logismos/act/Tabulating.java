@@ -7,7 +7,6 @@ import app.logismos.formula.Parser;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Axis;
 import app.logismos.sheet.Block;
-import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import app.logismos.sheet.Section;
@@ -196,11 +195,8 @@ public final class Tabulating {
 
     private static List<Edit> following(Block.Grid grid, LiveWorksheet live) {
         Tabulation old = grid.tabulation().orElseThrow();
-        boolean isAsWritten = live.worksheet()
-                .cell(grid.id(), new Address(1, 1))
-                .map(Cell::text)
-                .filter(("=" + at(old, 1, 1))::equals)
-                .isPresent();
+        boolean isAsWritten =
+                live.worksheet().textIn(grid.id(), new Address(1, 1)).equals("=" + at(old, 1, 1));
         if (!isAsWritten) {
             return List.of();
         }

@@ -1,16 +1,22 @@
 package app.logismos.evaluate;
 
+import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.formula.Coordinate;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.function.Arguments;
+import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
+import app.logismos.function.References;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Failure;
+import app.logismos.value.Span;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.ArrayList;
@@ -21,7 +27,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** One call: its arguments are given to parameters, worked out at most once and only when asked for. */
-final class CallEvaluation {
+final class CallEvaluation implements References {
     private final Evaluator evaluator;
     private final Function function;
     private final Call call;
@@ -90,21 +96,57 @@ final class CallEvaluation {
     }
 
     private Arguments arguments() {
-        return new Arguments(function, positions, this::argument, this::place, evaluator.surroundings());
+        return new Arguments(function, positions, this::argument, this, evaluator.surroundings());
     }
 
-    /** Where an argument points; with −1 where the formula stands. */
-    private Optional<Arguments.Place> place(int index) {
-        if (index < 0) {
-            return Optional.of(new Arguments.Place(
-                    evaluator.origin().row(), evaluator.origin().column(), 1, 1));
+    @Override
+    public Optional<Cells> of(int argument) {
+        Address origin = evaluator.origin();
+        return argument < 0
+                ? Optional.of(new Cells(Optional.empty(), origin.row(), origin.column(), 1, 1))
+                : meant(given.get(argument).value().orElseThrow());
+    }
+
+    private Optional<Cells> meant(Expression expression) {
+        Address origin = evaluator.origin();
+        if (expression instanceof CellReference cell) {
+            return cell.from(origin).map(at -> cells(cell.grid(), new Area(at, at)));
         }
-        Expression expression = given.get(index).value().orElseThrow();
-        Optional<Area> area = expression instanceof CellReference cell
-                ? cell.from(evaluator.origin()).map(at -> new Area(at, at))
-                : expression instanceof RangeReference range ? range.from(evaluator.origin()) : Optional.empty();
-        return area.map(found ->
-                new Arguments.Place(found.first().row(), found.first().column(), found.rows(), found.columns()));
+        if (expression instanceof RangeReference range) {
+            return range.from(origin).map(area -> cells(range.grid(), area));
+        }
+        if (expression instanceof Name name) {
+            return evaluator.scope().meant(name).flatMap(this::meant);
+        }
+        return expression instanceof Call inner
+                ? Catalogue.STANDARD
+                        .function(inner.function())
+                        .filter(Function::isReference)
+                        .map(referring -> new CallEvaluation(evaluator, referring, inner))
+                        .filter(referring -> referring.assign().isEmpty())
+                        .flatMap(referring -> referring.function.cells(referring.arguments()))
+                : Optional.empty();
+    }
+
+    private static Cells cells(Optional<String> grid, Area area) {
+        return new Cells(grid, area.first().row(), area.first().column(), area.rows(), area.columns());
+    }
+
+    @Override
+    public Value read(Cells cells) {
+        Value value = evaluator.scope().found(reference(cells, call.span()), evaluator.origin());
+        return value instanceof Table table && cells.rows() == 1 && cells.columns() == 1 ? table.at(0, 0) : value;
+    }
+
+    private static RangeReference reference(Cells cells, Span place) {
+        return new RangeReference(
+                cells.grid(),
+                RangeReference.Extent.CELLS,
+                new Coordinate(cells.column(), true),
+                new Coordinate(cells.row(), true),
+                new Coordinate(cells.column() + cells.columns() - 1, true),
+                new Coordinate(cells.row() + cells.rows() - 1, true),
+                place);
     }
 
     private Value argument(int index) {
@@ -206,7 +248,7 @@ final class CallEvaluation {
         for (int row = 0; row < shape.rows(); row++) {
             for (int column = 0; column < shape.columns(); column++) {
                 all.add(evaluator.held(function.call(new Arguments(
-                        function, positions, single(whole, row, column), this::place, evaluator.surroundings()))));
+                        function, positions, single(whole, row, column), this, evaluator.surroundings()))));
             }
         }
         return new ArrayTable(shape.rows(), shape.columns(), all);

@@ -6,9 +6,11 @@ import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
+import app.logismos.formula.Expression.Name;
 import app.logismos.formula.InfixOperator;
 import app.logismos.formula.Walk;
 import app.logismos.number.Real;
+import app.logismos.number.Reals;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
 import java.util.EnumSet;
@@ -39,7 +41,8 @@ public final class PlainArithmetic {
         return node instanceof Infix infix && OPERATORS.contains(infix.operator())
                 || node instanceof Group
                 || node instanceof Literal
-                || node instanceof CellReference;
+                || node instanceof CellReference
+                || node instanceof Name;
     }
 
     /** The value in a cell of an expression that {@link #suits}; null where a part is no plain number. */
@@ -52,7 +55,51 @@ public final class PlainArithmetic {
         if (node instanceof Group group) {
             return value(group.inner(), scope, origin);
         }
-        Value value = node instanceof Literal literal ? literal.value() : scope.cell((CellReference) node, origin);
+        return number(node instanceof CellReference cell ? scope.cell(cell, origin) : single(node, scope, origin));
+    }
+
+    /** Numbers of cells below each other. */
+    @FunctionalInterface
+    public interface Columns {
+        /** The numbers that a reference means in cells below each other, of which {@code top} is the first. */
+        Reals numbers(CellReference reference, Address top);
+    }
+
+    /**
+     * The values of an expression that {@link #suits} in cells below each other, as {@link #value} has them one by one,
+     * where none of these cells refers to another of them. Where they have none, {@link #value} may still have one.
+     *
+     * @param top the first of {@code size} cells; those from {@code from} to before {@code until} are worked out
+     */
+    public static Reals values(
+            Expression node, Columns columns, Scope scope, Address top, int size, int from, int until) {
+        if (node instanceof Infix infix) {
+            Reals left = values(infix.left(), columns, scope, top, size, from, until);
+            Reals right = values(infix.right(), columns, scope, top, size, from, until);
+            return switch (infix.operator()) {
+                case PLUS -> left.plus(right, from, until);
+                case MINUS -> left.minus(right, from, until);
+                case TIMES -> left.times(right, from, until);
+                case DIVIDE -> left.dividedBy(right, from, until);
+                default -> throw new IllegalArgumentException("operator must be one of " + OPERATORS);
+            };
+        }
+        if (node instanceof Group group) {
+            return values(group.inner(), columns, scope, top, size, from, until);
+        }
+        if (node instanceof CellReference cell) {
+            return columns.numbers(cell, top);
+        }
+        Real number = number(single(node, scope, top));
+        return number == null ? new Reals(size) : Reals.filled(size, number);
+    }
+
+    /** What is the same for all cells that repeat the expression. */
+    private static Value single(Expression node, Scope scope, Address origin) {
+        return node instanceof Literal literal ? literal.value() : scope.name((Name) node, origin);
+    }
+
+    private static @Nullable Real number(Value value) {
         return value instanceof NumberValue number ? number.real() : null;
     }
 }

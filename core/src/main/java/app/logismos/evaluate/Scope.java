@@ -17,6 +17,16 @@ public interface Scope {
     /** The values of a range, or a failure. */
     Value range(RangeReference reference, Address origin);
 
+    /** The values of cells that a calculation has found out to refer to, or a failure. */
+    default Value found(RangeReference reference, Address origin) {
+        return range(reference, origin);
+    }
+
+    /** The cells that a name stands for; nothing where it stands for something else. */
+    default Optional<RangeReference> meant(Name name) {
+        return Optional.empty();
+    }
+
     /** What a name stands for, or a failure. */
     Value name(Name name, Address origin);
 

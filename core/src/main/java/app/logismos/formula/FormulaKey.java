@@ -48,6 +48,30 @@ public final class FormulaKey {
         return Optional.of(key.toString());
     }
 
+    /** The text that has a key at a place, with the letters of columns as capitals. */
+    public static String text(String key, Address origin) {
+        StringBuilder text = new StringBuilder(key.length());
+        int at = 0;
+        for (int open = key.indexOf('['); open >= 0; open = key.indexOf('[', at)) {
+            text.append(key, at, open);
+            at = key.indexOf(']', open) + 1;
+            reference(key.substring(open + 1, at - 1), origin, text);
+        }
+        return text.append(key, at, key.length()).toString();
+    }
+
+    private static void reference(String key, Address origin, StringBuilder text) {
+        boolean columnFixed = key.charAt(0) == '$';
+        int between = Math.max(key.indexOf(','), key.lastIndexOf('$'));
+        boolean rowFixed = key.charAt(between) == '$';
+        int column = Integer.parseInt(key, columnFixed ? 1 : 0, between, 10);
+        int row = Integer.parseInt(key, between + 1, key.length(), 10);
+        text.append(columnFixed ? "$" : "")
+                .append(Address.letters(columnFixed ? column - 1 : column + origin.column()))
+                .append(rowFixed ? "$" : "")
+                .append(rowFixed ? row : row + 1 + origin.row());
+    }
+
     /** A unit of letters alone, which no sign of units follows: nothing in it could be taken for a cell. */
     private static boolean isPlainUnit(String text, int from, int end) {
         for (int i = from; i < end; i++) {

@@ -32,44 +32,41 @@ public final class Arguments {
     private final Function function;
     private final List<Integer> positions;
     private final IntFunction<Value> values;
-    private final IntFunction<Optional<Place>> places;
+    private final References references;
     private final Surroundings surroundings;
-
-    /**
-     * Where a reference points.
-     *
-     * @param row of its first cell, from 0
-     * @param column of its first cell, from 0
-     */
-    public record Place(int row, int column, int rows, int columns) {}
 
     /**
      * The arguments of a call.
      *
      * @param positions for each argument the index of its parameter
      * @param values works an argument out, by its place in the call
-     * @param places where an argument points, by its place in the call; with −1 where the formula stands
      */
     public Arguments(
             Function function,
             List<Integer> positions,
             IntFunction<Value> values,
-            IntFunction<Optional<Place>> places,
+            References references,
             Surroundings surroundings) {
         this.function = function;
         this.positions = positions;
         this.values = values;
-        this.places = places;
+        this.references = references;
         this.surroundings = surroundings;
     }
 
     /** Where an argument points that is a reference; where the formula stands, if it was left out. */
-    Place place(String parameter) {
+    References.Cells cells(String parameter) {
         int argument = positions.indexOf(function.indexOf(parameter));
-        return places.apply(argument)
+        return references
+                .of(argument)
                 .orElseThrow(() -> new Refused(Failure.of(
                         ErrorCode.WRONG_KIND,
                         "`" + function.name() + "` needs a reference like B7 for `" + parameter + "`.")));
+    }
+
+    /** What stands in some cells. */
+    Value read(References.Cells cells) {
+        return references.read(cells);
     }
 
     /** The value of a parameter: its argument, or what it falls back to. */
@@ -254,7 +251,7 @@ public final class Arguments {
                 function,
                 positions,
                 argument -> change.apply(positions.get(argument), values.apply(argument)),
-                places,
+                references,
                 surroundings);
     }
 

@@ -31,6 +31,7 @@ public final class Function {
     private java.util.function.Function<Arguments, Value> code = given -> Blank.BLANK;
     private Optional<java.util.function.Function<Arguments, String>> working = Optional.empty();
     private Optional<java.util.function.Function<Arguments, Choice>> choice = Optional.empty();
+    private Optional<java.util.function.Function<Arguments, References.Cells>> meant = Optional.empty();
 
     private Function(String name, Category category) {
         this.name = name;
@@ -136,6 +137,12 @@ public final class Function {
         return answers(given -> value(result.apply(given)));
     }
 
+    /** The call stands for other cells, and has their value. */
+    Function refers(java.util.function.Function<Arguments, References.Cells> cells) {
+        meant = Optional.of(cells);
+        return answers(given -> given.read(cells.apply(given)));
+    }
+
     Function answers(java.util.function.Function<Arguments, Value> value) {
         code = value;
         return this;
@@ -218,6 +225,21 @@ public final class Function {
         } catch (Arguments.Refused refused) {
             return Optional.empty();
         }
+    }
+
+    /** Whether an argument is asked where it is, and not what it is. */
+    public boolean asksForPlaces() {
+        return parameters.stream().anyMatch(parameter -> parameter.accepts() == Parameter.Accepts.REFERENCE);
+    }
+
+    /** Whether a call stands for cells that only its arguments tell. */
+    public boolean isReference() {
+        return meant.isPresent();
+    }
+
+    /** The cells that a call stands for, within the call of another function; nothing where it has a value of its own. */
+    public Optional<References.Cells> cells(Arguments given) {
+        return meant.map(cells -> cells.apply(given));
     }
 
     /** A result as a value; the reasons why there is none get their sentences. */

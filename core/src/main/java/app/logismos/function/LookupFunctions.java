@@ -26,6 +26,7 @@ import java.util.function.Supplier;
 
 /** Finding values by several conditions, and places, with the order of arguments that documents use. */
 final class LookupFunctions {
+    private static final int MOST_ROWS = 1_000_000;
     private static final Truth YES = new Truth(true);
     private static final String PRICES = "{\"a\", 2; \"b\", 8; \"c\", 4}";
 
@@ -132,7 +133,7 @@ final class LookupFunctions {
                     .related("columnnumber", "rows", "addressof")
                     .from("OpenFormula 6.13.29")
                     .answers(given -> {
-                        Arguments.Place place = given.place("reference");
+                        References.Cells place = given.cells("reference");
                         return numbers(place.row() + 1, place.rows(), true);
                     }),
             function("columnnumber", Category.TABLES)
@@ -149,9 +150,33 @@ final class LookupFunctions {
                     .related("rownumber", "columns", "addressof")
                     .from("OpenFormula 6.13.4")
                     .answers(given -> {
-                        Arguments.Place place = given.place("reference");
+                        References.Cells place = given.cells("reference");
                         return numbers(place.column() + 1, place.columns(), false);
                     }),
+            function("shifted", Category.TABLES)
+                    .alsoRead("OFFSET")
+                    .says("The cells that lie so many rows and columns away from others.")
+                    .argument("reference", REFERENCE, "the cells to begin from")
+                    .argument("rows", WHOLE, "how many rows further down; up if negative")
+                    .argument("columns", WHOLE, "how many columns further right; left if negative")
+                    .optional(
+                            "height",
+                            WHOLE,
+                            Blank.BLANK,
+                            "how many rows they have; as many as before, if nothing is said")
+                    .optional(
+                            "width",
+                            WHOLE,
+                            Blank.BLANK,
+                            "how many columns they have; as many as before, if nothing is said")
+                    .example("rownumber(shifted(B7, 2, 0))", "9")
+                    .example("columnnumber(shifted(B7:D7, 0, 3))", "{5, 6, 7}")
+                    .example("rownumber(shifted(B7, 1, 0, 3))", "{8; 9; 10}")
+                    .refuses("shifted(1 + 2, 1, 1)", ErrorCode.WRONG_KIND)
+                    .refuses("rownumber(shifted(B7, 1, 1, 0))", ErrorCode.WRONG_ARGUMENTS)
+                    .related("rownumber", "columnnumber", "lookup")
+                    .from("OpenFormula 6.14.11")
+                    .refers(LookupFunctions::shifted),
             function("addressof", Category.TABLES)
                     .alsoRead("ADDRESS")
                     .says("The address of a cell as a text.")
@@ -178,6 +203,20 @@ final class LookupFunctions {
                     }));
 
     private LookupFunctions() {}
+
+    private static References.Cells shifted(Arguments given) {
+        References.Cells from = given.cells("reference");
+        References.Cells there = from.shifted(distance(given, "rows"), distance(given, "columns"));
+        return there.resized(size(given, "height", there.rows()), size(given, "width", there.columns()));
+    }
+
+    private static int distance(Arguments given, String parameter) {
+        return given.whole(parameter, -MOST_ROWS, MOST_ROWS);
+    }
+
+    private static int size(Arguments given, String parameter, int usual) {
+        return given.raw(parameter) == Blank.BLANK ? usual : given.whole(parameter, 1, MOST_ROWS);
+    }
 
     private static Function ifs(String name, String says) {
         return function(name, Category.STATISTICS)

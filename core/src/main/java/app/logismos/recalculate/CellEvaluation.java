@@ -12,6 +12,7 @@ import app.logismos.formula.Expression;
 import app.logismos.formula.Parser;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
+import app.logismos.number.Reals;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.ArrayTable;
@@ -32,7 +33,8 @@ final class CellEvaluation {
     private final Values values;
     private final Limits limits;
     private final Folded folded = new Folded();
-    private final List<Scope> scopes = new ArrayList<>();
+    private final List<Precedent> found = new ArrayList<>();
+    private final List<SheetScope> scopes = new ArrayList<>();
 
     CellEvaluation(Worksheet worksheet, Links links, Values values, Limits limits) {
         this.worksheet = worksheet;
@@ -60,7 +62,7 @@ final class CellEvaluation {
     }
 
     /** Where formulas of a grid find what they refer to; see {@link SheetScope} for {@code suggests}. */
-    Scope scope(String grid, boolean suggests) {
+    SheetScope scope(String grid, boolean suggests) {
         return new SheetScope(
                 worksheet,
                 links,
@@ -69,17 +71,21 @@ final class CellEvaluation {
                 links.number(grid),
                 worksheet.settings().degrees() ? DEGREES : Surroundings.USUAL,
                 suggests ? new Folded() : folded,
-                suggests);
+                suggests,
+                suggests ? ignored -> {} : found::add);
+    }
+
+    /** What the formula that was worked out last has found out to refer to. */
+    List<Precedent> found() {
+        return List.copyOf(found);
     }
 
     /** The value of the formula in a cell, within the bounds of one calculation. */
     Value value(long key) {
         int number = CellKey.grid(key);
         Address at = CellKey.address(key);
-        for (int each = scopes.size(); each <= number; each++) {
-            scopes.add(scope(links.grid(each), false));
-        }
-        Scope scope = scopes.get(number);
+        found.clear();
+        Scope scope = scope(number);
         Links.Formula formula = links.formula(key);
         Real plain = formula.isArithmetic() ? PlainArithmetic.value(formula.expression(), scope, at) : null;
         if (plain != null) {
@@ -92,6 +98,31 @@ final class CellEvaluation {
             value = bounded(ownExpression(cell, at), scope, at);
         }
         return value;
+    }
+
+    /**
+     * The values of cells below each other in one page that repeat an arithmetic formula and do not refer to each other.
+     *
+     * @param key one of these cells
+     */
+    Reals values(long key, int from, int until) {
+        int first = ValueStore.inPage(from);
+        SheetScope scope = scope(CellKey.grid(key));
+        return PlainArithmetic.values(
+                links.formula(key).expression(),
+                scope,
+                scope,
+                new Address(CellKey.column(key), from - first),
+                ValueStore.PAGE,
+                first,
+                first + until - from);
+    }
+
+    private SheetScope scope(int number) {
+        for (int each = scopes.size(); each <= number; each++) {
+            scopes.add(scope(links.grid(each), false));
+        }
+        return scopes.get(number);
     }
 
     private Value bounded(Expression expression, Scope scope, Address at) {
@@ -124,8 +155,9 @@ final class CellEvaluation {
     }
 
     private Expression ownExpression(Cell cell, Address at) {
-        int start = cell.text().indexOf('=') + 1;
-        return Parser.parse(cell.text(), start, at, worksheet.vocabulary()) instanceof Parser.Outcome.Parsed parsed
+        String text = cell.text(at);
+        int start = text.indexOf('=') + 1;
+        return Parser.parse(text, start, at, worksheet.vocabulary()) instanceof Parser.Outcome.Parsed parsed
                 ? parsed.expression()
                 : ((Entry.Calculation) cell.entry()).expression();
     }

@@ -2,9 +2,7 @@ package app.logismos.recalculate;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
-import app.logismos.sheet.CellStore;
 import app.logismos.value.Fold;
-import app.logismos.value.Value;
 import java.util.HashMap;
 import java.util.Map;
 
@@ -33,7 +31,7 @@ final class Folded {
         private record Reached(int row, Object gathered) {}
 
         @SuppressWarnings("unchecked")
-        <A> A fold(Fold<A> fold, CellStore<Value> store, Area area) {
+        <A> A fold(Fold<A> fold, ValueStore store, Area area) {
             Reached before = reached.get(fold.name());
             int last = area.last().row();
             boolean goesOn = before != null && before.row() <= last;

@@ -6,20 +6,25 @@ import app.logismos.formula.Area;
 import app.logismos.formula.Coordinate;
 import app.logismos.formula.Entry;
 import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Walk;
+import app.logismos.function.Catalogue;
+import app.logismos.function.Function;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.CellStore;
 import app.logismos.sheet.Target;
 import app.logismos.sheet.Touched;
 import app.logismos.sheet.Worksheet;
+import it.unimi.dsi.fastutil.longs.Long2ObjectOpenHashMap;
 import it.unimi.dsi.fastutil.longs.LongArrayList;
 import it.unimi.dsi.fastutil.longs.LongLinkedOpenHashSet;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -32,6 +37,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.LongConsumer;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -50,6 +56,7 @@ final class Links {
     private final Map<String, Optional<String>> titles = new ConcurrentHashMap<>();
     private final Map<String, LongOpenHashSet> usersOfNames = new HashMap<>();
     private final Map<String, LongOpenHashSet> usersOfTitles = new HashMap<>();
+    private final Long2ObjectOpenHashMap<Plan> found = new Long2ObjectOpenHashMap<>();
     private CellSet changed = new CellSet();
     private int changedRound;
 
@@ -62,8 +69,9 @@ final class Links {
      *
      * @param plan what it refers to, with the meaning that names and titles had then
      * @param isArithmetic whether {@link PlainArithmetic} may work it out
+     * @param finds whether it refers to cells that it finds out only when it is worked out
      */
-    record Formula(Expression expression, Plan plan, boolean isArithmetic) {}
+    record Formula(Expression expression, Plan plan, boolean isArithmetic, boolean finds) {}
 
     /** The number that stands for a grid in keys; it is never given to another. */
     synchronized int number(String grid) {
@@ -123,6 +131,7 @@ final class Links {
         CellStore<Formula> store = linked.get(CellKey.grid(key));
         Formula formula = store.get(CellKey.column(key), CellKey.row(key));
         if (formula != null) {
+            forget(key);
             dependents.remove(formula.plan(), key);
             forEachWord(
                     formula.expression(),
@@ -139,7 +148,8 @@ final class Links {
             Expression expression = calculation.expression();
             Formula formula = formulas.get(number)
                     .computeIfAbsent(
-                            expression, each -> new Formula(each, planOf(each, number), PlainArithmetic.suits(each)));
+                            expression,
+                            each -> new Formula(each, planOf(each, number), PlainArithmetic.suits(each), finds(each)));
             dependents.add(formula.plan(), key);
             forEachWord(
                     expression,
@@ -152,7 +162,7 @@ final class Links {
     private Plan planOf(Expression expression, int own) {
         List<Plan.Single> singles = new ArrayList<>(2);
         List<Plan.Block> blocks = new ArrayList<>(1);
-        Walk.visit(expression, node -> {
+        Read.visit(expression, node -> {
             if (node instanceof CellReference cell) {
                 numberOf(cell.grid(), own)
                         .ifPresent(grid -> singles.add(new Plan.Single(grid, cell.column(), cell.row())));
@@ -168,12 +178,7 @@ final class Links {
                     if (first.equals(last)) {
                         singles.add(new Plan.Single(grid, fixed(first.column()), fixed(first.row())));
                     } else {
-                        blocks.add(new Plan.Block(
-                                grid,
-                                fixed(first.column()),
-                                fixed(first.row()),
-                                fixed(last.column()),
-                                fixed(last.row())));
+                        blocks.add(new Precedent(grid, target.area()).fixed());
                     }
                 });
             }
@@ -181,7 +186,53 @@ final class Links {
         return Plan.of(singles, blocks);
     }
 
-    private static Coordinate fixed(int number) {
+    private static boolean finds(Expression expression) {
+        boolean[] finds = {false};
+        Walk.visit(
+                expression,
+                node -> finds[0] |= node instanceof Call call
+                        && Catalogue.STANDARD
+                                .function(call.function())
+                                .filter(Function::isReference)
+                                .isPresent());
+        return finds[0];
+    }
+
+    /** Notes what a formula has found out to refer to; whether that is not what it was. */
+    boolean find(long key, List<Precedent> cells) {
+        Plan now = Plan.of(
+                List.of(), cells.stream().map(Precedent::fixed).distinct().toList());
+        Plan before = found.getOrDefault(key, Plan.NOTHING);
+        if (Arrays.equals(now.blocks(), before.blocks())) {
+            return false;
+        }
+        forget(key);
+        dependents.add(now, key);
+        found.put(key, now);
+        return true;
+    }
+
+    /** What the formula of a cell has found out to refer to. */
+    Stream<Precedent> found(long key) {
+        return Arrays.stream(found.getOrDefault(key, Plan.NOTHING).blocks())
+                .map(block -> new Precedent(block.grid(), block.from(0, 0)));
+    }
+
+    /** Forgets what formulas have found out to refer to, since they are to find it out again. */
+    void forget(LongArrayList cells) {
+        if (!found.isEmpty()) {
+            cells.forEach(this::forget);
+        }
+    }
+
+    private void forget(long key) {
+        Plan before = found.remove(key);
+        if (before != null) {
+            dependents.remove(before, key);
+        }
+    }
+
+    static Coordinate fixed(int number) {
         return new Coordinate(number, true);
     }
 
@@ -191,11 +242,15 @@ final class Links {
 
     /** What the formula of a cell refers to. */
     Plan plan(long key) {
-        return formula(key).plan();
+        Formula formula = formula(key);
+        return formula.finds() ? formula.plan().and(found.getOrDefault(key, Plan.NOTHING)) : formula.plan();
     }
 
     /** How many cells from this one down, up to {@code most}, have its formula. */
     int repeats(long key, int most) {
+        if (formula(key).finds()) {
+            return 1;
+        }
         return linked.get(CellKey.grid(key)).repeats(CellKey.column(key), CellKey.row(key), most);
     }
 
@@ -241,7 +296,7 @@ final class Links {
     /** The cells that a formula refers to; what does not exist is passed over. */
     List<Precedent> precedents(Expression expression, String grid, Address origin) {
         List<Precedent> precedents = new ArrayList<>(2);
-        Walk.visit(expression, node -> precedent(node, grid, origin).ifPresent(precedents::add));
+        Read.visit(expression, node -> precedent(node, grid, origin).ifPresent(precedents::add));
         return precedents;
     }
 
@@ -285,13 +340,14 @@ final class Links {
         }
         int column = CellKey.column(key);
         int row = CellKey.row(key);
-        for (Plan.Single single : formula.plan().singles()) {
+        Plan plan = plan(key);
+        for (Plan.Single single : plan.singles()) {
             long cell = single.from(column, row);
             if (cell != Plan.NOWHERE) {
                 cells.accept(cell);
             }
         }
-        for (Plan.Block block : formula.plan().blocks()) {
+        for (Plan.Block block : plan.blocks()) {
             @Nullable Area area = block.from(column, row);
             if (area != null && area.size() == 1) {
                 cells.accept(CellKey.of(block.grid(), area.first()));

@@ -35,6 +35,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * A worksheet with the values of its cells. After edits exactly those cells are worked out again that depend on what was
@@ -109,7 +110,7 @@ public final class LiveWorksheet {
         Calculation explained = worksheet
                 .cell(grid, cell)
                 .filter(Cell::isCalculated)
-                .map(typed -> explain(typed.text(), grid, cell))
+                .map(typed -> explain(typed.text(cell), grid, cell))
                 .orElseGet(() -> new Calculation(kept, "", List.of(), List.of()));
         // A circle is told as it was found when all its cells were looked at.
         boolean isCircular = kept instanceof Failure failure && failure.code() == ErrorCode.CIRCULAR;
@@ -235,7 +236,9 @@ public final class LiveWorksheet {
                 .cell(grid, cell)
                 .map(Cell::entry)
                 .filter(Entry.Calculation.class::isInstance)
-                .map(entry -> links.precedents(((Entry.Calculation) entry).expression(), grid, cell).stream()
+                .map(entry -> Stream.concat(
+                                links.precedents(((Entry.Calculation) entry).expression(), grid, cell).stream(),
+                                links.found(CellKey.of(links.number(grid), cell)))
                         .map(precedent -> new Edit.Place(links.grid(precedent.grid()), precedent.area()))
                         .distinct()
                         .toList())

@@ -3,6 +3,7 @@ package app.logismos.recalculate;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Coordinate;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -16,8 +17,17 @@ record Plan(Single[] singles, Block[] blocks) {
     /** Stands for a cell outside the grid. */
     static final long NOWHERE = -1;
 
+    static final Plan NOTHING = of(List.of(), List.of());
+
     static Plan of(List<Single> singles, List<Block> blocks) {
         return new Plan(singles.toArray(Single[]::new), blocks.toArray(Block[]::new));
+    }
+
+    /** With the blocks of another. */
+    Plan and(Plan other) {
+        Block[] both = Arrays.copyOf(blocks, blocks.length + other.blocks.length);
+        System.arraycopy(other.blocks, 0, both, blocks.length, other.blocks.length);
+        return new Plan(singles, both);
     }
 
     /** A reference to one cell of a grid. */

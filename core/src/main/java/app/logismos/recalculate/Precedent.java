@@ -8,6 +8,16 @@ import app.logismos.formula.Area;
  * @param grid the number of their grid
  */
 record Precedent(int grid, Area area) {
+    /** The same cells, wherever they are referred to from. */
+    Plan.Block fixed() {
+        return new Plan.Block(
+                grid,
+                Links.fixed(area.first().column()),
+                Links.fixed(area.first().row()),
+                Links.fixed(area.last().column()),
+                Links.fixed(area.last().row()));
+    }
+
     boolean isSingle() {
         return area.first().equals(area.last());
     }

@@ -5,12 +5,14 @@ import app.logismos.evaluate.EvaluationErrors;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Entry;
+import app.logismos.number.Reals;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Touched;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import it.unimi.dsi.fastutil.longs.LongArrayList;
@@ -22,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.LongConsumer;
 import java.util.function.LongPredicate;
 
 /**
@@ -33,6 +36,9 @@ final class Recalculation {
 
     /** Tables whose sizes depend on each other settle within so many rounds, or never. */
     private static final int MOST_ROUNDS = 20;
+
+    /** Fewer cells are worked out one by one just as fast. */
+    private static final int LEAST_SIDE_BY_SIDE = 16;
 
     private final Worksheet worksheet;
     private final Links links;
@@ -157,6 +163,7 @@ final class Recalculation {
         List<CellChange> changes = new ArrayList<>();
         LongArrayList moved = new LongArrayList();
         LongOpenHashSet again = new LongOpenHashSet();
+        links.forget(cells);
         workOut(cells, mustRun, moved, again, changes);
         for (int rounds = 0; (!moved.isEmpty() || !again.isEmpty()) && rounds < MOST_ROUNDS; rounds++) {
             moved.forEach((long cell) -> layout.forEachWaiting(cell, again::add));
@@ -191,15 +198,55 @@ final class Recalculation {
             LongOpenHashSet again,
             List<CellChange> changes) {
         evaluation.startRound();
-        LongOpenHashSet circular = new LongOpenHashSet();
-        LongArrayList sorted = Runs.order(cells, links)
-                .or(() -> Sequence.of(cells, links))
-                .orElseGet(() -> orderWithCircles(cells, circular, moved, changes));
-        for (int i = 0; i < sorted.size(); i++) {
-            long key = sorted.getLong(i);
-            boolean mayDiffer = mustRun.test(key) || links.precedentChanged(key, round) || wasInCircle(key);
-            if (!circular.contains(key) && mayDiffer) {
+        LongPredicate mayDiffer = key -> mustRun.test(key) || links.precedentChanged(key, round) || wasInCircle(key);
+        LongConsumer follow = key -> {
+            boolean finds = links.formula(key).finds();
+            if (finds || mayDiffer.test(key)) {
                 layOut(key, evaluation.value(key), moved, again, changes);
+            }
+            // What it has found out to refer to may come after it in this round, and is put in order for the next.
+            if (finds && links.find(key, evaluation.found())) {
+                again.add(key);
+            }
+        };
+        Optional<List<Run>> runs = Runs.order(cells, links);
+        if (runs.isPresent()) {
+            runs.get().forEach(run -> workOut(run, mayDiffer, follow, changes));
+            return;
+        }
+        LongOpenHashSet circular = new LongOpenHashSet();
+        LongArrayList sorted =
+                Sequence.of(cells, links).orElseGet(() -> orderWithCircles(cells, circular, moved, changes));
+        sorted.forEach((long key) -> {
+            if (!circular.contains(key)) {
+                follow.accept(key);
+            }
+        });
+    }
+
+    /** Works out what it can of a run page by page, and the rest cell by cell. */
+    private void workOut(Run run, LongPredicate mayDiffer, LongConsumer follow, List<CellChange> changes) {
+        boolean isFree = run.way() == Run.Way.EITHER && layout.isUnused();
+        if (!isFree || !links.formula(run.top()).isArithmetic() || run.length() < LEAST_SIDE_BY_SIDE) {
+            run.forEach(follow);
+            return;
+        }
+        for (int row = run.first(); row <= run.last(); row = ValueStore.pageAfter(row)) {
+            workOutPage(run, row, Math.min(run.last() + 1, ValueStore.pageAfter(row)), mayDiffer, follow, changes);
+        }
+    }
+
+    private void workOutPage(
+            Run run, int from, int until, LongPredicate mayDiffer, LongConsumer follow, List<CellChange> changes) {
+        Reals made = evaluation.values(run.top(), from, until);
+        Reals before = values.numbers(run.grid(), run.column(), ValueStore.pageOf(from));
+        for (int row = from; row < until; row++) {
+            long key = run.top() + row - run.first();
+            int i = ValueStore.inPage(row);
+            if (!made.has(i)) {
+                follow.accept(key);
+            } else if (!made.isSame(i, before) && mayDiffer.test(key)) {
+                store(key, new NumberValue(made.get(i)), changes);
             }
         }
     }

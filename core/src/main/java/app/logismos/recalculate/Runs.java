@@ -29,41 +29,10 @@ final class Runs {
         this.links = links;
     }
 
-    /** Cells of one column with one formula. */
-    private record Run(long top, int last, Plan plan) {
-        int grid() {
-            return CellKey.grid(top);
-        }
-
-        int column() {
-            return CellKey.column(top);
-        }
-
-        int first() {
-            return CellKey.row(top);
-        }
-
-        int length() {
-            return last - first() + 1;
-        }
-    }
-
-    /** In which direction a run is worked out. */
-    private enum Way {
-        EITHER,
-        DOWN,
-        UP,
-        NONE;
-
-        Way and(Way other) {
-            return this == EITHER || this == other ? other : other == EITHER ? this : NONE;
-        }
-    }
-
     /** The cells in order, each after those it refers to; nothing where runs do not tell. */
-    static Optional<LongArrayList> order(LongArrayList cells, Links links) {
+    static Optional<List<Run>> order(LongArrayList cells, Links links) {
         Runs runs = new Runs(links);
-        return runs.gather(cells) ? runs.sorted(cells.size()) : Optional.empty();
+        return runs.gather(cells) ? runs.sorted() : Optional.empty();
     }
 
     /** False where the cells are in no order, or repeat little. */
@@ -82,7 +51,7 @@ final class Runs {
             }
             long column = CellKey.of(CellKey.grid(top), CellKey.column(top), 0);
             columns.computeIfAbsent(column, key -> new TreeMap<>()).put(CellKey.row(top), runs.size());
-            runs.add(new Run(top, CellKey.row(top) + length - 1, links.plan(top)));
+            runs.add(new Run(top, CellKey.row(top) + length - 1, links.plan(top), Run.Way.EITHER));
             at = end;
         }
         edgesLeft = cells.size();
@@ -90,8 +59,8 @@ final class Runs {
     }
 
     /** Depth first over the runs; nothing on a circle, or where runs refer to too many others. */
-    private Optional<LongArrayList> sorted(int count) {
-        LongArrayList sorted = new LongArrayList(count);
+    private Optional<List<Run>> sorted() {
+        List<Run> sorted = new ArrayList<>(runs.size());
         boolean[] entered = new boolean[runs.size()];
         boolean[] left = new boolean[runs.size()];
         IntArrayList path = new IntArrayList();
@@ -111,11 +80,11 @@ final class Runs {
                     int done = path.removeInt(path.size() - 1);
                     waiting.remove(path.size());
                     left[done] = true;
-                    Way way = way(runs.get(done));
-                    if (way == Way.NONE) {
+                    Run.Way way = way(runs.get(done));
+                    if (way == Run.Way.NONE) {
                         return Optional.empty();
                     }
-                    append(runs.get(done), way, sorted);
+                    sorted.add(runs.get(done).inOrder(way));
                 }
                 next = path.isEmpty() ? -1 : waiting.get(path.size() - 1).popInt();
             }
@@ -123,15 +92,9 @@ final class Runs {
         return Optional.of(sorted);
     }
 
-    private static void append(Run run, Way way, LongArrayList sorted) {
-        for (int i = 0; i < run.length(); i++) {
-            sorted.add(way == Way.UP ? run.top() + run.length() - 1 - i : run.top() + i);
-        }
-    }
-
     /** In which direction a run may be worked out, so that each of its cells comes after those of its own that it uses. */
-    private static Way way(Run run) {
-        Way way = Way.EITHER;
+    private static Run.Way way(Run run) {
+        Run.Way way = Run.Way.EITHER;
         for (Plan.Single single : run.plan().singles()) {
             if (single.grid() == run.grid() && single.column().from(run.column()) == run.column()) {
                 way = way.and(way(run, new Rows(run, single)));
@@ -148,11 +111,11 @@ final class Runs {
         return way;
     }
 
-    private static Way way(Run run, Rows rows) {
+    private static Run.Way way(Run run, Rows rows) {
         if (rows.bottom() < run.first() || rows.top() > run.last()) {
-            return Way.EITHER;
+            return Run.Way.EITHER;
         }
-        return rows.isAbove() ? Way.DOWN : rows.isBelow() ? Way.UP : Way.NONE;
+        return rows.isAbove() ? Run.Way.DOWN : rows.isBelow() ? Run.Way.UP : Run.Way.NONE;
     }
 
     /**

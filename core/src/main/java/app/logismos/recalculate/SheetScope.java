@@ -2,6 +2,7 @@ package app.logismos.recalculate;
 
 import app.logismos.display.Display;
 import app.logismos.evaluate.EvaluationErrors;
+import app.logismos.evaluate.PlainArithmetic;
 import app.logismos.evaluate.Scope;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
@@ -12,6 +13,7 @@ import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Printer;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
+import app.logismos.number.Reals;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Target;
 import app.logismos.sheet.Worksheet;
@@ -20,6 +22,7 @@ import app.logismos.value.NumberValue;
 import app.logismos.value.Span;
 import app.logismos.value.Value;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 /**
@@ -30,6 +33,7 @@ import java.util.stream.Stream;
  * @param folded what aggregates may go on from
  * @param suggests whether an unknown name is told with those that are near it; a value that is kept must not depend on
  *     names that its formula does not use
+ * @param finds told the cells that a formula finds out to refer to
  */
 record SheetScope(
         Worksheet worksheet,
@@ -39,8 +43,9 @@ record SheetScope(
         int gridNumber,
         Surroundings surroundings,
         Folded folded,
-        boolean suggests)
-        implements Scope {
+        boolean suggests,
+        Consumer<Precedent> finds)
+        implements Scope, PlainArithmetic.Columns {
     @Override
     public Value cell(CellReference reference, Address origin) {
         if (reference.grid().isEmpty()) {
@@ -61,20 +66,65 @@ record SheetScope(
     }
 
     @Override
+    public Reals numbers(CellReference reference, Address top) {
+        Optional<Integer> at = gridOf(reference.grid()).map(links::number);
+        int column = reference.column().from(top.column());
+        if (at.isEmpty() || !Address.isInside(column, 0)) {
+            return new Reals(ValueStore.PAGE);
+        }
+        int row = reference.row().from(top.row());
+        if (!reference.row().fixed()) {
+            return values.numbers(at.get(), column, row);
+        }
+        return Address.isInside(column, row) && values.get(at.get(), column, row) instanceof NumberValue number
+                ? Reals.filled(ValueStore.PAGE, number.real())
+                : new Reals(ValueStore.PAGE);
+    }
+
+    @Override
     public Value range(RangeReference reference, Address origin) {
+        return range(reference, origin, folded);
+    }
+
+    private Value range(RangeReference reference, Address origin, Folded gathered) {
         Optional<String> at = gridOf(reference.grid());
         if (at.isEmpty()) {
             return EvaluationErrors.unknownGrid(reference.grid().orElse(grid), reference.span());
         }
         return reference
                 .from(origin)
-                .<Value>map(area ->
-                        values.range(links.number(at.get()), area, folded, failed -> waiting(failed, reference.span())))
+                .<Value>map(area -> values.range(
+                        links.number(at.get()), area, gathered, failed -> waiting(failed, reference.span())))
                 .orElseGet(() -> EvaluationErrors.outsideGrid(reference.span()));
     }
 
     private Optional<String> gridOf(Optional<String> title) {
         return title.isEmpty() ? Optional.of(grid) : links.gridTitled(title.get());
+    }
+
+    /** These cells may be worked out later than the formula in this round, so that nothing is gathered for others. */
+    @Override
+    public Value found(RangeReference reference, Address origin) {
+        gridOf(reference.grid())
+                .map(links::number)
+                .ifPresent(at -> reference.from(origin).ifPresent(area -> finds.accept(new Precedent(at, area))));
+        return range(reference, origin, new Folded());
+    }
+
+    @Override
+    public Optional<RangeReference> meant(Name name) {
+        return links.target(name.name())
+                .flatMap(target -> worksheet
+                        .outline()
+                        .grid(target.grid())
+                        .map(block -> new RangeReference(
+                                target.grid().equals(grid) ? Optional.empty() : Optional.of(block.title()),
+                                RangeReference.Extent.CELLS,
+                                Links.fixed(target.area().first().column()),
+                                Links.fixed(target.area().first().row()),
+                                Links.fixed(target.area().last().column()),
+                                Links.fixed(target.area().last().row()),
+                                name.span())));
     }
 
     @Override

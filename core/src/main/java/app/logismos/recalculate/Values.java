@@ -2,8 +2,7 @@ package app.logismos.recalculate;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
-import app.logismos.sheet.CellStore;
-import app.logismos.value.Blank;
+import app.logismos.number.Reals;
 import app.logismos.value.Failure;
 import app.logismos.value.Fold;
 import app.logismos.value.Table;
@@ -14,14 +13,13 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
-import org.jspecify.annotations.Nullable;
 
 /** The values of all cells of a worksheet, by the number of their grid. */
 final class Values {
     private static final int MOST_LOOKED_AT = 10_000;
     private static final Area EVERYWHERE = new Area(Address.FIRST, new Address(Address.COLUMNS - 1, Address.ROWS - 1));
 
-    private final List<CellStore<Value>> grids = new CopyOnWriteArrayList<>();
+    private final List<ValueStore> grids = new CopyOnWriteArrayList<>();
 
     Value get(int grid, Address cell) {
         return get(grid, cell.column(), cell.row());
@@ -32,12 +30,16 @@ final class Values {
     }
 
     Value get(int grid, int column, int row) {
-        @Nullable Value value = store(grid).get(column, row);
-        return value == null ? Blank.BLANK : value;
+        return store(grid).get(column, row);
     }
 
     void set(long key, Value value) {
-        store(CellKey.grid(key)).set(CellKey.column(key), CellKey.row(key), value == Blank.BLANK ? null : value);
+        store(CellKey.grid(key)).set(CellKey.column(key), CellKey.row(key), value);
+    }
+
+    /** The numbers of a page of {@link ValueStore}, from a row on that may lie above the grid or begin within a page. */
+    Reals numbers(int grid, int column, int row) {
+        return store(grid).numbersFrom(column, row);
     }
 
     /** The values of an area; it follows later changes. */
@@ -72,19 +74,19 @@ final class Values {
         return Optional.ofNullable(found[0]);
     }
 
-    private CellStore<Value> store(int grid) {
+    private ValueStore store(int grid) {
         return grid < grids.size() ? grids.get(grid) : grown(grid);
     }
 
-    private synchronized CellStore<Value> grown(int grid) {
+    private synchronized ValueStore grown(int grid) {
         while (grids.size() <= grid) {
-            grids.add(new CellStore<>());
+            grids.add(new ValueStore());
         }
         return grids.get(grid);
     }
 
     /** A view of an area; reading a large range copies nothing. */
-    private record Range(CellStore<Value> store, Area area, Optional<Folded.Column> folded, UnaryOperator<Failure> seen)
+    private record Range(ValueStore store, Area area, Optional<Folded.Column> folded, UnaryOperator<Failure> seen)
             implements Table {
         private Value seen(Value value) {
             return value instanceof Failure failure ? seen.apply(failure) : value;
@@ -102,9 +104,7 @@ final class Values {
 
         @Override
         public Value at(int row, int column) {
-            @Nullable
-            Value value = store.get(area.first().column() + column, area.first().row() + row);
-            return value == null ? Blank.BLANK : seen(value);
+            return seen(store.get(area.first().column() + column, area.first().row() + row));
         }
 
         @Override

@@ -23,6 +23,11 @@ record WithVariable(Scope scope, String variable, Value value) implements Scope 
     }
 
     @Override
+    public Optional<RangeReference> meant(Name name) {
+        return name.name().equalsIgnoreCase(variable) ? Optional.empty() : scope.meant(name);
+    }
+
+    @Override
     public Value name(Name name, Address origin) {
         return name.name().equalsIgnoreCase(variable) ? value : scope.name(name, origin);
     }

@@ -90,10 +90,10 @@ final class Copying {
     }
 
     private String copied(Cell cell, Address source, Address at) {
-        if (!(EntryReader.read(cell.text(), source, worksheet.vocabulary()) instanceof Entry.Calculation own)) {
-            return cell.text();
+        if (!(EntryReader.read(cell.text(source), source, worksheet.vocabulary()) instanceof Entry.Calculation own)) {
+            return cell.text(source);
         }
-        String text = Respelling.of(cell.text(), own.expression(), node -> spelled(node, source, at));
+        String text = Respelling.of(cell.text(source), own.expression(), node -> spelled(node, source, at));
         return own.name().isPresent() ? text.substring(text.indexOf('=')) : text;
     }
 

@@ -97,7 +97,7 @@ final class Restructuring {
         String text = followed(cell, grid, at, then.get().grid());
         Address to = then.get().area().first();
         boolean stays = then.get().grid().equals(grid) && to.equals(at);
-        if (!isOverwritten(grid, at) && (!stays || !text.equals(cell.text()))) {
+        if (!isOverwritten(grid, at) && (!stays || !text.equals(cell.text(at)))) {
             typed.computeIfAbsent(then.get().grid(), id -> new LinkedHashMap<>())
                     .put(to, text);
         }
@@ -126,11 +126,11 @@ final class Restructuring {
     private String followed(Cell cell, String grid, Address at, String newGrid) {
         if (!(cell.entry() instanceof Entry.Calculation shared)
                 || nodes(shared.expression()).stream().allMatch(node -> isLeft(node, grid, at, newGrid))) {
-            return cell.text();
+            return cell.text(at);
         }
-        return EntryReader.read(cell.text(), at, worksheet.vocabulary()) instanceof Entry.Calculation own
-                ? Respelling.of(cell.text(), own.expression(), node -> spelled(node, grid, at, newGrid))
-                : cell.text();
+        return EntryReader.read(cell.text(at), at, worksheet.vocabulary()) instanceof Entry.Calculation own
+                ? Respelling.of(cell.text(at), own.expression(), node -> spelled(node, grid, at, newGrid))
+                : cell.text(at);
     }
 
     private List<Expression> nodes(Expression expression) {

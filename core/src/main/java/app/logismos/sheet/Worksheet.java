@@ -41,7 +41,7 @@ public final class Worksheet {
     private final Map<String, CellStore<Cell>> cells = new ConcurrentHashMap<>();
     private final Names names;
     private final Map<String, Expression> templates = new HashMap<>();
-    private final Map<String, Entry> readByKey = new HashMap<>();
+    private final Map<String, Cell> readByKey = new HashMap<>();
     private final Map<Expression, Entry> calculations = new IdentityHashMap<>();
     private String title;
     private Settings settings = Settings.USUAL;
@@ -94,6 +94,11 @@ public final class Worksheet {
         return Optional.ofNullable(store(grid).get(cell));
     }
 
+    /** The text that was typed into a cell, empty where nothing was. */
+    public String textIn(String grid, Address cell) {
+        return cell(grid, cell).map(typed -> typed.text(cell)).orElse("");
+    }
+
     /** The entries of a grid. */
     public CellStore<Cell> cells(String grid) {
         return store(grid);
@@ -115,17 +120,15 @@ public final class Worksheet {
             }
         }
         Map<Address, Cell> after = new LinkedHashMap<>();
-        edit.cells()
-                .forEach(typed -> after.put(typed.cell(), new Cell(typed.text(), read(typed.text(), typed.cell()))));
+        edit.cells().forEach(typed -> after.put(typed.cell(), read(typed.text(), typed.cell())));
         List<Edit.Typed> before = after.keySet().stream()
-                .map(at ->
-                        new Edit.Typed(at, cell(edit.grid(), at).map(Cell::text).orElse("")))
+                .map(at -> new Edit.Typed(at, textIn(edit.grid(), at)))
                 .toList();
         renameCells(edit.grid(), after);
         Block.Grid grown = grid;
         for (Map.Entry<Address, Cell> each : after.entrySet()) {
             Address at = each.getKey();
-            boolean isEmpty = each.getValue().text().isEmpty();
+            boolean isEmpty = each.getValue().text(at).isEmpty();
             store(edit.grid()).set(at.column(), at.row(), isEmpty ? null : each.getValue());
             touched.cell(edit.grid(), at);
             grown = isEmpty ? grown : grown.including(at.column(), at.row());
@@ -169,18 +172,19 @@ public final class Worksheet {
         return entry instanceof Entry.Unreadable unreadable ? unreadable.name() : Optional.empty();
     }
 
-    /** Reads an entry; equal formulas share their expression. */
-    private Entry read(String text, Address at) {
+    /** Reads an entry; equal formulas share their expression, and the whole cell where they are spelled alike. */
+    private Cell read(String text, Address at) {
         Optional<String> glance = FormulaKey.of(text, at);
-        Entry known = glance.map(readByKey::get).orElse(null);
+        Cell known = glance.map(readByKey::get).orElse(null);
         if (known != null) {
-            return known;
+            return known.text(at).equals(text) ? known : Cell.of(text, known.entry());
         }
         Entry entry = shared(EntryReader.read(text, at, vocabulary));
-        if (entry instanceof Entry.Calculation) {
-            glance.ifPresent(key -> readByKey.put(key, entry));
+        if (glance.isEmpty() || !(entry instanceof Entry.Calculation)) {
+            return Cell.of(text, entry);
         }
-        return entry;
+        readByKey.put(glance.get(), new Cell(glance.get(), true, entry));
+        return read(text, at);
     }
 
     private Entry shared(Entry entry) {
@@ -244,8 +248,10 @@ public final class Worksheet {
         List<Edit> inverse = new ArrayList<>();
         if (block instanceof Block.Grid grid) {
             List<Edit.Typed> typed = new ArrayList<>();
-            store(grid.id())
-                    .forEach((column, row, cell) -> typed.add(new Edit.Typed(new Address(column, row), cell.text())));
+            store(grid.id()).forEach((column, row, cell) -> {
+                Address at = new Address(column, row);
+                typed.add(new Edit.Typed(at, cell.text(at)));
+            });
             inverse.add(new Edit.Enter(grid.id(), typed));
             for (Target target : names.definedIn(grid.id())) {
                 inverse.add(new Edit.Define(target.name(), Optional.of(new Edit.Place(grid.id(), target.area()))));
@@ -276,7 +282,7 @@ public final class Worksheet {
                     Set.of(
                             before.title().toLowerCase(Locale.ROOT),
                             after.title().toLowerCase(Locale.ROOT)),
-                    (cell, at) -> cell.text()));
+                    (cell, at) -> cell.text(at)));
             usersOf(
                             Set.of(before.title().toLowerCase(Locale.ROOT)),
                             (cell, at) -> renamed(cell, at, before.title(), after.title()))
@@ -373,7 +379,7 @@ public final class Worksheet {
             store(grid.id()).forEach((column, row, cell) -> {
                 Address at = new Address(column, row);
                 String text = renamed(cell, at, edit);
-                if (!text.equals(cell.text())) {
+                if (!text.equals(cell.text(at))) {
                     typed.add(new Edit.Typed(at, text));
                 }
             });
@@ -402,7 +408,7 @@ public final class Worksheet {
         boolean uses = cell.entry() instanceof Entry.Calculation shared && uses(shared.expression(), edit.name());
         boolean claims =
                 nameIn(cell.entry()).filter(edit.name()::equalsIgnoreCase).isPresent();
-        String text = cell.text();
+        String text = cell.text(at);
         if (uses && EntryReader.read(text, at, vocabulary) instanceof Entry.Calculation own) {
             text = Respelling.of(
                     text,
@@ -452,10 +458,11 @@ public final class Worksheet {
     }
 
     private String renamed(Cell cell, Address at, String before, String after) {
-        if (!cell.isCalculated() || !(EntryReader.read(cell.text(), at, vocabulary) instanceof Entry.Calculation own)) {
-            return cell.text();
+        if (!cell.isCalculated()
+                || !(EntryReader.read(cell.text(at), at, vocabulary) instanceof Entry.Calculation own)) {
+            return cell.text(at);
         }
-        return Respelling.of(cell.text(), own.expression(), node -> renamed(node, cell.text(), before, after));
+        return Respelling.of(cell.text(at), own.expression(), node -> renamed(node, cell.text(at), before, after));
     }
 
     private static Optional<String> renamed(Expression node, String text, String before, String after) {

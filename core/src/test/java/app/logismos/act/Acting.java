@@ -6,7 +6,6 @@ import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Block;
-import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
@@ -40,9 +39,10 @@ final class Acting {
         Area cells = area(area);
         for (int row = cells.first().row(); row <= cells.last().row(); row++) {
             for (int column = cells.first().column(); column <= cells.last().column(); column++) {
+                Address at = new Address(column, row);
                 entries.add(live.worksheet()
-                        .cell("g", new Address(column, row))
-                        .map(Cell::text)
+                        .cell("g", at)
+                        .map(cell -> cell.text(at))
                         .orElse("·"));
             }
         }

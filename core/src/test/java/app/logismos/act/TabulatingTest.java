@@ -68,8 +68,7 @@ class TabulatingTest {
         live.apply(act.edits(live));
         assertThat(shown("t", "A1")).isEqualTo("cost");
         assertThat(shown("t", "D4")).isEqualTo("90");
-        assertThat(live.worksheet().cell("t", new Address(3, 3)).orElseThrow().text())
-                .isEqualTo("=(D$1*$A4)");
+        assertThat(live.worksheet().textIn("t", new Address(3, 3))).isEqualTo("=(D$1*$A4)");
     }
 
     @Test
@@ -225,10 +224,7 @@ class TabulatingTest {
 
     private List<String> column(String grid, int column) {
         return java.util.stream.IntStream.range(0, live.grid(grid).orElseThrow().rows())
-                .mapToObj(row -> live.worksheet()
-                        .cell(grid, new Address(column, row))
-                        .map(cell -> cell.text())
-                        .orElse(""))
+                .mapToObj(row -> live.worksheet().textIn(grid, new Address(column, row)))
                 .toList();
     }
 

@@ -372,8 +372,7 @@ class ChartReadingTest {
         assertThat(frames).extracting(RunThrough.Frame::value).containsExactly("1", "10", "100");
         assertThat(frames).extracting(frame -> frame.data().up().scale().most()).containsOnly(100.0);
         assertThat(ups(frames.get(0).data(), 0)).contains(1.0).doesNotContain(100.0);
-        assertThat(live.worksheet().cell("g", Address.FIRST).orElseThrow().text())
-                .isEqualTo("3");
+        assertThat(live.worksheet().textIn("g", Address.FIRST)).isEqualTo("3");
         assertThat(live.value("g", new Address(1, 0)))
                 .hasToString(live.worth("6", "g").toString());
     }
@@ -390,8 +389,7 @@ class ChartReadingTest {
         List<RunThrough.Frame> frames =
                 RunThrough.frames(curve, live, new Edit.Place("g", area("A1")), List.of("1", "7"));
         assertThat(ups(frames.get(1).data(), 0)).contains(7.0);
-        assertThat(live.worksheet().cell("g", Address.FIRST).orElseThrow().text())
-                .isEqualTo("rise = 3");
+        assertThat(live.worksheet().textIn("g", Address.FIRST)).isEqualTo("rise = 3");
         assertThat(of(curve, live).faults()).isEmpty();
     }
 

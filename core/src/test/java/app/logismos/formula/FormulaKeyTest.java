@@ -54,6 +54,27 @@ class FormulaKeyTest {
         assertThat(key(text, "C1")).isEmpty();
     }
 
+    @ParameterizedTest
+    @CsvSource({"=A1*1.2+B1,C1", "=$A$1+A$2*$B3,B9", "=AB27-sum(A1:$ZZ99),AA1", "=2*3 kg,B2", "=D4,A1"})
+    void theTextComesBackFromTheKey(String text, String at) {
+        Address there = Address.parse(at).orElseThrow();
+        assertThat(FormulaKey.text(key(text, at).orElseThrow(), there)).isEqualTo(text);
+    }
+
+    /** Columns are spelled in capitals, and nothing else is another way. */
+    @Test
+    void theTextFromAKeyHasThatKeyAndDiffersInCapitalsOnly() {
+        Seeded.cases(3_000, random -> {
+            String text = text(random);
+            Address here = new Address(2 + random.nextInt(3), 10);
+            FormulaKey.of(text, here).ifPresent(key -> {
+                String back = FormulaKey.text(key, here);
+                assertThat(back).isEqualToIgnoringCase(text);
+                assertThat(FormulaKey.of(back, here)).contains(key);
+            });
+        });
+    }
+
     /** The second truth: whatever shares a key is read as the same expression. */
     @Test
     void textsWithOneKeyAreReadAsEqualFormulas() {

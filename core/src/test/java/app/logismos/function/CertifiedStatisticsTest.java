@@ -157,7 +157,7 @@ class CertifiedStatisticsTest {
                 function,
                 IntStream.range(0, given.length).boxed().toList(),
                 i -> given[i],
-                i -> java.util.Optional.empty(),
+                References.NONE,
                 Surroundings.USUAL));
     }
 

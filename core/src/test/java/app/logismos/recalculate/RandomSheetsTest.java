@@ -49,8 +49,8 @@ class RandomSheetsTest {
                 List<Edit.Typed> typed = new ArrayList<>();
                 live.worksheet()
                         .cells(grid.id())
-                        .forEach((column, row, cell) ->
-                                typed.add(new Edit.Typed(new Address(column, row), cell.text())));
+                        .forEach((column, row, cell) -> typed.add(
+                                new Edit.Typed(new Address(column, row), cell.text(new Address(column, row)))));
                 all.add(new Edit.Enter(grid.id(), typed));
             });
             opened.apply(all);

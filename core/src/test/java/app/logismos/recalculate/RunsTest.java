@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.logismos.Seeded;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
@@ -26,6 +27,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 class RunsTest {
     private static final int ROWS = 100;
 
+    /** Some pages of a column. */
+    private static final int LONG = 600;
+
     @ParameterizedTest(name = "A: {0}, B: {1}")
     @CsvSource(
             delimiter = '|',
@@ -42,7 +46,8 @@ class RunsTest {
     void theOrderOfRunsHasEachCellAfterThoseItRefersTo(String a, String b) {
         Links links = links(a, b);
         LongArrayList cells = links.formulas();
-        LongArrayList order = Runs.order(cells, links).orElseThrow();
+        LongArrayList order = new LongArrayList();
+        Runs.order(cells, links).orElseThrow().forEach(run -> run.forEach(order::add));
         assertThat(List.copyOf(order)).containsExactlyInAnyOrderElementsOf(List.copyOf(cells));
         LongOpenHashSet all = new LongOpenHashSet(cells);
         LongOpenHashSet done = new LongOpenHashSet();
@@ -103,6 +108,57 @@ class RunsTest {
             atOnce.recalculateAll();
             assertThat(Sheets.values(atOnce)).isEqualTo(values);
         });
+    }
+
+    /** Long columns are worked out side by side; the cells of the second worksheet come one by one. */
+    @Test
+    void longColumnsHaveTheValuesOfSingleCells() {
+        Seeded.cases(12, random -> {
+            List<Edit.Typed> inputs = new ArrayList<>();
+            for (int row = 0; row < LONG; row++) {
+                inputs.add(new Edit.Typed(new Address(0, row), input(random)));
+                inputs.add(new Edit.Typed(new Address(1, row), input(random)));
+            }
+            List<Edit.Typed> formulas = new ArrayList<>();
+            for (int column = 2; column < 5; column++) {
+                String template = "=" + arithmetic(random, 2, column);
+                for (int row = random.nextInt(20); row < LONG - 3; row++) {
+                    formulas.add(new Edit.Typed(new Address(column, row), filled(template, row)));
+                }
+            }
+            Edit name = new Edit.Define(
+                    "blend", Optional.of(new Edit.Place("a", Area.parse("B2").orElseThrow())));
+            LiveWorksheet atOnce = Sheets.empty();
+            atOnce.apply(List.of(name, new Edit.Enter("a", inputs)));
+            atOnce.apply(List.of(new Edit.Enter("a", formulas)));
+            LiveWorksheet oneByOne = Sheets.empty();
+            oneByOne.apply(List.of(name, new Edit.Enter("a", inputs)));
+            formulas.forEach(each -> oneByOne.apply(List.of(new Edit.Enter("a", List.of(each)))));
+            assertThat(Sheets.values(atOnce)).isEqualTo(Sheets.values(oneByOne));
+            Collections.shuffle(inputs, random);
+            List<Edit.Typed> changed = inputs.stream()
+                    .limit(1 + random.nextInt(LONG))
+                    .map(typed -> new Edit.Typed(typed.cell(), input(random)))
+                    .toList();
+            atOnce.apply(List.of(new Edit.Enter("a", changed)));
+            changed.forEach(each -> oneByOne.apply(List.of(new Edit.Enter("a", List.of(each)))));
+            assertThat(Sheets.values(atOnce)).isEqualTo(Sheets.values(oneByOne));
+        });
+    }
+
+    private static String input(Random random) {
+        return List.of("", "tea", "3 kg", "=pi", "1/3", "1e30", "=sqrt(2)", "0", "0.01", "2147483647", "-7", "12.5")
+                .get(random.nextInt(3) == 0 ? random.nextInt(8) : 7 + random.nextInt(5));
+    }
+
+    private static String arithmetic(Random random, int depth, int column) {
+        if (depth == 0) {
+            char other = (char) ('A' + random.nextInt(column));
+            String row = List.of("@", "@", "@-1", "@+2", "$3").get(random.nextInt(5));
+            return random.nextInt(5) == 0 ? List.of("1.2", "blend", "$A$1").get(random.nextInt(3)) : other + row;
+        }
+        return "(" + arithmetic(random, depth - 1, column) + "+-*/".charAt(random.nextInt(4))
+                + arithmetic(random, depth - 1, column) + ")";
     }
 
     private static String template(Random random, int column) {

@@ -73,8 +73,8 @@ final class Sheets {
                 .grids()
                 .forEach(grid -> live.worksheet()
                         .cells(grid.id())
-                        .forEach((column, row, cell) ->
-                                entries.put(grid.id() + "." + new Address(column, row), cell.text())));
+                        .forEach((column, row, cell) -> entries.put(
+                                grid.id() + "." + new Address(column, row), cell.text(new Address(column, row)))));
         return entries;
     }
 

@@ -158,7 +158,8 @@ class RefusedEditsTest {
         Map<String, String> state = new TreeMap<>();
         worksheet
                 .cells("a")
-                .forEach((column, row, cell) -> state.put(new Address(column, row).toString(), cell.text()));
+                .forEach((column, row, cell) ->
+                        state.put(new Address(column, row).toString(), cell.text(new Address(column, row))));
         worksheet.names().all().forEach(target -> state.put(target.name(), target.toString()));
         state.put("title", worksheet.title());
         state.put("outline", worksheet.outline().sections().toString());

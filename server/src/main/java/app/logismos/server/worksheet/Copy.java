@@ -20,9 +20,10 @@ final class Copy {
         edits.addAll(worksheet.names().definitions());
         worksheet.outline().grids().forEach(grid -> {
             List<Edit.Typed> typed = new ArrayList<>();
-            worksheet
-                    .cells(grid.id())
-                    .forEach((column, row, cell) -> typed.add(new Edit.Typed(new Address(column, row), cell.text())));
+            worksheet.cells(grid.id()).forEach((column, row, cell) -> {
+                Address at = new Address(column, row);
+                typed.add(new Edit.Typed(at, cell.text(at)));
+            });
             if (!typed.isEmpty()) {
                 edits.add(new Edit.Enter(grid.id(), typed));
             }

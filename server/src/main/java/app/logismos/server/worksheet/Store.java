@@ -170,10 +170,7 @@ class Store {
     private void keepCell(CellRow.Key key, Worksheet worksheet) {
         String entry = worksheet.outline().grid(key.gridId()).isEmpty()
                 ? ""
-                : worksheet
-                        .cell(key.gridId(), new Address(key.column(), key.row()))
-                        .map(cell -> cell.text())
-                        .orElse("");
+                : worksheet.textIn(key.gridId(), new Address(key.column(), key.row()));
         CellRow kept = entities.find(CellRow.class, key);
         if (entry.isEmpty()) {
             if (kept != null) {

@@ -177,7 +177,7 @@ class WorksheetViews {
                 at,
                 at.column(),
                 at.row(),
-                cell.map(Cell::text).map(display.mark()::write).orElse(""),
+                cell.map(typed -> typed.text(at)).map(display.mark()::write).orElse(""),
                 cell.map(Cell::isCalculated).orElse(from.isPresent()),
                 value.kind().name().toLowerCase(Locale.ROOT),
                 display.text(value),

@@ -305,12 +305,7 @@ public class Worksheets {
         typed(since).keySet().stream().filter(mine::containsKey).forEach(key -> {
             Edit.Typed own = mine.get(key);
             String grid = key.substring(0, key.lastIndexOf('.'));
-            String now = worksheet
-                    .live
-                    .worksheet()
-                    .cell(grid, own.cell())
-                    .map(cell -> cell.text())
-                    .orElse("");
+            String now = worksheet.live.worksheet().textIn(grid, own.cell());
             both.add(new Conflict.Cell(grid, own.cell().toString(), now, own.text()));
         });
         // Where cells have changed their places, addresses that were typed before mean other cells.

@@ -1,0 +1,47 @@
+package app.logismos.function;
+
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.Value;
+import java.util.Optional;
+
+/** What the arguments of a call refer to, and what stands there. */
+public interface References {
+    /** Where nothing is a reference. */
+    References NONE = new References() {
+        @Override
+        public Optional<Cells> of(int argument) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Value read(Cells cells) {
+            return Failure.of(ErrorCode.MISSING_REFERENCE, "There is no grid here.");
+        }
+    };
+
+    /**
+     * Some cells of a grid.
+     *
+     * @param grid the title of the grid; nothing for the formula's own
+     * @param row of the first cell, from 0; it may lie outside the grid, like the column
+     * @param column of the first cell, from 0
+     */
+    record Cells(Optional<String> grid, int row, int column, int rows, int columns) {
+        /** As many cells, so many rows and columns away. */
+        Cells shifted(int down, int right) {
+            return new Cells(grid, row + down, column + right, rows, columns);
+        }
+
+        /** So many cells from the same first one on. */
+        Cells resized(int height, int width) {
+            return new Cells(grid, row, column, height, width);
+        }
+    }
+
+    /** Where an argument points, by its place in the call; with −1 where the formula stands. */
+    Optional<Cells> of(int argument);
+
+    /** The value of one cell, or the table of several; the formula depends on them from now on. */
+    Value read(Cells cells);
+}

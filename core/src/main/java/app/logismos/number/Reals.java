@@ -1,0 +1,175 @@
+package app.logismos.number;
+
+import java.util.Arrays;
+import java.util.function.BiFunction;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Real numbers side by side, as in a column of a table: fractions of short parts and doubles lie in arrays of primitives,
+ * so that a long column needs no object for each. A place may have none, because there is none or because it is of
+ * another kind, which the owner keeps elsewhere.
+ */
+public final class Reals {
+    /** Instead of a denominator. */
+    private static final int NONE = 0;
+
+    private static final int IS_DOUBLE = -1;
+
+    private final long[] above;
+    private final int[] below;
+
+    /** Numbers for {@code size} places, none of them there yet. */
+    public Reals(int size) {
+        above = new long[size];
+        below = new int[size];
+    }
+
+    /** The same number at each place; none where it is of a kind that is not held. */
+    public static Reals filled(int size, Real number) {
+        Reals filled = new Reals(size);
+        filled.set(0, number);
+        Arrays.fill(filled.above, filled.above[0]);
+        Arrays.fill(filled.below, filled.below[0]);
+        return filled;
+    }
+
+    /** Whether a number is of a kind that is held here. */
+    public static boolean holds(Real number) {
+        return number instanceof Approximate
+                || number instanceof SmallRational small && small.below() == (int) small.below();
+    }
+
+    /** Whether a place has a number. */
+    public boolean has(int i) {
+        return below[i] != NONE;
+    }
+
+    /** The number at a place, or null. */
+    public @Nullable Real get(int i) {
+        return switch (below[i]) {
+            case NONE -> null;
+            case IS_DOUBLE -> new Approximate(Double.longBitsToDouble(above[i]));
+            case 1 -> SmallRational.of(above[i]);
+            default -> new SmallRational(above[i], below[i]);
+        };
+    }
+
+    /** Puts a number there, if it {@link #holds}; otherwise the place has none. */
+    public void set(int i, Real number) {
+        if (number instanceof SmallRational small && holds(small)) {
+            above[i] = small.above();
+            below[i] = (int) small.below();
+        } else if (number instanceof Approximate approximate) {
+            above[i] = Double.doubleToLongBits(approximate.number());
+            below[i] = IS_DOUBLE;
+        } else {
+            below[i] = NONE;
+        }
+    }
+
+    /** Takes the number away. */
+    public void clear(int i) {
+        below[i] = NONE;
+    }
+
+    /** Whether both have equal numbers at a place. */
+    public boolean isSame(int i, Reals other) {
+        return below[i] == other.below[i] && above[i] == other.above[i] && has(i);
+    }
+
+    /** Copies {@code length} places from {@code first} on to those of {@code target} from {@code at} on. */
+    public void copy(int first, Reals target, int at, int length) {
+        System.arraycopy(above, first, target.above, at, length);
+        System.arraycopy(below, first, target.below, at, length);
+    }
+
+    /** The sums at the places from {@code from} to before {@code until}; none where a part or the sum is not held. */
+    public Reals plus(Reals other, int from, int until) {
+        Reals sums = new Reals(below.length);
+        for (int i = from; i < until; i++) {
+            long c = below[i];
+            long d = other.below[i];
+            if (!isShort(i) || !other.isShort(i)) {
+                sums.work(i, this, other, Arithmetic::plus);
+            } else if (c == d) {
+                sums.reduced(i, above[i] + other.above[i], c);
+            } else if (c == 1 || d == 1) {
+                sums.put(i, above[i] * d + other.above[i] * c, c * d);
+            } else {
+                sums.reduced(i, above[i] * d + other.above[i] * c, c * d);
+            }
+        }
+        return sums;
+    }
+
+    /** The differences, as {@link #plus} has the sums. */
+    public Reals minus(Reals other, int from, int until) {
+        Reals turned = new Reals(below.length);
+        for (int i = from; i < until; i++) {
+            if (other.isShort(i)) {
+                turned.put(i, -other.above[i], other.below[i]);
+            } else if (other.has(i)) {
+                turned.set(i, other.get(i).negate());
+            }
+        }
+        return plus(turned, from, until);
+    }
+
+    /** The products, as {@link #plus} has the sums. */
+    public Reals times(Reals other, int from, int until) {
+        Reals products = new Reals(below.length);
+        for (int i = from; i < until; i++) {
+            if (isShort(i) && other.isShort(i)) {
+                products.reduced(i, above[i] * other.above[i], (long) below[i] * other.below[i]);
+            } else {
+                products.work(i, this, other, Arithmetic::times);
+            }
+        }
+        return products;
+    }
+
+    /** The quotients, as {@link #plus} has the sums; none by 0. */
+    public Reals dividedBy(Reals other, int from, int until) {
+        Reals quotients = new Reals(below.length);
+        for (int i = from; i < until; i++) {
+            if (isShort(i) && other.isShort(i) && other.above[i] != 0) {
+                long sign = Long.signum(other.above[i]);
+                quotients.reduced(i, above[i] * other.below[i] * sign, Math.abs(other.above[i]) * below[i]);
+            } else {
+                quotients.work(i, this, other, Arithmetic::divide);
+            }
+        }
+        return quotients;
+    }
+
+    /** Whether sums and products with another such fraction cannot overflow: both parts are ints and not the least. */
+    private boolean isShort(int i) {
+        return below[i] > 0 && above[i] == (int) above[i] && above[i] != Integer.MIN_VALUE;
+    }
+
+    private void work(int i, Reals left, Reals right, BiFunction<Real, Real, Result> operation) {
+        if (left.has(i) && right.has(i) && operation.apply(left.get(i), right.get(i)) instanceof Real real) {
+            set(i, real);
+        }
+    }
+
+    private void reduced(int i, long above, long below) {
+        if (below == 1) {
+            put(i, above, 1);
+            return;
+        }
+        long shared = SmallRational.gcd(Math.abs(above), below);
+        if (shared == 1) {
+            put(i, above, below);
+        } else {
+            put(i, above / shared, below / shared);
+        }
+    }
+
+    private void put(int i, long above, long below) {
+        if (below == (int) below) {
+            this.above[i] = above;
+            this.below[i] = (int) below;
+        }
+    }
+}
