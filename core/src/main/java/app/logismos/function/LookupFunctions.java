@@ -176,6 +176,7 @@ final class LookupFunctions {
                     .refuses("rownumber(shifted(B7, 1, 1, 0))", ErrorCode.WRONG_ARGUMENTS)
                     .related("rownumber", "columnnumber", "lookup")
                     .from("OpenFormula 6.14.11")
+                    .works(given -> addresses(shifted(given)))
                     .refers(LookupFunctions::shifted),
             function("addressof", Category.TABLES)
                     .alsoRead("ADDRESS")
@@ -208,6 +209,14 @@ final class LookupFunctions {
         References.Cells from = given.cells("reference");
         References.Cells there = from.shifted(distance(given, "rows"), distance(given, "columns"));
         return there.resized(size(given, "height", there.rows()), size(given, "width", there.columns()));
+    }
+
+    private static String addresses(References.Cells cells) {
+        String first = letters(cells.column() + 1) + (cells.row() + 1);
+        String last = letters(cells.column() + cells.columns()) + (cells.row() + cells.rows());
+        String grid =
+                cells.grid().map(title -> "'" + title.replace("'", "''") + "'.").orElse("");
+        return grid + (first.equals(last) ? first : first + ":" + last);
     }
 
     private static int distance(Arguments given, String parameter) {

@@ -7,6 +7,7 @@ import static app.logismos.recalculate.Sheets.typeInto;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.Seeded;
+import app.logismos.evaluate.Step;
 import app.logismos.formula.Address;
 import app.logismos.sheet.Edit;
 import java.util.ArrayList;
@@ -106,6 +107,20 @@ class ShiftedTest {
         assertThat(shown(live, "A60")).isEqualTo("60");
         type(live, "A1", "5");
         assertThat(shown(live, "A60")).isEqualTo("64");
+    }
+
+    @Test
+    void itsWorkingSaysWhichCellsTheyAre() {
+        type(live, "A2", "20", "A3", "30");
+        typeInto(live, "b", "A2", "99");
+        assertThat(notes("=sum(shifted(A1, 1, 0, 2)) + 1")).startsWith("A2:A3");
+        assertThat(notes("=shifted('Leaf prices'.A1, 1, 0)")).containsExactly("'Leaf prices'.A2");
+    }
+
+    private List<String> notes(String entry) {
+        return live.explain(entry, "a", at("F1")).steps().stream()
+                .map(Step::note)
+                .toList();
     }
 
     /** The second truth: a reference that is written out. */
