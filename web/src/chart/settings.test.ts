@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import type { Chart } from '../api/types'
 import { newChart, newSeries } from './made'
-import { CHART_SETTINGS, SERIES_SETTINGS, withForm } from './settings'
+import { CHART_SETTINGS, SERIES_SETTINGS, withForm, withoutSeries } from './settings'
 
 const columns: Chart = newChart('Look', 'g', 'A1:A9', [
   newSeries({ of: 'cells', area: 'B1:B9' }, 'LINE'),
@@ -17,6 +17,27 @@ test('columns become one two-way table and go apart again', () => {
     across: 'A1:A9',
     series: [{ source: { area: 'B1:B9' } }, { source: { area: 'C1:C9' } }],
   })
+})
+
+test('tangents stay on their curves when a series is taken out', () => {
+  const curve = (expression: string) =>
+    newSeries({ of: 'curve', expression, variable: 'x', from: '0', to: '9' }, 'LINE')
+  const chart: Chart = {
+    ...columns,
+    series: [curve('x'), curve('x^2'), curve('x^3')],
+    marks: [
+      { kind: 'tangent', series: 0, across: 1 },
+      { kind: 'tangent', series: 2, across: 3 },
+      { kind: 'label', across: 1, up: 1, text: 'here' },
+    ],
+  }
+  expect(withoutSeries(chart, 0).marks).toEqual([{ kind: 'tangent', series: 1, across: 3 }, chart.marks[2]])
+  expect(withoutSeries(chart, 1).marks).toEqual([
+    chart.marks[0],
+    { kind: 'tangent', series: 1, across: 3 },
+    chart.marks[2],
+  ])
+  expect(withoutSeries(chart, 2).marks).toEqual([chart.marks[0], chart.marks[2]])
 })
 
 test('every choice is on once it is chosen, and no other of its setting', () => {

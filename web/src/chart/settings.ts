@@ -46,6 +46,15 @@ export const withSeries = (chart: Chart, series: number, part: Partial<ChartSeri
   series: chart.series.map((each, at) => (at === series ? { ...each, ...part } : each)),
 })
 
+/** The chart without one series: its tangents go with it, and those of others stay on theirs. */
+export const withoutSeries = (chart: Chart, series: number): Chart => ({
+  ...chart,
+  series: chart.series.toSpliced(series, 1),
+  marks: chart.marks
+    .filter((mark) => mark.kind !== 'tangent' || mark.series !== series)
+    .map((mark) => (mark.kind === 'tangent' && mark.series > series ? { ...mark, series: mark.series - 1 } : mark)),
+})
+
 const withLook = (chart: Chart, series: number, part: Partial<SeriesLook>): Chart => {
   const now = chart.series[series]
   return now ? withSeries(chart, series, { look: { ...now.look, ...part } }) : chart

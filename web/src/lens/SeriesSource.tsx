@@ -1,6 +1,6 @@
 import type { Chart, ChartSeries, Source } from '../api/types'
 import { newSeries } from '../chart/made'
-import { withSeries } from '../chart/settings'
+import { withoutSeries, withSeries } from '../chart/settings'
 import { EditableText } from '../typeset/EditableText'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Lens.module.css'
@@ -67,11 +67,7 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
           + curve …
         </button>
         {chart.series.length > 1 && (
-          <button
-            type="button"
-            className={styles.act}
-            onClick={() => onChange({ ...chart, series: chart.series.filter((_, at) => at !== index) })}
-          >
+          <button type="button" className={styles.act} onClick={() => onChange(withoutSeries(chart, index))}>
             take out
           </button>
         )}
