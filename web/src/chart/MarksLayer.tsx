@@ -154,7 +154,7 @@ function Shape({ drawn, at, to, head, grabEnd }: ShapeProps) {
       )
     case 'formula':
       return (
-        <foreignObject x={at.x - 160} y={at.y - 22} width={320} height={48}>
+        <foreignObject x={at.x - 160} y={at.y - 22} width={320} height={48} data-latex={drawn.latex}>
           <div
             className={styles.formula}
             dangerouslySetInnerHTML={{

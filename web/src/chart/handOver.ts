@@ -1,7 +1,3 @@
-import katexCss from 'katex/dist/katex.min.css?inline'
-import katexMain from 'katex/dist/fonts/KaTeX_Main-Regular.woff2?inline'
-import katexMath from 'katex/dist/fonts/KaTeX_Math-Italic.woff2?inline'
-import katexSize1 from 'katex/dist/fonts/KaTeX_Size1-Regular.woff2?inline'
 import sans from '@fontsource/ibm-plex-sans/files/ibm-plex-sans-latin-400-normal.woff2?inline'
 import sansExt from '@fontsource/ibm-plex-sans/files/ibm-plex-sans-latin-ext-400-normal.woff2?inline'
 import type { Chart, ChartData } from '../api/types'
@@ -18,25 +14,20 @@ function sizeOf(shown: Element | null): { readonly width: number; readonly heigh
 
 const drawingOf = (chart: Chart) => document.querySelector(`#block-${CSS.escape(chart.id)} [data-drawing]`)
 
+/** As large as formulas over the chart. */
+const FORMULA_SIZE = 19
+
 /** Enough for print at this size. */
 const SHARP = 3
 
-const face = (family: string, data: string, style = 'normal', range = '') =>
-  `@font-face{font-family:'${family}';font-style:${style};src:url(${data}) format('woff2');${range && `unicode-range:${range};`}}`
+const face = (family: string, data: string, range = '') =>
+  `@font-face{font-family:'${family}';src:url(${data}) format('woff2');${range && `unicode-range:${range};`}}`
 
 /** The fonts that the chart uses, within the file. */
-const fonts = () =>
-  face('IBM Plex Sans', sans) +
-  face('IBM Plex Sans', sansExt, 'normal', 'U+0100-02BA,U+1E00-1E9F,U+2020-20CF') +
-  face('KaTeX_Main', katexMain) +
-  face('KaTeX_Math', katexMath, 'italic') +
-  face('KaTeX_Size1', katexSize1)
-
-/** The layout rules of typeset formulas, without the fonts that they point to. */
-const formulaRules = () => katexCss.replace(/@font-face\{[^}]*\}/g, '')
+const fonts = () => face('IBM Plex Sans', sans) + face('IBM Plex Sans', sansExt, 'U+0100-02BA,U+1E00-1E9F,U+2020-20CF')
 
 /** The chart as a picture that stands by itself: its fonts are in it, and marks are where they are on the page. */
-export function svgOf(chart: Chart, data: ChartData): string {
+export async function svgOf(chart: Chart, data: ChartData): Promise<string> {
   if (data.form === 'SURFACE') return spaceAsSvg(chart)
   const shown = drawingOf(chart)
   const { width, height } = sizeOf(shown)
@@ -53,10 +44,10 @@ export function svgOf(chart: Chart, data: ChartData): string {
         /<svg[^>]*>/,
         (open) =>
           `${open}<title>${escaped(data.title)}</title><desc>${escaped(data.summary)}</desc>` +
-          `<style>${fonts()}${data.marks.some((mark) => mark.kind === 'formula') ? formulaRules() : ''}</style>` +
+          `<style>${fonts()}</style>` +
           `<rect width="${width}" height="${height}" fill="${paper.block}"/>`,
       )
-      .replace('</svg>', `${shown ? marksOf(shown) : ''}</svg>`)
+      .replace('</svg>', `${shown ? await marksOf(shown) : ''}</svg>`)
   } finally {
     drawn.dispose()
     host.remove()
@@ -64,9 +55,19 @@ export function svgOf(chart: Chart, data: ChartData): string {
 }
 
 /** The marks over the chart on the page, with their colours written out. */
-function marksOf(shown: Element): string {
-  const layer = shown.querySelector<SVGElement>('[data-marks]')
-  if (!layer) return ''
+async function marksOf(shown: Element): Promise<string> {
+  const shownLayer = shown.querySelector<SVGElement>('[data-marks]')
+  if (!shownLayer) return ''
+  const layer = document.importNode(shownLayer, true)
+  const formulas = layer.querySelectorAll<SVGForeignObjectElement>('[data-latex]')
+  if (formulas.length > 0) {
+    const { formulaLines } = await import('./formulaLines')
+    formulas.forEach((formula) => {
+      const of = (length: string) => Number(formula.getAttribute(length))
+      const [x, y] = [of('x') + of('width') / 2, of('y') + of('height') / 2]
+      formula.replaceWith(formulaLines(formula.dataset.latex ?? '', x, y, FORMULA_SIZE, 'var(--ink)'))
+    })
+  }
   const marks = new XMLSerializer()
     .serializeToString(layer)
     .replaceAll('<text ', '<text font-family="IBM Plex Sans, sans-serif" font-size="13" ')
@@ -104,7 +105,7 @@ function spaceAsSvg(chart: Chart): string {
 /** The same picture in dots, three to a pixel. */
 export async function pngOf(chart: Chart, data: ChartData): Promise<Blob> {
   const image = new Image()
-  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svgOf(chart, data))}`
+  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(await svgOf(chart, data))}`
   await image.decode()
   const canvas = document.createElement('canvas')
   canvas.width = image.naturalWidth * SHARP
@@ -126,7 +127,8 @@ export function download(name: string, content: Blob): void {
 }
 
 /** Prints the chart alone, from lines and not from dots. */
-export function print(chart: Chart, data: ChartData): void {
+export async function print(chart: Chart, data: ChartData): Promise<void> {
+  const picture = await svgOf(chart, data)
   const frame = document.createElement('iframe')
   frame.title = `Print of ${data.title}`
   frame.style.cssText = 'position:fixed;width:0;height:0;border:0'
@@ -134,7 +136,7 @@ export function print(chart: Chart, data: ChartData): void {
   const page = frame.contentDocument
   if (!page || !frame.contentWindow) return
   page.title = data.title
-  page.body.innerHTML = svgOf(chart, data)
+  page.body.innerHTML = picture
   page.querySelector('svg')?.setAttribute('style', 'width:100%;height:auto')
   frame.contentWindow.addEventListener('afterprint', () => frame.remove())
   frame.contentWindow.print()

@@ -22,10 +22,10 @@ export function ChartHandOver({ chart, data }: Props) {
   const acts: readonly (readonly [string, () => Promise<unknown>])[] = [
     [
       'SVG',
-      () =>
-        tools().then(({ svgOf, download }) =>
-          download(`${name}.svg`, new Blob([svgOf(chart, data)], { type: 'image/svg+xml' })),
-        ),
+      async () => {
+        const { svgOf, download } = await tools()
+        download(`${name}.svg`, new Blob([await svgOf(chart, data)], { type: 'image/svg+xml' }))
+      },
     ],
     [
       'PNG',

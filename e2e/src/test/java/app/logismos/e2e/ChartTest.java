@@ -11,13 +11,18 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Base64;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** Charts: made, set, marked, looked at closely and before, run through, and handed over. What is drawn is read back. */
@@ -510,6 +515,50 @@ class ChartTest extends Visit {
                 .contains("3,16");
         button("Copy picture").click();
         assertThat(page.getByText("The picture is on the clipboard.")).isVisible();
+    }
+
+    /** Other programs know neither HTML within a picture nor our fonts. */
+    @Test
+    void aFormulaIsHandedOverAsOutlines() throws IOException {
+        chartOfReadings();
+        button("+ formula").click();
+        assertThat(chart().locator("[data-mark='formula'] .katex")).isVisible();
+        String text = Files.readString(
+                page.waitForDownload(() -> button("SVG").click()).path());
+        String mark = text.substring(text.indexOf("data-mark=\"formula\""));
+        assertThat(mark)
+                .containsPattern("<g transform=\"translate\\([0-9.]+ [0-9.]+\\) scale")
+                .contains("<path");
+        assertThat(text).doesNotContain("foreignObject", "katex");
+    }
+
+    @Test
+    void aSurfaceIsHandedOverAsItWasTurned() throws IOException {
+        openWorksheet(page, "Steeping surface");
+        Locator surface = page.locator("#block-surface");
+        surface.scrollIntoViewIfNeeded();
+        assertThat(surface.locator("canvas").first()).isVisible();
+        surface.locator("[data-drawing]").focus();
+        page.waitForFunction(
+                "() => [...document.querySelectorAll('#block-surface canvas')].some(c => c.toDataURL().length > 9000)");
+        byte[] before = Files.readAllBytes(
+                page.waitForDownload(() -> button("PNG").click()).path());
+        assertThat(coloursOf(before)).isGreaterThan(500);
+        surface.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Turn left"))
+                .click();
+        String text = Files.readString(
+                page.waitForDownload(() -> button("SVG").click()).path());
+        assertThat(text).startsWith("<svg").contains("<title>", "<image href=\"data:image/png;base64,");
+        String picture = text.replaceFirst("(?s).*base64,", "").replaceFirst("(?s)\".*", "");
+        byte[] turned = Base64.getDecoder().decode(picture);
+        assertThat(coloursOf(turned)).isGreaterThan(500);
+        assertThat(turned).isNotEqualTo(before);
+    }
+
+    private static long coloursOf(byte[] png) throws IOException {
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(png));
+        int[] dots = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
+        return Arrays.stream(dots).distinct().count();
     }
 
     @Test
