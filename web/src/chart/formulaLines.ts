@@ -28,8 +28,7 @@ export function formulaLines(latex: string, x: number, y: number, size: number, 
     'transform',
     `translate(${x - (left + width / 2) * scale} ${y - (top + height / 2) * scale}) scale(${scale})`,
   )
-  group.setAttribute('fill', ink)
-  group.setAttribute('stroke', 'none')
+  group.setAttribute('color', ink)
   group.append(...(picture?.childNodes ?? []))
   return group
 }

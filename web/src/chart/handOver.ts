@@ -70,7 +70,7 @@ async function marksOf(shown: Element): Promise<string> {
   }
   const marks = new XMLSerializer()
     .serializeToString(layer)
-    .replaceAll('<text ', '<text font-family="IBM Plex Sans, sans-serif" font-size="13" ')
+    .replaceAll('<text ', '<text fill="var(--ink)" font-family="IBM Plex Sans, sans-serif" font-size="13" ')
   const inner = marks.slice(marks.indexOf('>') + 1, marks.lastIndexOf('</svg>'))
   return withColours(inner)
 }
