@@ -11,7 +11,9 @@ import app.logismos.formula.InfixOperator;
 import app.logismos.formula.Walk;
 import app.logismos.number.Real;
 import app.logismos.number.Reals;
+import app.logismos.unit.Unit;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Numbers;
 import app.logismos.value.Value;
 import java.util.EnumSet;
 import java.util.Set;
@@ -62,36 +64,43 @@ public final class PlainArithmetic {
     @FunctionalInterface
     public interface Columns {
         /** The numbers that a reference means in cells below each other, of which {@code top} is the first. */
-        Reals numbers(CellReference reference, Address top);
+        Numbers numbers(CellReference reference, Address top);
     }
 
     /**
-     * The values of an expression that {@link #suits} in cells below each other, as {@link #value} has them one by one,
-     * where none of these cells refers to another of them. Where they have none, {@link #value} may still have one.
+     * The values of an expression that {@link #suits} in cells below each other, with what is to be thought about units
+     * thought once, where none of these cells refers to another of them. Where they have none, a cell by itself may still
+     * have one.
      *
      * @param top the first of {@code size} cells; those from {@code from} to before {@code until} are worked out
      */
-    public static Reals values(
+    public static Numbers values(
             Expression node, Columns columns, Scope scope, Address top, int size, int from, int until) {
         if (node instanceof Infix infix) {
-            Reals left = values(infix.left(), columns, scope, top, size, from, until);
-            Reals right = values(infix.right(), columns, scope, top, size, from, until);
-            return switch (infix.operator()) {
-                case PLUS -> left.plus(right, from, until);
-                case MINUS -> left.minus(right, from, until);
-                case TIMES -> left.times(right, from, until);
-                case DIVIDE -> left.dividedBy(right, from, until);
-                default -> throw new IllegalArgumentException("operator must be one of " + OPERATORS);
-            };
+            Numbers left = values(infix.left(), columns, scope, top, size, from, until);
+            Numbers right = values(infix.right(), columns, scope, top, size, from, until);
+            @Nullable Unit unit = Quantities.commonUnit(infix.operator(), left.unit(), right.unit());
+            return unit == null
+                    ? Numbers.none(size)
+                    : new Numbers(sideBySide(infix.operator(), left.reals(), right.reals(), from, until), unit);
         }
         if (node instanceof Group group) {
             return values(group.inner(), columns, scope, top, size, from, until);
         }
-        if (node instanceof CellReference cell) {
-            return columns.numbers(cell, top);
-        }
-        Real number = number(single(node, scope, top));
-        return number == null ? new Reals(size) : Reals.filled(size, number);
+        return node instanceof CellReference cell
+                ? columns.numbers(cell, top)
+                : Numbers.filled(size, single(node, scope, top));
+    }
+
+    private static Reals sideBySide(InfixOperator operator, Reals left, Reals right, int from, int until) {
+        return switch (operator) {
+            case PLUS -> left.plus(right, from, until);
+            case MINUS -> left.minus(right, from, until);
+            case TIMES -> left.times(right, from, until);
+            case DIVIDE -> left.dividedBy(right, from, until);
+            case MOD, DIV, POWER, EQUAL, UNEQUAL, LESS, AT_MOST, GREATER, AT_LEAST, JOIN ->
+                throw new IllegalArgumentException("operator must be one of " + OPERATORS + ", was " + operator);
+        };
     }
 
     /** What is the same for all cells that repeat the expression. */

@@ -33,27 +33,30 @@ final class Quantities {
      * all else, failures included.
      */
     static @Nullable Value inOneUnit(InfixOperator operator, Value left, Value right) {
-        if (left instanceof Quantity a && right instanceof Quantity b) {
-            boolean isSame = a.unit() == b.unit() && !a.unit().isScale();
-            boolean isSum = operator == InfixOperator.PLUS || operator == InfixOperator.MINUS;
-            return isSame && isSum ? quick(Operators.plain(operator, a.number(), b.number()), a.unit()) : null;
+        boolean areNumbers = (left instanceof Quantity || left instanceof NumberValue)
+                && (right instanceof Quantity || right instanceof NumberValue);
+        if (!areNumbers || left instanceof NumberValue && right instanceof NumberValue) {
+            return null;
         }
-        if (left instanceof Quantity a && right instanceof NumberValue b) {
-            boolean isMultiple = operator == InfixOperator.TIMES || operator == InfixOperator.DIVIDE;
-            return isMultiple && !a.unit().isScale()
-                    ? quick(Operators.plain(operator, a.number(), b.real()), a.unit())
-                    : null;
-        }
-        return left instanceof NumberValue a
-                        && right instanceof Quantity b
-                        && operator == InfixOperator.TIMES
-                        && !b.unit().isScale()
-                ? quick(a.real().times(b.number()), b.unit())
+        Quantity a = quantity(left);
+        Quantity b = quantity(right);
+        @Nullable Unit unit = commonUnit(operator, a.unit(), b.unit());
+        return unit != null && Operators.plain(operator, a.number(), b.number()) instanceof Real real
+                ? new Quantity(real, unit)
                 : null;
     }
 
-    private static @Nullable Value quick(Result number, Unit unit) {
-        return number instanceof Real real ? new Quantity(real, unit) : null;
+    /** The unit of the outcome in these cases; {@link Unit#ONE} is that of plain numbers. Null in all others. */
+    static @Nullable Unit commonUnit(InfixOperator operator, Unit left, Unit right) {
+        if (left.isScale() || right.isScale()) {
+            return null;
+        }
+        return switch (operator) {
+            case PLUS, MINUS -> left == right ? left : null;
+            case TIMES -> left == Unit.ONE ? right : right == Unit.ONE ? left : null;
+            case DIVIDE -> right == Unit.ONE ? left : null;
+            case MOD, DIV, POWER, EQUAL, UNEQUAL, LESS, AT_MOST, GREATER, AT_LEAST, JOIN -> null;
+        };
     }
 
     /** The outcome; nothing where the operator says nothing about these two. */

@@ -12,13 +12,13 @@ import app.logismos.formula.Expression;
 import app.logismos.formula.Parser;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
-import app.logismos.number.Reals;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Numbers;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.ArrayList;
@@ -105,7 +105,7 @@ final class CellEvaluation {
      *
      * @param key one of these cells
      */
-    Reals values(long key, int from, int until) {
+    Numbers values(long key, int from, int until) {
         int first = ValueStore.inPage(from);
         SheetScope scope = scope(CellKey.grid(key));
         return PlainArithmetic.values(

@@ -5,14 +5,13 @@ import app.logismos.evaluate.EvaluationErrors;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Entry;
-import app.logismos.number.Reals;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Touched;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
-import app.logismos.value.NumberValue;
+import app.logismos.value.Numbers;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import it.unimi.dsi.fastutil.longs.LongArrayList;
@@ -238,15 +237,15 @@ final class Recalculation {
 
     private void workOutPage(
             Run run, int from, int until, LongPredicate mayDiffer, LongConsumer follow, List<CellChange> changes) {
-        Reals made = evaluation.values(run.top(), from, until);
-        Reals before = values.numbers(run.grid(), run.column(), ValueStore.pageOf(from));
+        Numbers made = evaluation.values(run.top(), from, until);
+        Numbers before = values.numbers(run.grid(), run.column(), ValueStore.pageOf(from));
         for (int row = from; row < until; row++) {
             long key = run.top() + row - run.first();
             int i = ValueStore.inPage(row);
             if (!made.has(i)) {
                 follow.accept(key);
             } else if (!made.isSame(i, before) && mayDiffer.test(key)) {
-                store(key, new NumberValue(made.get(i)), changes);
+                store(key, made.get(i), changes);
             }
         }
     }

@@ -13,12 +13,12 @@ import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Printer;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
-import app.logismos.number.Reals;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Target;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Numbers;
 import app.logismos.value.Span;
 import app.logismos.value.Value;
 import java.util.Optional;
@@ -66,19 +66,19 @@ record SheetScope(
     }
 
     @Override
-    public Reals numbers(CellReference reference, Address top) {
+    public Numbers numbers(CellReference reference, Address top) {
         Optional<Integer> at = gridOf(reference.grid()).map(links::number);
         int column = reference.column().from(top.column());
         if (at.isEmpty() || !Address.isInside(column, 0)) {
-            return new Reals(ValueStore.PAGE);
+            return Numbers.none(ValueStore.PAGE);
         }
         int row = reference.row().from(top.row());
         if (!reference.row().fixed()) {
             return values.numbers(at.get(), column, row);
         }
-        return Address.isInside(column, row) && values.get(at.get(), column, row) instanceof NumberValue number
-                ? Reals.filled(ValueStore.PAGE, number.real())
-                : new Reals(ValueStore.PAGE);
+        return Address.isInside(column, row)
+                ? Numbers.filled(ValueStore.PAGE, values.get(at.get(), column, row))
+                : Numbers.none(ValueStore.PAGE);
     }
 
     @Override

@@ -2,11 +2,11 @@ package app.logismos.recalculate;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
-import app.logismos.number.Real;
 import app.logismos.number.Reals;
 import app.logismos.sheet.CellStore;
+import app.logismos.unit.Unit;
 import app.logismos.value.Blank;
-import app.logismos.value.NumberValue;
+import app.logismos.value.Numbers;
 import app.logismos.value.Value;
 import org.jspecify.annotations.Nullable;
 
@@ -20,40 +20,52 @@ final class ValueStore {
     /** Rows of a page; pages begin at its multiples. */
     static final int PAGE = 1 << BITS;
 
-    private static final Reals NO_NUMBERS = new Reals(PAGE);
+    private static final Numbers NO_NUMBERS = Numbers.none(PAGE);
 
     private final CellStore<Page> pages = new CellStore<>();
 
-    /** What 256 cells below each other hold. */
+    /** What 256 cells below each other hold: numbers in one unit side by side, all else as objects. */
     private static final class Page {
-        private Reals numbers = NO_NUMBERS;
-        private Value @Nullable [] others;
+        private Numbers numbers = NO_NUMBERS;
+        private int held;
+        private @Nullable Value @Nullable [] others;
 
         Value get(int i) {
-            @Nullable Real number = numbers.get(i);
-            return number != null
-                    ? new NumberValue(number)
-                    : others == null || others[i] == null ? Blank.BLANK : others[i];
+            @Nullable Value number = numbers.get(i);
+            return number != null ? number : others == null || others[i] == null ? Blank.BLANK : others[i];
         }
 
         void set(int i, Value value) {
-            boolean isNumber = value instanceof NumberValue number && Reals.holds(number.real());
-            if (isNumber) {
-                owned().set(i, ((NumberValue) value).real());
-            } else if (numbers.has(i)) {
-                numbers.clear(i);
+            if (numbers.has(i)) {
+                numbers.reals().clear(i);
+                held--;
             }
-            if (!isNumber && value != Blank.BLANK) {
+            if (others != null) {
+                others[i] = null;
+            }
+            boolean isNumber = Numbers.holds(value);
+            if (isNumber && held == 0 && (numbers == NO_NUMBERS || numbers.unit() != Numbers.unit(value))) {
+                adopt(Numbers.unit(value));
+            }
+            if (isNumber && numbers.unit() == Numbers.unit(value)) {
+                numbers.reals().set(i, Numbers.real(value));
+                held++;
+            } else if (value != Blank.BLANK) {
                 others = others == null ? new Value[PAGE] : others;
                 others[i] = value;
-            } else if (others != null) {
-                others[i] = null;
             }
         }
 
-        private Reals owned() {
-            numbers = numbers == NO_NUMBERS ? new Reals(PAGE) : numbers;
-            return numbers;
+        /** From now on the numbers have this unit; a column gets another cell by cell. */
+        private void adopt(Unit unit) {
+            numbers = new Numbers(new Reals(PAGE), unit);
+            for (int i = 0; others != null && i < PAGE; i++) {
+                if (others[i] != null && Numbers.holds(others[i]) && Numbers.unit(others[i]) == unit) {
+                    numbers.reals().set(i, Numbers.real(others[i]));
+                    others[i] = null;
+                    held++;
+                }
+            }
         }
     }
 
@@ -89,26 +101,26 @@ final class ValueStore {
     }
 
     /** The numbers of the page in which a cell is; not to be changed, and they follow later changes or do not. */
-    Reals numbers(int column, int row) {
-        @Nullable Page page = pages.get(column, row >>> BITS);
+    private Numbers numbers(int column, int row) {
+        @Nullable Page page = row < 0 ? null : pages.get(column, row >>> BITS);
         return page == null ? NO_NUMBERS : page.numbers;
     }
 
     /** The numbers of {@link #PAGE} cells from a row on, which may begin above the grid. */
-    Reals numbersFrom(int column, int row) {
+    Numbers numbersFrom(int column, int row) {
         int before = inPage(row);
-        if (before == 0 && row >= 0) {
-            return numbers(column, row);
+        Numbers first = numbers(column, row);
+        if (before == 0) {
+            return first;
         }
+        Numbers second = numbers(column, row - before + PAGE);
+        Unit unit = first == NO_NUMBERS ? second.unit() : first.unit();
         Reals both = new Reals(PAGE);
-        if (row >= 0) {
-            numbers(column, row).copy(before, both, 0, PAGE - before);
+        first.reals().copy(before, both, 0, PAGE - before);
+        if (second.unit() == unit) {
+            second.reals().copy(0, both, PAGE - before, before);
         }
-        int next = row - before + PAGE;
-        if (next >= 0 && next < Address.ROWS) {
-            numbers(column, next).copy(0, both, PAGE - before, before);
-        }
-        return both;
+        return new Numbers(both, unit);
     }
 
     /** Visits the cells of an area that have a value, column by column and each from the top. */

@@ -2,9 +2,9 @@ package app.logismos.recalculate;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
-import app.logismos.number.Reals;
 import app.logismos.value.Failure;
 import app.logismos.value.Fold;
+import app.logismos.value.Numbers;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.List;
@@ -38,7 +38,7 @@ final class Values {
     }
 
     /** The numbers of a page of {@link ValueStore}, from a row on that may lie above the grid or begin within a page. */
-    Reals numbers(int grid, int column, int row) {
+    Numbers numbers(int grid, int column, int row) {
         return store(grid).numbersFrom(column, row);
     }
 

@@ -113,11 +113,12 @@ class RunsTest {
     /** Long columns are worked out side by side; the cells of the second worksheet come one by one. */
     @Test
     void longColumnsHaveTheValuesOfSingleCells() {
-        Seeded.cases(12, random -> {
+        Seeded.cases(20, random -> {
+            String unit = List.of("", " kg", " °C").get(random.nextInt(3));
             List<Edit.Typed> inputs = new ArrayList<>();
             for (int row = 0; row < LONG; row++) {
-                inputs.add(new Edit.Typed(new Address(0, row), input(random)));
-                inputs.add(new Edit.Typed(new Address(1, row), input(random)));
+                inputs.add(new Edit.Typed(new Address(0, row), input(random, unit)));
+                inputs.add(new Edit.Typed(new Address(1, row), input(random, unit)));
             }
             List<Edit.Typed> formulas = new ArrayList<>();
             for (int column = 2; column < 5; column++) {
@@ -138,7 +139,7 @@ class RunsTest {
             Collections.shuffle(inputs, random);
             List<Edit.Typed> changed = inputs.stream()
                     .limit(1 + random.nextInt(LONG))
-                    .map(typed -> new Edit.Typed(typed.cell(), input(random)))
+                    .map(typed -> new Edit.Typed(typed.cell(), input(random, unit)))
                     .toList();
             atOnce.apply(List.of(new Edit.Enter("a", changed)));
             changed.forEach(each -> oneByOne.apply(List.of(new Edit.Enter("a", List.of(each)))));
@@ -146,16 +147,22 @@ class RunsTest {
         });
     }
 
-    private static String input(Random random) {
-        return List.of("", "tea", "3 kg", "=pi", "1/3", "1e30", "=sqrt(2)", "0", "0.01", "2147483647", "-7", "12.5")
-                .get(random.nextInt(3) == 0 ? random.nextInt(8) : 7 + random.nextInt(5));
+    /** Mostly a number with the unit given, at times something else. */
+    private static String input(Random random, String unit) {
+        List<String> others = List.of("", "tea", "3 kg", "4 lb", "5 °C", "=pi", "1/3", "1e30", "=sqrt(2)");
+        List<String> numbers = List.of("0", "0.01", "2147483647", "-7", "12.5");
+        return random.nextInt(4) == 0
+                ? others.get(random.nextInt(others.size()))
+                : numbers.get(random.nextInt(numbers.size())) + unit;
     }
 
     private static String arithmetic(Random random, int depth, int column) {
         if (depth == 0) {
             char other = (char) ('A' + random.nextInt(column));
             String row = List.of("@", "@", "@-1", "@+2", "$3").get(random.nextInt(5));
-            return random.nextInt(5) == 0 ? List.of("1.2", "blend", "$A$1").get(random.nextInt(3)) : other + row;
+            return random.nextInt(5) == 0
+                    ? List.of("1.2", "blend", "$A$1", "2 kg").get(random.nextInt(4))
+                    : other + row;
         }
         return "(" + arithmetic(random, depth - 1, column) + "+-*/".charAt(random.nextInt(4))
                 + arithmetic(random, depth - 1, column) + ")";
