@@ -10,10 +10,7 @@ import app.logismos.formula.Expression.Name;
 import app.logismos.formula.InfixOperator;
 import app.logismos.formula.Walk;
 import app.logismos.number.Real;
-import app.logismos.number.Reals;
-import app.logismos.unit.Unit;
 import app.logismos.value.NumberValue;
-import app.logismos.value.Numbers;
 import app.logismos.value.Value;
 import java.util.EnumSet;
 import java.util.Set;
@@ -60,51 +57,8 @@ public final class PlainArithmetic {
         return number(node instanceof CellReference cell ? scope.cell(cell, origin) : single(node, scope, origin));
     }
 
-    /** Numbers of cells below each other. */
-    @FunctionalInterface
-    public interface Columns {
-        /** The numbers that a reference means in cells below each other, of which {@code top} is the first. */
-        Numbers numbers(CellReference reference, Address top);
-    }
-
-    /**
-     * The values of an expression that {@link #suits} in cells below each other, with what is to be thought about units
-     * thought once, where none of these cells refers to another of them. Where they have none, a cell by itself may still
-     * have one.
-     *
-     * @param top the first of {@code size} cells; those from {@code from} to before {@code until} are worked out
-     */
-    public static Numbers values(
-            Expression node, Columns columns, Scope scope, Address top, int size, int from, int until) {
-        if (node instanceof Infix infix) {
-            Numbers left = values(infix.left(), columns, scope, top, size, from, until);
-            Numbers right = values(infix.right(), columns, scope, top, size, from, until);
-            @Nullable Unit unit = Quantities.commonUnit(infix.operator(), left.unit(), right.unit());
-            return unit == null
-                    ? Numbers.none(size)
-                    : new Numbers(sideBySide(infix.operator(), left.reals(), right.reals(), from, until), unit);
-        }
-        if (node instanceof Group group) {
-            return values(group.inner(), columns, scope, top, size, from, until);
-        }
-        return node instanceof CellReference cell
-                ? columns.numbers(cell, top)
-                : Numbers.filled(size, single(node, scope, top));
-    }
-
-    private static Reals sideBySide(InfixOperator operator, Reals left, Reals right, int from, int until) {
-        return switch (operator) {
-            case PLUS -> left.plus(right, from, until);
-            case MINUS -> left.minus(right, from, until);
-            case TIMES -> left.times(right, from, until);
-            case DIVIDE -> left.dividedBy(right, from, until);
-            case MOD, DIV, POWER, EQUAL, UNEQUAL, LESS, AT_MOST, GREATER, AT_LEAST, JOIN ->
-                throw new IllegalArgumentException("operator must be one of " + OPERATORS + ", was " + operator);
-        };
-    }
-
     /** What is the same for all cells that repeat the expression. */
-    private static Value single(Expression node, Scope scope, Address origin) {
+    static Value single(Expression node, Scope scope, Address origin) {
         return node instanceof Literal literal ? literal.value() : scope.name((Name) node, origin);
     }
 

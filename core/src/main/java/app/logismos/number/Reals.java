@@ -83,63 +83,62 @@ public final class Reals {
         System.arraycopy(below, first, target.below, at, length);
     }
 
-    /** The sums at the places from {@code from} to before {@code until}; none where a part or the sum is not held. */
-    public Reals plus(Reals other, int from, int until) {
-        Reals sums = new Reals(below.length);
+    /**
+     * Makes the places from {@code from} to before {@code until} the sums of two others; they have none where a part has
+     * none, or where the sum is not held.
+     */
+    public void setSums(Reals left, Reals right, int from, int until) {
         for (int i = from; i < until; i++) {
-            long c = below[i];
-            long d = other.below[i];
-            if (!isShort(i) || !other.isShort(i)) {
-                sums.work(i, this, other, Arithmetic::plus);
-            } else if (c == d) {
-                sums.reduced(i, above[i] + other.above[i], c);
-            } else if (c == 1 || d == 1) {
-                sums.put(i, above[i] * d + other.above[i] * c, c * d);
+            if (!left.isShort(i) || !right.isShort(i)) {
+                work(i, left, right, Real::plus);
             } else {
-                sums.reduced(i, above[i] * d + other.above[i] * c, c * d);
+                add(i, left.above[i], left.below[i], right.above[i], right.below[i]);
             }
         }
-        return sums;
     }
 
-    /** The differences, as {@link #plus} has the sums. */
-    public Reals minus(Reals other, int from, int until) {
-        Reals turned = new Reals(below.length);
+    /** As {@link #setSums}, differences. */
+    public void setDifferences(Reals left, Reals right, int from, int until) {
         for (int i = from; i < until; i++) {
-            if (other.isShort(i)) {
-                turned.put(i, -other.above[i], other.below[i]);
-            } else if (other.has(i)) {
-                turned.set(i, other.get(i).negate());
+            if (!left.isShort(i) || !right.isShort(i)) {
+                work(i, left, right, Real::minus);
+            } else {
+                add(i, left.above[i], left.below[i], -right.above[i], right.below[i]);
             }
         }
-        return plus(turned, from, until);
     }
 
-    /** The products, as {@link #plus} has the sums. */
-    public Reals times(Reals other, int from, int until) {
-        Reals products = new Reals(below.length);
+    /** As {@link #setSums}, products. */
+    public void setProducts(Reals left, Reals right, int from, int until) {
         for (int i = from; i < until; i++) {
-            if (isShort(i) && other.isShort(i)) {
-                products.reduced(i, above[i] * other.above[i], (long) below[i] * other.below[i]);
+            if (left.isShort(i) && right.isShort(i)) {
+                reduced(i, left.above[i] * right.above[i], (long) left.below[i] * right.below[i]);
             } else {
-                products.work(i, this, other, Arithmetic::times);
+                work(i, left, right, Real::times);
             }
         }
-        return products;
     }
 
-    /** The quotients, as {@link #plus} has the sums; none by 0. */
-    public Reals dividedBy(Reals other, int from, int until) {
-        Reals quotients = new Reals(below.length);
+    /** As {@link #setSums}, quotients; none by 0. */
+    public void setQuotients(Reals left, Reals right, int from, int until) {
         for (int i = from; i < until; i++) {
-            if (isShort(i) && other.isShort(i) && other.above[i] != 0) {
-                long sign = Long.signum(other.above[i]);
-                quotients.reduced(i, above[i] * other.below[i] * sign, Math.abs(other.above[i]) * below[i]);
+            if (left.isShort(i) && right.isShort(i) && right.above[i] != 0) {
+                long above = left.above[i] * right.below[i];
+                reduced(i, right.above[i] < 0 ? -above : above, Math.abs(right.above[i]) * left.below[i]);
             } else {
-                quotients.work(i, this, other, Arithmetic::divide);
+                work(i, left, right, Real::dividedBy);
             }
         }
-        return quotients;
+    }
+
+    private void add(int i, long a, long c, long b, long d) {
+        if (c == d) {
+            reduced(i, a + b, c);
+        } else if (c == 1 || d == 1) {
+            put(i, a * d + b * c, c * d);
+        } else {
+            reduced(i, a * d + b * c, c * d);
+        }
     }
 
     /** Whether sums and products with another such fraction cannot overflow: both parts are ints and not the least. */
@@ -150,6 +149,8 @@ public final class Reals {
     private void work(int i, Reals left, Reals right, BiFunction<Real, Real, Result> operation) {
         if (left.has(i) && right.has(i) && operation.apply(left.get(i), right.get(i)) instanceof Real real) {
             set(i, real);
+        } else {
+            clear(i);
         }
     }
 
@@ -167,9 +168,7 @@ public final class Reals {
     }
 
     private void put(int i, long above, long below) {
-        if (below == (int) below) {
-            this.above[i] = above;
-            this.below[i] = (int) below;
-        }
+        this.above[i] = above;
+        this.below[i] = below == (int) below ? (int) below : NONE;
     }
 }

@@ -6,6 +6,7 @@ import app.logismos.evaluate.Evaluator;
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.PlainArithmetic;
 import app.logismos.evaluate.Scope;
+import app.logismos.evaluate.SideBySide;
 import app.logismos.formula.Address;
 import app.logismos.formula.Entry;
 import app.logismos.formula.Expression;
@@ -18,7 +19,6 @@ import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
-import app.logismos.value.Numbers;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.ArrayList;
@@ -100,22 +100,10 @@ final class CellEvaluation {
         return value;
     }
 
-    /**
-     * The values of cells below each other in one page that repeat an arithmetic formula and do not refer to each other.
-     *
-     * @param key one of these cells
-     */
-    Numbers values(long key, int from, int until) {
-        int first = ValueStore.inPage(from);
+    /** Works out cells that repeat the arithmetic formula of this one, a page at a time. */
+    SideBySide sideBySide(long key) {
         SheetScope scope = scope(CellKey.grid(key));
-        return PlainArithmetic.values(
-                links.formula(key).expression(),
-                scope,
-                scope,
-                new Address(CellKey.column(key), from - first),
-                ValueStore.PAGE,
-                first,
-                first + until - from);
+        return new SideBySide(links.formula(key).expression(), scope, scope, ValueStore.PAGE);
     }
 
     private SheetScope scope(int number) {

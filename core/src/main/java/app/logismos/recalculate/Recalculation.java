@@ -2,6 +2,7 @@ package app.logismos.recalculate;
 
 import app.logismos.evaluate.Bounded;
 import app.logismos.evaluate.EvaluationErrors;
+import app.logismos.evaluate.SideBySide;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Entry;
@@ -230,22 +231,19 @@ final class Recalculation {
             run.forEach(follow);
             return;
         }
-        for (int row = run.first(); row <= run.last(); row = ValueStore.pageAfter(row)) {
-            workOutPage(run, row, Math.min(run.last() + 1, ValueStore.pageAfter(row)), mayDiffer, follow, changes);
-        }
-    }
-
-    private void workOutPage(
-            Run run, int from, int until, LongPredicate mayDiffer, LongConsumer follow, List<CellChange> changes) {
-        Numbers made = evaluation.values(run.top(), from, until);
-        Numbers before = values.numbers(run.grid(), run.column(), ValueStore.pageOf(from));
-        for (int row = from; row < until; row++) {
-            long key = run.top() + row - run.first();
-            int i = ValueStore.inPage(row);
-            if (!made.has(i)) {
-                follow.accept(key);
-            } else if (!made.isSame(i, before) && mayDiffer.test(key)) {
-                store(key, made.get(i), changes);
+        SideBySide cells = evaluation.sideBySide(run.top());
+        for (int page = ValueStore.pageOf(run.first()); page <= run.last(); page += ValueStore.PAGE) {
+            int from = Math.max(run.first() - page, 0);
+            int until = Math.min(run.last() + 1 - page, ValueStore.PAGE);
+            Numbers made = cells.values(new Address(run.column(), page), from, until);
+            Numbers before = values.numbers(run.grid(), run.column(), page);
+            for (int i = from; i < until; i++) {
+                long key = run.top() + page + i - run.first();
+                if (!made.has(i)) {
+                    follow.accept(key);
+                } else if (!made.isSame(i, before) && mayDiffer.test(key)) {
+                    store(key, made.get(i), changes);
+                }
             }
         }
     }

@@ -2,8 +2,8 @@ package app.logismos.recalculate;
 
 import app.logismos.display.Display;
 import app.logismos.evaluate.EvaluationErrors;
-import app.logismos.evaluate.PlainArithmetic;
 import app.logismos.evaluate.Scope;
+import app.logismos.evaluate.SideBySide;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -45,7 +45,7 @@ record SheetScope(
         Folded folded,
         boolean suggests,
         Consumer<Precedent> finds)
-        implements Scope, PlainArithmetic.Columns {
+        implements Scope, SideBySide.Columns {
     @Override
     public Value cell(CellReference reference, Address origin) {
         if (reference.grid().isEmpty()) {
@@ -67,17 +67,24 @@ record SheetScope(
 
     @Override
     public Numbers numbers(CellReference reference, Address top) {
-        Optional<Integer> at = gridOf(reference.grid()).map(links::number);
+        if (reference.grid().isPresent()) {
+            Optional<String> at = gridOf(reference.grid());
+            return at.isEmpty() ? Numbers.none(ValueStore.PAGE) : numbers(links.number(at.get()), reference, top);
+        }
+        return numbers(gridNumber, reference, top);
+    }
+
+    private Numbers numbers(int number, CellReference reference, Address top) {
         int column = reference.column().from(top.column());
-        if (at.isEmpty() || !Address.isInside(column, 0)) {
+        if (!Address.isInside(column, 0)) {
             return Numbers.none(ValueStore.PAGE);
         }
         int row = reference.row().from(top.row());
         if (!reference.row().fixed()) {
-            return values.numbers(at.get(), column, row);
+            return values.numbers(number, column, row);
         }
         return Address.isInside(column, row)
-                ? Numbers.filled(ValueStore.PAGE, values.get(at.get(), column, row))
+                ? Numbers.filled(ValueStore.PAGE, values.get(number, column, row))
                 : Numbers.none(ValueStore.PAGE);
     }
 

@@ -74,11 +74,6 @@ final class ValueStore {
         return row & -PAGE;
     }
 
-    /** The first row of the next page. */
-    static int pageAfter(int row) {
-        return pageOf(row) + PAGE;
-    }
-
     /** The place of a row in its page. */
     static int inPage(int row) {
         return row & PAGE - 1;

@@ -1,0 +1,90 @@
+package app.logismos.evaluate;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Group;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.InfixOperator;
+import app.logismos.number.Reals;
+import app.logismos.unit.Unit;
+import app.logismos.value.Numbers;
+import java.util.IdentityHashMap;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Works out at once many cells below each other that repeat an expression of {@link PlainArithmetic}, where none of them
+ * refers to another. What is to be thought about units is thought once for all, and each part of the expression has its
+ * place for numbers, used again and again.
+ */
+public final class SideBySide {
+    private final Expression expression;
+    private final Columns columns;
+    private final Scope scope;
+    private final int size;
+    private final Numbers none;
+    private final Map<Expression, Reals> places = new IdentityHashMap<>();
+    private final Map<Expression, Numbers> singles = new IdentityHashMap<>();
+
+    /** Numbers of cells below each other. */
+    @FunctionalInterface
+    public interface Columns {
+        /** The numbers that a reference means in cells below each other, of which {@code top} is the first. */
+        Numbers numbers(CellReference reference, Address top);
+    }
+
+    /**
+     * Begins with the expression of some cells.
+     *
+     * @param size how many cells are worked out at the most at once
+     */
+    public SideBySide(Expression expression, Columns columns, Scope scope, int size) {
+        this.expression = expression;
+        this.columns = columns;
+        this.scope = scope;
+        this.size = size;
+        this.none = Numbers.none(size);
+    }
+
+    /**
+     * The values of some cells; where there is none, {@link Evaluator} says why or finds it.
+     *
+     * @param top the first of the cells; those from {@code from} to before {@code until} are worked out
+     * @return good until the next call
+     */
+    public Numbers values(Address top, int from, int until) {
+        return values(expression, top, from, until);
+    }
+
+    private Numbers values(Expression node, Address top, int from, int until) {
+        if (node instanceof Infix infix) {
+            Numbers left = values(infix.left(), top, from, until);
+            Numbers right = values(infix.right(), top, from, until);
+            @Nullable Unit unit = Quantities.commonUnit(infix.operator(), left.unit(), right.unit());
+            if (unit == null) {
+                return none;
+            }
+            Reals made = places.computeIfAbsent(node, each -> new Reals(size));
+            set(made, infix.operator(), left.reals(), right.reals(), from, until);
+            return new Numbers(made, unit);
+        }
+        if (node instanceof Group group) {
+            return values(group.inner(), top, from, until);
+        }
+        return node instanceof CellReference cell
+                ? columns.numbers(cell, top)
+                : singles.computeIfAbsent(node, each -> Numbers.filled(size, PlainArithmetic.single(each, scope, top)));
+    }
+
+    private static void set(Reals made, InfixOperator operator, Reals left, Reals right, int from, int until) {
+        switch (operator) {
+            case PLUS -> made.setSums(left, right, from, until);
+            case MINUS -> made.setDifferences(left, right, from, until);
+            case TIMES -> made.setProducts(left, right, from, until);
+            case DIVIDE -> made.setQuotients(left, right, from, until);
+            case MOD, DIV, POWER, EQUAL, UNEQUAL, LESS, AT_MOST, GREATER, AT_LEAST, JOIN ->
+                throw new IllegalArgumentException("operator must be one of plain arithmetic, was " + operator);
+        }
+    }
+}
