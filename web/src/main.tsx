@@ -4,7 +4,7 @@ import '@fontsource/ibm-plex-mono/500.css'
 import '@fontsource/ibm-plex-sans/400.css'
 import '@fontsource/ibm-plex-sans/500.css'
 import '@fontsource/ibm-plex-sans/600.css'
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { App, ConfigProvider } from 'antd'
 import 'katex/dist/katex.min.css'
 import { StrictMode, Suspense, lazy } from 'react'
@@ -18,6 +18,8 @@ import './theme/tokens.css'
 const WorksheetPage = lazy(() => import('./worksheet/WorksheetPage').then((m) => ({ default: m.WorksheetPage })))
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } })
+// What an answer changes in the cache and in the page's own state is drawn at once, and together.
+notifyManager.setScheduler(queueMicrotask)
 const root = document.getElementById('root')
 
 /** The program in the look that was chosen. */

@@ -165,17 +165,24 @@ export interface Name {
   readonly used: boolean
 }
 
-export interface Worksheet {
-  readonly id: string
-  readonly title: string
+/** What every change of a worksheet changes. */
+export interface KeptState {
   readonly revision: number
   readonly keptAt: string
   readonly canUndo: boolean
   readonly canRedo: boolean
+}
+
+/** What stands in a worksheet, without its cells. */
+export interface Outline {
+  readonly id: string
+  readonly title: string
   readonly sections: readonly Section[]
   readonly names: readonly Name[]
   readonly settings: Settings
 }
+
+export interface Worksheet extends Outline, KeptState {}
 
 export interface Settings {
   readonly degrees: boolean

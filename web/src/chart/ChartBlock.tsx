@@ -4,7 +4,7 @@ import { WHOLE, useChart, useLooks } from '../api/queries'
 import type { Chart, ChartData, ChartPoint, ChartWindow } from '../api/types'
 import { areaBetween, atOf, type At } from '../grid/address'
 import { BlockCaption } from '../page/BlockCaption'
-import { useOpenWorksheet } from '../worksheet/context'
+import { useKeptState, useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './ChartBlock.module.css'
 import { useChartStore } from './chartStore'
@@ -34,7 +34,7 @@ export function ChartBlock({ chart }: { readonly chart: Chart }) {
   const { data: looks = [] } = useLooks(
     worksheet.id,
     chart.id,
-    worksheet.revision,
+    useKeptState().revision,
     at === null && (selected || looking !== null),
   )
   const running = useRunning(chart)

@@ -1,7 +1,7 @@
 import { useEffect } from 'react'
 import { useRun } from '../api/queries'
 import type { Chart, Frame } from '../api/types'
-import { useOpenWorksheet } from '../worksheet/context'
+import { useKeptState, useOpenWorksheet } from '../worksheet/context'
 import { useChartStore, type Running } from './chartStore'
 
 /** An input that runs, with the chart as it is at its value. */
@@ -17,7 +17,7 @@ export function useRunning(chart: Chart): RunningChart | null {
   const { worksheet } = useOpenWorksheet()
   const running = useChartStore((state) => (state.running?.chart === chart.id ? state.running : null))
   const change = useChartStore((state) => state.change)
-  const { data: frames = NONE, error } = useRun(worksheet.id, chart.id, worksheet.revision, running?.run ?? null)
+  const { data: frames = NONE, error } = useRun(worksheet.id, chart.id, useKeptState().revision, running?.run ?? null)
   const isPlaying = running?.isPlaying ?? false
   const speed = running?.speed ?? 1
 

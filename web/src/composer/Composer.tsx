@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useState, memo } from 'react'
 import { usePreview } from '../api/queries'
 import type { OpenCall, Preview } from '../api/types'
 import { addressOf } from '../grid/address'
@@ -12,10 +12,10 @@ import { usePlace } from './usePlace'
 import { Words } from '../typeset/Words'
 
 /** The card in which an entry is written; it stands at its cell, never over it. */
-export function Composer() {
+export const Composer = memo(function Composer() {
   const composing = useWorksheetStore((state) => state.composing)
   return composing && <Card key={`${composing.grid}!${addressOf(composing.at)}`} composing={composing} />
-}
+})
 
 function Card({ composing }: { readonly composing: Composing }) {
   const { worksheet } = useOpenWorksheet()

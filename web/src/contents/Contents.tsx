@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { Dropdown } from 'antd'
 import type { Block, Name, Section } from '../api/types'
 import { areaOf } from '../grid/address'
@@ -7,7 +8,7 @@ import { useWorksheetStore } from '../worksheet/store'
 import styles from './Contents.module.css'
 
 /** The outline of the page, and every name with its value. */
-export function Contents() {
+export const Contents = memo(function Contents() {
   const { worksheet } = useOpenWorksheet()
   return (
     <nav className={styles.contents} aria-label="Contents">
@@ -26,7 +27,7 @@ export function Contents() {
       </ul>
     </nav>
   )
-}
+})
 
 const titleOf = (block: Block) => (block.kind === 'note' ? '' : block.title)
 
@@ -37,8 +38,9 @@ function goTo(id: string) {
 function Entry({ section }: { readonly section: Section }) {
   const { keep } = useOpenWorksheet()
   const select = useWorksheetStore((state) => state.select)
-  const selection = useWorksheetStore((state) => state.selection)
-  const current = selection.kind === 'cells' ? selection.grid : selection.kind === 'chart' ? selection.id : ''
+  const current = useWorksheetStore(({ selection }) =>
+    selection.kind === 'cells' ? selection.grid : selection.kind === 'chart' ? selection.id : '',
+  )
   const fold = () =>
     void keep([
       {

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import type { Command } from '../commands/command'
-import type { Worksheet } from '../api/types'
+import type { Outline } from '../api/types'
 import { findings, type Searched } from './findings'
 
 const command = (id: string, says: string, also = '', isPossible = true): Command => ({
@@ -12,13 +12,9 @@ const command = (id: string, says: string, also = '', isPossible = true): Comman
   run: () => undefined,
 })
 
-const worksheet: Worksheet = {
+const worksheet: Outline = {
   id: 'w',
   title: 'Stall',
-  revision: 1,
-  keptAt: '',
-  canUndo: false,
-  canRedo: false,
   names: [
     {
       name: 'price',

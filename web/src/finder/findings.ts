@@ -1,4 +1,4 @@
-import type { FunctionEntry, Grid, Listed, Worksheet } from '../api/types'
+import type { FunctionEntry, Grid, Listed, Outline } from '../api/types'
 import type { Command } from '../commands/command'
 
 /** Something that the finder can do or go to. */
@@ -17,7 +17,7 @@ export type Finding = {
 
 export interface Searched {
   readonly commands: readonly Command[]
-  readonly worksheet: Worksheet
+  readonly worksheet: Outline
   readonly grids: readonly Grid[]
   /** The grid that a bare address means. */
   readonly own: string

@@ -33,7 +33,7 @@ export const GridRow = memo(function GridRow(props: Props) {
       className={styles.row}
       data-heading={row < grid.headings}
       data-beyond={row >= grid.rows}
-      style={{ transform: `translateY(${start}px)`, gridTemplateColumns: template }}
+      style={{ top: start, gridTemplateColumns: template }}
     >
       <span
         role="rowheader"

@@ -1,3 +1,4 @@
+import { useDeferredValue, memo } from 'react'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { addressOf } from '../grid/address'
@@ -9,18 +10,19 @@ import { ScratchLens } from './ScratchLens'
 import styles from './Lens.module.css'
 
 /** What is selected, seen closely: a cell, a chart, an entry that is being written, or else the last echo. */
-export function Lens() {
+export const Lens = memo(function Lens() {
   return (
     <aside className={styles.lens} aria-label="Lens">
       <Content />
     </aside>
   )
-}
+})
 
 function Content() {
   const { worksheet } = useOpenWorksheet()
-  const selection = useWorksheetStore((state) => state.selection)
-  const composing = useWorksheetStore((state) => state.composing)
+  // The cells come first: the lens is drawn when they are.
+  const selection = useDeferredValue(useWorksheetStore((state) => state.selection))
+  const composing = useDeferredValue(useWorksheetStore((state) => state.composing))
   const echo = useWorksheetStore((state) => state.echo)
   const scratch = useWorksheetStore((state) => state.scratch)
 

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { Dropdown } from 'antd'
 import type { Block, Section } from '../api/types'
 import { ChartBlock } from '../chart/ChartBlock'
@@ -13,7 +14,7 @@ import { NoteBlock } from './NoteBlock'
 import styles from './Page.module.css'
 
 /** The worksheet itself, read from top to bottom: sections with notes, grids and charts. */
-export function Page() {
+export const Page = memo(function Page() {
   const { worksheet, at, keep } = useOpenWorksheet()
   const arrows = useWorksheetStore((state) => state.arrows)
   const addSection = () => {
@@ -33,7 +34,7 @@ export function Page() {
       {arrows && <Arrows />}
     </main>
   )
-}
+})
 
 /** A subsection is folded away with the section that it is a part of. */
 export function isFoldedAway(sections: readonly Section[], index: number): boolean {

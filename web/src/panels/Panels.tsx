@@ -1,4 +1,4 @@
-import { Suspense, lazy } from 'react'
+import { Suspense, lazy, memo } from 'react'
 import { useWorksheetStore } from '../worksheet/store'
 
 const Finder = lazy(() => import('../finder/Finder').then((module) => ({ default: module.Finder })))
@@ -14,13 +14,13 @@ const CurvePanel = lazy(() => import('./CurvePanel').then((module) => ({ default
 const RemarkPanel = lazy(() => import('./RemarkPanel').then((module) => ({ default: module.RemarkPanel })))
 
 /** What stands over the page; loaded when it is asked for. */
-export function Panels() {
+export const Panels = memo(function Panels() {
   return (
     <Suspense fallback={<Opening />}>
       <Open />
     </Suspense>
   )
-}
+})
 
 /** Takes what is typed while a panel is being loaded, so that no letter goes into a cell; the finder goes on from it. */
 function Opening() {

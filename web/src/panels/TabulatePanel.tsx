@@ -1,7 +1,7 @@
 import { Button, Checkbox, Input, Modal, Radio } from 'antd'
 import { useState } from 'react'
 import { useCell } from '../api/queries'
-import type { Act, CellDetail, Variable, Worksheet } from '../api/types'
+import type { Act, CellDetail, Variable, Outline } from '../api/types'
 import { freshId } from '../commands/freshId'
 import { freeTitle, placeOf } from '../commands/pageCommands'
 import { selectedCells } from '../commands/selected'
@@ -128,7 +128,7 @@ export function TabulatePanel() {
 }
 
 /** The first single cell that a cell is fed by, as a name or an address; the lens has asked for it already. */
-function inputOf(detail: CellDetail | undefined, { names }: Worksheet): string | null {
+function inputOf(detail: CellDetail | undefined, { names }: Outline): string | null {
   const input = detail?.fedBy.find((place) => !place.area.includes(':'))
   if (!input) return null
   const name = names.find((each) => each.grid === input.grid && each.area === input.area)?.name

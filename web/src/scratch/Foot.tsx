@@ -1,12 +1,12 @@
 import { Button } from 'antd'
-import { useRef } from 'react'
+import { useRef, memo } from 'react'
 import { EchoLines } from '../echo/EchoLines'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Foot.module.css'
 import { ScratchLine } from './ScratchLine'
 
 /** The scratch line on the left, the echo on the right. */
-export function Foot() {
+export const Foot = memo(function Foot() {
   const echo = useWorksheetStore((state) => state.echo)
   const open = useWorksheetStore((state) => state.echoOpen)
   const toggle = useWorksheetStore((state) => state.toggle)
@@ -43,4 +43,4 @@ export function Foot() {
       )}
     </footer>
   )
-}
+})

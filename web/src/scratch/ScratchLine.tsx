@@ -17,16 +17,19 @@ const asFormula = (text: string) => (text.trimStart().startsWith('=') ? text.tri
 /** A calculator of one line. Enter keeps the answer on the tape; Up brings back earlier lines that begin alike. */
 export function ScratchLine() {
   const { worksheet, at, grids } = useOpenWorksheet()
-  const selection = useWorksheetStore((state) => state.selection)
+  const selected = useWorksheetStore(({ selection }) => (selection.kind === 'cells' ? selection.grid : null))
   const [text, setText] = useState('')
   const [recalled, setRecalled] = useState(0)
   const [stem, setStem] = useState('')
   const [focused, setFocused] = useState(false)
   const [open, setOpen] = useState(false)
+  const target = useWorksheetStore(({ selection }) =>
+    open && at === null && selection.kind === 'cells' ? addressOf(selection.focus) : null,
+  )
   const keeping = useRef('')
   const { lines, add, clear } = useTape(worksheet.id)
 
-  const grid = selection.kind === 'cells' ? selection.grid : (grids[0]?.id ?? '')
+  const grid = selected ?? grids[0]?.id ?? ''
   const entry = text.trim() === '' || grid === '' ? '' : asFormula(text)
   const preview = usePreview(worksheet.id, grid, NOWHERE, entry, entry.length)
   const calculation = entry === '' ? undefined : preview.data?.calculation
@@ -89,13 +92,7 @@ export function ScratchLine() {
   return (
     <div className={styles.scratch}>
       {open && lines.length > 0 && (
-        <Tape
-          lines={lines}
-          target={selection.kind === 'cells' && at === null ? addressOf(selection.focus) : null}
-          onRecall={write}
-          onClear={clear}
-          onClose={() => setOpen(false)}
-        />
+        <Tape lines={lines} target={target} onRecall={write} onClear={clear} onClose={() => setOpen(false)} />
       )}
       <label htmlFor="scratch-line" className={styles.label}>
         Scratch

@@ -1,19 +1,17 @@
+import { memo } from 'react'
 import { Button, Tooltip } from 'antd'
 import { Link } from 'react-router'
 import { EditableText } from '../typeset/EditableText'
-import { useOpenWorksheet } from './context'
+import { useKeptState, useOpenWorksheet } from './context'
 import styles from './Head.module.css'
 import { Mark } from './Mark'
 import { useWorksheetStore } from './store'
 
 /** Mark and name, the worksheet's title, when it was kept last, undo and redo. */
-export function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => void }) {
+export const Head = memo(function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => void }) {
   const { worksheet, at, keep } = useOpenWorksheet()
-  const show = useWorksheetStore((state) => state.show)
-  const toggle = useWorksheetStore((state) => state.toggle)
-  const contentsOpen = useWorksheetStore((state) => state.contentsOpen)
-  const lensOpen = useWorksheetStore((state) => state.lensOpen)
-  const kept = new Date(worksheet.keptAt).toLocaleTimeString('en-GB')
+  const { keptAt, canUndo, canRedo } = useKeptState()
+  const kept = new Date(keptAt).toLocaleTimeString('en-GB')
 
   return (
     <header className={styles.head}>
@@ -32,60 +30,72 @@ export function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => vo
       <span className={styles.kept} role="status">
         Kept {kept}
       </span>
-      <nav className={styles.acts} aria-label="Worksheet">
-        <Tooltip title="Undo · Ctrl Z">
-          <Button
-            type="text"
-            icon={<Turn />}
-            aria-label="Undo"
-            disabled={!worksheet.canUndo || at !== null}
-            onClick={() => onStep('undo')}
-          />
-        </Tooltip>
-        <Tooltip title="Redo · Ctrl Y">
-          <Button
-            type="text"
-            icon={<Turn mirrored />}
-            aria-label="Redo"
-            disabled={!worksheet.canRedo || at !== null}
-            onClick={() => onStep('redo')}
-          />
-        </Tooltip>
-        <Tooltip title="Every command, cell, name and function · Ctrl K">
-          <Button type="text" onClick={() => show({ kind: 'finder', text: '' })}>
-            Finder
-          </Button>
-        </Tooltip>
-        <Tooltip title="Every change, with a way back · Alt H">
-          <Button type="text" onClick={() => show({ kind: 'history' })}>
-            History
-          </Button>
-        </Tooltip>
-        <Tooltip title="Angles, decimal mark, number style, light and dark">
-          <Button type="text" onClick={() => show({ kind: 'settings' })}>
-            Settings
-          </Button>
-        </Tooltip>
-        <Tooltip title="What you can do, functions, units · F1">
-          <Button type="text" onClick={() => show({ kind: 'guide', entry: '' })}>
-            Guide
-          </Button>
-        </Tooltip>
-        <span className={styles.rule} />
-        <Tooltip title="Fold or show the contents · Alt C">
-          <Button type="text" aria-pressed={contentsOpen} onClick={() => toggle('contentsOpen')}>
-            Contents
-          </Button>
-        </Tooltip>
-        <Tooltip title="Fold or show the lens · Alt L">
-          <Button type="text" aria-pressed={lensOpen} onClick={() => toggle('lensOpen')}>
-            Lens
-          </Button>
-        </Tooltip>
-      </nav>
+      <Acts canUndo={canUndo && at === null} canRedo={canRedo && at === null} onStep={onStep} />
     </header>
   )
+})
+
+interface ActsProps {
+  readonly canUndo: boolean
+  readonly canRedo: boolean
+  readonly onStep: (way: 'undo' | 'redo') => void
 }
+
+/** The buttons at the right, which a change seldom draws anew. */
+const Acts = memo(function Acts({ canUndo, canRedo, onStep }: ActsProps) {
+  const show = useWorksheetStore((state) => state.show)
+  const toggle = useWorksheetStore((state) => state.toggle)
+  const contentsOpen = useWorksheetStore((state) => state.contentsOpen)
+  const lensOpen = useWorksheetStore((state) => state.lensOpen)
+
+  return (
+    <nav className={styles.acts} aria-label="Worksheet">
+      <Tooltip title="Undo · Ctrl Z">
+        <Button type="text" icon={<Turn />} aria-label="Undo" disabled={!canUndo} onClick={() => onStep('undo')} />
+      </Tooltip>
+      <Tooltip title="Redo · Ctrl Y">
+        <Button
+          type="text"
+          icon={<Turn mirrored />}
+          aria-label="Redo"
+          disabled={!canRedo}
+          onClick={() => onStep('redo')}
+        />
+      </Tooltip>
+      <Tooltip title="Every command, cell, name and function · Ctrl K">
+        <Button type="text" onClick={() => show({ kind: 'finder', text: '' })}>
+          Finder
+        </Button>
+      </Tooltip>
+      <Tooltip title="Every change, with a way back · Alt H">
+        <Button type="text" onClick={() => show({ kind: 'history' })}>
+          History
+        </Button>
+      </Tooltip>
+      <Tooltip title="Angles, decimal mark, number style, light and dark">
+        <Button type="text" onClick={() => show({ kind: 'settings' })}>
+          Settings
+        </Button>
+      </Tooltip>
+      <Tooltip title="What you can do, functions, units · F1">
+        <Button type="text" onClick={() => show({ kind: 'guide', entry: '' })}>
+          Guide
+        </Button>
+      </Tooltip>
+      <span className={styles.rule} />
+      <Tooltip title="Fold or show the contents · Alt C">
+        <Button type="text" aria-pressed={contentsOpen} onClick={() => toggle('contentsOpen')}>
+          Contents
+        </Button>
+      </Tooltip>
+      <Tooltip title="Fold or show the lens · Alt L">
+        <Button type="text" aria-pressed={lensOpen} onClick={() => toggle('lensOpen')}>
+          Lens
+        </Button>
+      </Tooltip>
+    </nav>
+  )
+})
 
 /** An arrow that turns back, or mirrored, forth. */
 const Turn = ({ mirrored = false }: { readonly mirrored?: boolean }) => (

@@ -57,18 +57,17 @@ function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at:
   const contentsOpen = useWorksheetStore((state) => state.contentsOpen)
   const lensOpen = useWorksheetStore((state) => state.lensOpen)
   const isPast = at !== null
+  const { id, title, sections, names, settings } = worksheet
   const open = useMemo(() => {
     const past = () => Promise.reject(new Error('An earlier state cannot be changed. Bring it back first.'))
     return {
-      worksheet,
+      worksheet: { id, title, sections, names, settings },
       at,
       keep: isPast ? past : (edits: readonly Edit[]) => mutateAsync({ kind: 'edits', edits }),
       act: isPast ? past : (act: Act) => mutateAsync({ kind: 'act', act }),
-      grids: worksheet.sections
-        .flatMap((section) => section.blocks)
-        .filter((block): block is Grid => block.kind === 'grid'),
+      grids: sections.flatMap((section) => section.blocks).filter((block): block is Grid => block.kind === 'grid'),
     }
-  }, [worksheet, at, isPast, mutateAsync])
+  }, [id, title, sections, names, settings, at, isPast, mutateAsync])
   const step = useCallback((kind: 'undo' | 'redo') => void mutateAsync({ kind }).catch(() => undefined), [mutateAsync])
   const restore = useCallback(
     (revision: number, chart?: string) =>

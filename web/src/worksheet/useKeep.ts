@@ -62,21 +62,30 @@ export function useKeep(id: string) {
       }
       follow(kept.echo, new Set(kept.changed.map((cell) => changedKey(cell.grid, cell.address))))
       // Not waited for: the next key may need what this one has done.
-      void Promise.all([
-        ...(missed || changesLooks(change) ? [client.invalidateQueries({ queryKey: keys.allCells(id) })] : []),
+      if (missed || changesLooks(change)) void client.invalidateQueries({ queryKey: keys.allCells(id) })
+      afterPaint(() => {
         // Another change may be on its way, and is shown already: its own answer brings the outline of both.
-        ...(client.isMutating({ mutationKey: keys.keeping(id) }) > 1
-          ? []
-          : [client.invalidateQueries({ queryKey: keys.outline(id) })]),
-        client.invalidateQueries({ queryKey: keys.everyCell(id) }),
-        client.invalidateQueries({ queryKey: keys.charts(id) }),
-        client.invalidateQueries({ queryKey: keys.history(id) }),
-      ])
+        if (client.isMutating({ mutationKey: keys.keeping(id) }) === 0) {
+          void client.invalidateQueries({ queryKey: keys.outline(id) })
+        }
+        void client.invalidateQueries({ queryKey: keys.everyCell(id) })
+        void client.invalidateQueries({ queryKey: keys.charts(id) })
+        void client.invalidateQueries({ queryKey: keys.history(id) })
+      })
     },
     onError: (reason) => {
       void message.error(reason.message, 8)
       return client.invalidateQueries({ queryKey: keys.outline(id) })
     },
+  })
+}
+
+/** Once the page shows what it has, or after a moment where nobody looks at it. */
+function afterPaint(work: () => void) {
+  const timer = setTimeout(work, 100)
+  requestAnimationFrame(() => {
+    clearTimeout(timer)
+    setTimeout(work)
   })
 }
 
