@@ -8,6 +8,7 @@ interface Props {
   readonly grid: string
   readonly address: string
   readonly column: number
+  readonly width: number
   readonly cell: Cell | undefined
   /** The longest part behind the decimal mark in the column. */
   readonly decimals: string
@@ -21,6 +22,7 @@ export const GridCell = memo(function GridCell({
   grid,
   address,
   column,
+  width,
   cell,
   decimals,
   changed,
@@ -36,6 +38,7 @@ export const GridCell = memo(function GridCell({
       aria-colindex={column + 2}
       aria-selected={selected}
       className={styles.cell}
+      style={{ width }}
       data-kind={cell?.kind ?? 'empty'}
       data-calculated={cell?.calculated ?? false}
       data-changed={changed}

@@ -90,7 +90,7 @@ export function GridCells({ grid }: { readonly grid: Grid }) {
         selectedTo={isIn ? area.last.column : -1}
         focused={focus?.row === line ? focus.column : -1}
         isBehindHidden={line > 0 && rows.isHidden(line - 1)}
-        {...{ template, widths, cells, decimals, changed }}
+        {...{ widths, cells, decimals, changed }}
       />
     )
   }

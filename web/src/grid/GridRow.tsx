@@ -2,6 +2,7 @@ import { memo } from 'react'
 import type { Cell, Grid } from '../api/types'
 import { changedKey } from '../worksheet/store'
 import { addressOf } from './address'
+import { ROW_HEAD } from './geometry'
 import styles from './GridBlock.module.css'
 import { GridCell } from './GridCell'
 
@@ -10,7 +11,6 @@ interface Props {
   readonly row: number
   /** Where it is drawn, in pixels from the top of its part of the grid. */
   readonly start: number
-  readonly template: string
   readonly widths: readonly number[]
   readonly cells: ReadonlyMap<string, Cell>
   readonly decimals: readonly string[]
@@ -25,7 +25,7 @@ interface Props {
 
 /** A row of cells. Drawn again only when something of it is another: an edit or a step of the selection leaves most alone. */
 export const GridRow = memo(function GridRow(props: Props) {
-  const { grid, row, start, template, widths, cells, decimals, changed, selectedFrom, selectedTo, focused } = props
+  const { grid, row, start, widths, cells, decimals, changed, selectedFrom, selectedTo, focused } = props
   return (
     <div
       role="row"
@@ -33,12 +33,13 @@ export const GridRow = memo(function GridRow(props: Props) {
       className={styles.row}
       data-heading={row < grid.headings}
       data-beyond={row >= grid.rows}
-      style={{ top: start, gridTemplateColumns: template }}
+      style={{ top: start }}
     >
       <span
         role="rowheader"
         aria-colindex={1}
         className={styles.number}
+        style={{ width: ROW_HEAD }}
         data-row={row}
         data-gap={props.isBehindHidden}
         data-on={selectedFrom >= 0}
@@ -54,6 +55,7 @@ export const GridRow = memo(function GridRow(props: Props) {
             grid={grid.id}
             address={address}
             column={column}
+            width={width}
             cell={cells.get(address)}
             decimals={decimals[column] ?? ''}
             changed={changed.has(changedKey(grid.id, address))}
@@ -74,8 +76,7 @@ function isSameRow(before: Props, now: Props): boolean {
     before.row < before.grid.rows === now.row < now.grid.rows &&
     before.row === now.row &&
     before.start === now.start &&
-    before.template === now.template &&
-    before.widths.length === now.widths.length &&
+    before.widths.join() === now.widths.join() &&
     before.decimals.join() === now.decimals.join() &&
     before.selectedFrom === now.selectedFrom &&
     before.selectedTo === now.selectedTo &&
