@@ -5,7 +5,7 @@ import type { Chart, ChartData, ChartPoint, ChartWindow } from '../api/types'
 import { areaBetween, atOf, type At } from '../grid/address'
 import { BlockCaption } from '../page/BlockCaption'
 import { useKeptState, useOpenWorksheet } from '../worksheet/context'
-import { useWorksheetStore } from '../worksheet/store'
+import { useWorksheetStore, type Selection } from '../worksheet/store'
 import styles from './ChartBlock.module.css'
 import { useChartStore } from './chartStore'
 import { EarlierLooks } from './EarlierLooks'
@@ -270,9 +270,23 @@ function BoxShape({
   )
 }
 
+/** A moment that is not felt as waiting, in which what is more urgent is drawn. */
+const MOMENT = 120
+
+/** The selection once it stays where it is: a chart is not to be drawn for every step on the way. */
+function useSettledSelection(): Selection {
+  const selection = useWorksheetStore((state) => state.selection)
+  const [settled, setSettled] = useState(selection)
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(selection), MOMENT)
+    return () => clearTimeout(timer)
+  }, [selection])
+  return settled
+}
+
 /** Addresses of the chart's cells that are selected in their grid. */
 function useChosen(chart: Chart): ReadonlySet<string> {
-  const selection = useWorksheetStore((state) => state.selection)
+  const selection = useSettledSelection()
   const { data } = useChart(useOpenWorksheet().worksheet.id, useOpenWorksheet().at, chart.id)
   return useMemo(() => {
     if (selection.kind !== 'cells' || selection.grid !== chart.grid || !data) return NOTHING
