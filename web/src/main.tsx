@@ -7,15 +7,16 @@ import '@fontsource/ibm-plex-sans/600.css'
 import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { App, ConfigProvider } from 'antd'
 import 'katex/dist/katex.min.css'
-import { StrictMode, Suspense, lazy } from 'react'
+import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Route, Routes } from 'react-router'
+import { later } from './page/later'
 import { StartPage } from './start/StartPage'
 import { useLook } from './theme/look'
 import { themeOf } from './theme/theme'
 import './theme/tokens.css'
 
-const WorksheetPage = lazy(() => import('./worksheet/WorksheetPage').then((m) => ({ default: m.WorksheetPage })))
+const WorksheetPage = later(() => import('./worksheet/WorksheetPage').then((module) => module.WorksheetPage))
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } })
 // What an answer changes in the cache and in the page's own state is drawn at once, and together.
@@ -29,12 +30,10 @@ function Program() {
       <App style={{ height: '100%' }}>
         <QueryClientProvider client={client}>
           <BrowserRouter>
-            <Suspense fallback={null}>
-              <Routes>
-                <Route path="/worksheet/:id" element={<WorksheetPage />} />
-                <Route path="*" element={<StartPage />} />
-              </Routes>
-            </Suspense>
+            <Routes>
+              <Route path="/worksheet/:id" element={<WorksheetPage />} />
+              <Route path="*" element={<StartPage />} />
+            </Routes>
           </BrowserRouter>
         </QueryClientProvider>
       </App>

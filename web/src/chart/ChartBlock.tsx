@@ -1,9 +1,10 @@
 import type { ECharts } from 'echarts/core'
-import { Suspense, lazy, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { WHOLE, useChart, useLooks } from '../api/queries'
 import type { Chart, ChartData, ChartPoint, ChartWindow } from '../api/types'
 import { areaBetween, atOf, type At } from '../grid/address'
 import { BlockCaption } from '../page/BlockCaption'
+import { later } from '../page/later'
 import { useKeptState, useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore, type Selection } from '../worksheet/store'
 import styles from './ChartBlock.module.css'
@@ -17,8 +18,11 @@ import { canZoom, usePointer, windowOf, zoomed } from './usePointer'
 import { useRunning } from './useRunning'
 import { useWalk } from './useWalk'
 
-const drawing = () => import('./Drawing').then((module) => ({ default: module.Drawing }))
-const Drawing = lazy(drawing)
+const drawing = () => import('./Drawing').then((module) => module.Drawing)
+const Flat = later(drawing)
+
+/** Charts in space come with a part of their own. */
+const InSpace = later(() => Promise.all([drawing(), import('./space')]).then(([part]) => part))
 
 const ZOOM = 1.25
 
@@ -141,6 +145,7 @@ function DrawnChart({ chart, data, former, window, isFixed, onWindow, onSelect }
   const [turned, setTurned] = useState(FROM_THE_SIDE)
   const chosenCells = useChosen(chart)
   const choose = useChoose(chart)
+  const Drawing = data.form === 'SURFACE' ? InSpace : Flat
 
   const onDrawn = useCallback(
     (made: ECharts | null) => {
@@ -193,9 +198,7 @@ function DrawnChart({ chart, data, former, window, isFixed, onWindow, onSelect }
       onPointerUp={pointer.onPointerUp}
       onPointerCancel={pointer.onPointerCancel}
     >
-      <Suspense fallback={null}>
-        <Drawing chart={chart} data={data} besides={besides} onDrawn={onDrawn} />
-      </Suspense>
+      <Drawing chart={chart} data={data} besides={besides} onDrawn={onDrawn} />
       {pixels && data.marks.length > 0 && (
         <MarksLayer
           chart={chart}

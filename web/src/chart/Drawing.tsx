@@ -1,5 +1,5 @@
 import type { ECharts } from 'echarts/core'
-import { use, useEffect, useRef } from 'react'
+import { useEffect, useRef } from 'react'
 import type { Chart, ChartData } from '../api/types'
 import { useLook } from '../theme/look'
 import { inks } from './inks'
@@ -8,11 +8,6 @@ import { echarts } from './registered'
 
 /** More markers than these are painted, since as elements of the page they would be slow. */
 const MOST_ELEMENTS = 1_500
-
-/** Charts in space come with a part of their own. */
-let space: Promise<unknown> | null = null
-const inSpace = () => (space ??= import('./space'))
-const flat = Promise.resolve()
 
 interface Props {
   readonly chart: Chart
@@ -24,7 +19,6 @@ interface Props {
 
 /** Draws what the core worked out; drawn again when it is other. */
 export function Drawing({ chart, data, besides, onDrawn }: Props) {
-  use(data.form === 'SURFACE' ? inSpace() : flat)
   const host = useRef<HTMLDivElement>(null)
   const drawn = useRef<ECharts | null>(null)
   const look = useLook()

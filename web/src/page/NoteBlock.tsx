@@ -1,10 +1,14 @@
-import { Suspense, lazy, useRef, useState, type KeyboardEvent } from 'react'
+import { useRef, useState, type KeyboardEvent } from 'react'
 import type { Note } from '../api/types'
 import { useOpenWorksheet } from '../worksheet/context'
 import { BlockCaption } from './BlockCaption'
+import { later } from './later'
 import styles from './NoteBlock.module.css'
 
-const NoteText = lazy(() => import('./NoteText').then((module) => ({ default: module.NoteText })))
+const NoteText = later(
+  () => import('./NoteText').then((module) => module.NoteText),
+  ({ text }) => text,
+)
 
 /** Marks that can be put around the selected text. */
 const MARKS = [
@@ -66,9 +70,7 @@ export function NoteBlock({ note }: { readonly note: Note }) {
             }
           }}
         >
-          <Suspense fallback={note.text}>
-            <NoteText text={note.text} />
-          </Suspense>
+          <NoteText text={note.text} />
         </div>
       ) : (
         <div

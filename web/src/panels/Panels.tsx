@@ -1,26 +1,18 @@
-import { Suspense, lazy, memo } from 'react'
+import { memo } from 'react'
+import { later } from '../page/later'
 import { useWorksheetStore } from '../worksheet/store'
 
-const Finder = lazy(() => import('../finder/Finder').then((module) => ({ default: module.Finder })))
-const Guide = lazy(() => import('../guide/Guide').then((module) => ({ default: module.Guide })))
-const History = lazy(() => import('../history/History').then((module) => ({ default: module.History })))
-const SettingsPanel = lazy(() => import('./SettingsPanel').then((module) => ({ default: module.SettingsPanel })))
-const FindPanel = lazy(() => import('./FindPanel').then((module) => ({ default: module.FindPanel })))
-const SeriesPanel = lazy(() => import('./SeriesPanel').then((module) => ({ default: module.SeriesPanel })))
-const NamePanel = lazy(() => import('./NamePanel').then((module) => ({ default: module.NamePanel })))
-const StylePanel = lazy(() => import('./StylePanel').then((module) => ({ default: module.StylePanel })))
-const TabulatePanel = lazy(() => import('./TabulatePanel').then((module) => ({ default: module.TabulatePanel })))
-const CurvePanel = lazy(() => import('./CurvePanel').then((module) => ({ default: module.CurvePanel })))
-const RemarkPanel = lazy(() => import('./RemarkPanel').then((module) => ({ default: module.RemarkPanel })))
-
-/** What stands over the page; loaded when it is asked for. */
-export const Panels = memo(function Panels() {
-  return (
-    <Suspense fallback={<Opening />}>
-      <Open />
-    </Suspense>
-  )
-})
+const Finder = later(() => import('../finder/Finder').then((module) => module.Finder), Opening)
+const Guide = later(() => import('../guide/Guide').then((module) => module.Guide), Opening)
+const History = later(() => import('../history/History').then((module) => module.History), Opening)
+const SettingsPanel = later(() => import('./SettingsPanel').then((module) => module.SettingsPanel), Opening)
+const FindPanel = later(() => import('./FindPanel').then((module) => module.FindPanel), Opening)
+const SeriesPanel = later(() => import('./SeriesPanel').then((module) => module.SeriesPanel), Opening)
+const NamePanel = later(() => import('./NamePanel').then((module) => module.NamePanel), Opening)
+const StylePanel = later(() => import('./StylePanel').then((module) => module.StylePanel), Opening)
+const TabulatePanel = later(() => import('./TabulatePanel').then((module) => module.TabulatePanel), Opening)
+const CurvePanel = later(() => import('./CurvePanel').then((module) => module.CurvePanel), Opening)
+const RemarkPanel = later(() => import('./RemarkPanel').then((module) => module.RemarkPanel), Opening)
 
 /** Takes what is typed while a panel is being loaded, so that no letter goes into a cell; the finder goes on from it. */
 function Opening() {
@@ -36,7 +28,8 @@ function Opening() {
   )
 }
 
-function Open() {
+/** What stands over the page; loaded when it is asked for. */
+export const Panels = memo(function Panels() {
   const panel = useWorksheetStore((state) => state.panel)
   switch (panel?.kind) {
     case undefined:
@@ -64,4 +57,4 @@ function Open() {
     case 'remark':
       return <RemarkPanel />
   }
-}
+})
