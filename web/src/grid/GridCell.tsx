@@ -41,16 +41,12 @@ export const GridCell = memo(function GridCell({
       style={{ width }}
       data-kind={cell?.kind ?? 'empty'}
       data-calculated={cell?.calculated ?? false}
+      data-laid-out={cell !== undefined && cell.from !== null}
       data-changed={changed}
       data-selected={selected}
       data-focused={focused}
       title={cell?.error?.message ?? cell?.remark ?? undefined}
     >
-      {cell?.calculated && cell.from === null && (
-        <span className={styles.origin} aria-label="calculated">
-          =
-        </span>
-      )}
       {cell && <Shown cell={cell} decimals={decimals} />}
       {cell?.remark && (
         <span className={styles.remark}>
