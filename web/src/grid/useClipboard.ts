@@ -37,36 +37,55 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
     const now = selectedArea()
     if (!now || (isCut && at !== null)) return
     event.preventDefault()
-    const area = {
-      first: now.area.first,
-      last: {
-        column: Math.min(now.area.last.column, grid.columns),
-        row: Math.min(now.area.last.row, grid.rows),
-      },
-    }
+    const area = within(now.area, grid)
     const put = (text: string) => useWorksheetStore.setState({ clip: { grid: grid.id, area: now.area, isCut, text } })
-    if (isLoaded(area)) {
-      const rows = rowsOf(area, cells)
+    const isKnown =
+      client.isMutating({ mutationKey: keys.keeping(worksheet.id) }) === 0 &&
+      client.isFetching({ queryKey: keys.outline(worksheet.id, at) }) === 0
+    if (isKnown && isLoaded(area)) {
+      const rows = rowsOf(area, loaded())
       event.clipboardData?.setData('text/plain', asText(rows))
       event.clipboardData?.setData('text/html', asHtml(rows))
       put(asText(rows))
       return
     }
-    void api.cells(worksheet.id, at, grid.id, areaText(area)).then(async (window) => {
-      const rows = rowsOf(area, new Map(window.cells.map((cell) => [cell.address, cell])))
+    void fetchRows(now.area).then(async (rows) => {
       await navigator.clipboard.writeText(asText(rows))
       put(asText(rows))
     })
   }
 
+  /** The rows as the server has them now: the last change may have made the grid larger. */
+  const fetchRows = async (area: Area) => {
+    const { sections } = await api.worksheet(worksheet.id, at)
+    const blocks = sections.flatMap((section) => section.blocks)
+    const fresh = blocks.find((block) => block.id === grid.id)
+    const whole = within(area, fresh?.kind === 'grid' ? fresh : grid)
+    const { cells: filled } = await api.cells(worksheet.id, at, grid.id, areaText(whole))
+    return rowsOf(whole, new Map(filled.map((cell) => [cell.address, cell])))
+  }
+
+  /** The pages of the grid that are held and as they are now, whether in view or not. */
+  const heldPages = () =>
+    client
+      .getQueryCache()
+      .findAll({ queryKey: keys.cells(worksheet.id, grid.id) })
+      .flatMap(({ queryKey, state }) =>
+        state.data === undefined || state.isInvalidated
+          ? []
+          : [{ page: queryKey[5], columns: Number(queryKey[6]), key: queryKey }],
+      )
+
+  const loaded = (): ReadonlyMap<string, Cell> =>
+    new Map([
+      ...heldPages().flatMap(({ key }) => [...(client.getQueryData<ReadonlyMap<string, Cell>>(key) ?? [])]),
+      ...cells,
+    ])
+
   /** Whether the rows are held that the area needs; a copy has to be made at once to go with the key press. */
   const isLoaded = ({ first, last }: Area): boolean => {
-    const held = new Set(
-      client
-        .getQueriesData({ queryKey: keys.cells(worksheet.id, grid.id) })
-        .filter(([, page]) => page !== undefined)
-        .map(([key]) => key[5]),
-    )
+    const wide = heldPages().filter(({ columns }) => columns > last.column)
+    const held = new Set(wide.map(({ page }) => page))
     for (let page = Math.floor(first.row / PAGE_ROWS); page * PAGE_ROWS <= last.row; page++) {
       if (!held.has(page)) return false
     }
@@ -125,6 +144,12 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
 }
 
 /** What the cells of an area show other programs, row by row. */
+/** As much of an area as a grid has. */
+const within = ({ first, last }: Area, { columns, rows }: Grid): Area => ({
+  first,
+  last: { column: Math.min(last.column, columns), row: Math.min(last.row, rows) },
+})
+
 function rowsOf({ first, last }: Area, cells: ReadonlyMap<string, Cell>): string[][] {
   const rows: string[][] = []
   for (let row = first.row; row <= last.row; row++) {

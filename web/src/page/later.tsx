@@ -15,13 +15,18 @@ export function later<P extends object>(
     const [Part, setPart] = useState(() => loaded)
     useEffect(() => {
       if (Part) return
-      void load().then((part) => {
-        loaded = part
-        setPart(() => part)
-      })
+      load().then(
+        (part) => {
+          loaded = part
+          setPart(() => part)
+        },
+        () => setPart(() => Missing),
+      )
     }, [Part])
     return Part ? <Part {...props} /> : <Meanwhile {...props} />
   }
 }
 
 const Nothing = () => null
+
+const Missing = () => <p role="alert">This part could not be loaded. Reload the page.</p>

@@ -1,8 +1,9 @@
 import { useWorksheetStore } from '../worksheet/store'
 
-/** Gives the keyboard back to the selected grid, once the panel is gone. */
+/** Gives the keyboard back to the selected grid, unless somebody has begun to write or has opened another panel. */
 function returnFocus() {
-  const { selection } = useWorksheetStore.getState()
+  const { selection, composing, panel } = useWorksheetStore.getState()
+  if (composing !== null || panel !== null) return
   const id = selection.kind === 'cells' ? selection.grid : ''
   document.querySelector<HTMLElement>(`#block-${CSS.escape(id)} [role="grid"]`)?.focus({ preventScroll: true })
 }
@@ -13,6 +14,7 @@ export function usePanel() {
   return {
     close: () => {
       show(null)
+      queueMicrotask(returnFocus) // at once, since the next key is to find the grid
       requestAnimationFrame(returnFocus)
     },
   }

@@ -144,13 +144,19 @@ final class AngleFunctions {
                             "sech",
                             "The hyperbolic secant: 1/cosh(x).",
                             "any number",
-                            x -> inverse(Elementary.corrected(x, Math::cosh, Math::sinh)))
+                            x -> isFarOut(x)
+                                    ? vanishing(x.abs())
+                                    : inverse(Elementary.corrected(x, Math::cosh, Math::sinh)))
                     .example("sech(0)", "1")
                     .example("sech(1)", "0.6480542736638853")
                     .refuses("sech(\"a\")", ErrorCode.WRONG_KIND)
                     .related("cosh")
                     .works("1 / cosh({x})"),
-            plain("csch", "The hyperbolic cosecant: 1/sinh(x).", "not 0", x -> inverse(odd(x, Math::sinh, Math::cosh)))
+            plain(
+                            "csch",
+                            "The hyperbolic cosecant: 1/sinh(x).",
+                            "not 0",
+                            x -> isFarOut(x) ? vanishing(x) : inverse(odd(x, Math::sinh, Math::cosh)))
                     .example("csch(1)", "0.8509181282393216")
                     .example("csch(-1)", "-0.8509181282393216")
                     .refuses("csch(0)", ErrorCode.DIVIDE_BY_ZERO)
@@ -217,6 +223,8 @@ final class AngleFunctions {
                     .related("degrees")
                     .works("{x} × π / 180"));
 
+    private static final double FAR_OUT = 700;
+
     private AngleFunctions() {}
 
     private static Function angle(String name, String says, java.util.function.Function<Real, Result> code) {
@@ -264,6 +272,18 @@ final class AngleFunctions {
 
     private static Result inverse(Result below) {
         return below instanceof Real real ? Rational.ONE.dividedBy(real) : below;
+    }
+
+    /** Where sinh and cosh are half of e to the power of x, and soon past all doubles. */
+    private static boolean isFarOut(Real x) {
+        return Math.abs(x.toDouble()) > FAR_OUT;
+    }
+
+    /** What 1/sinh is far out: twice e to the power of −x, with the sign of x. */
+    private static Result vanishing(Real x) {
+        return Elementary.exp(x.abs().negate()) instanceof Real power
+                ? power.times(Rational.of(2L * x.signum()))
+                : Undefined.TOO_LARGE;
     }
 
     private static Result cot(Real x) {
