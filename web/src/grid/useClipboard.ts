@@ -147,7 +147,10 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
 /** As much of an area as a grid has. */
 const within = ({ first, last }: Area, { columns, rows }: Grid): Area => ({
   first,
-  last: { column: Math.min(last.column, columns), row: Math.min(last.row, rows) },
+  last: {
+    column: Math.max(first.column, Math.min(last.column, columns - 1)),
+    row: Math.max(first.row, Math.min(last.row, rows - 1)),
+  },
 })
 
 function rowsOf({ first, last }: Area, cells: ReadonlyMap<string, Cell>): string[][] {
