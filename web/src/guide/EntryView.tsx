@@ -122,6 +122,7 @@ function UnitView({ entry }: { readonly entry: UnitEntry }) {
       <p>
         {entry.others.length > 0 && `Also written ${entry.others.join(', ')}. `}
         {entry.prefixes.includes('si') && 'Takes SI prefixes. '}
+        {entry.prefixes.includes('large') && 'Takes the SI prefixes from kilo up. '}
         {entry.prefixes.includes('bin') && 'Takes binary prefixes. '}
         {entry.ucum && `In UCUM ${entry.ucum}.`}
       </p>

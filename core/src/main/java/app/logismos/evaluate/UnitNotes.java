@@ -91,7 +91,8 @@ final class UnitNotes {
 
     private static Optional<String> of(Infix node, Quantity a, Quantity b) {
         return switch (node.operator()) {
-            case TIMES, DIVIDE -> merged(a.unit(), b.unit());
+            case TIMES -> merged(a.unit(), b.unit(), Rational.ONE);
+            case DIVIDE -> merged(a.unit(), b.unit(), Rational.of(-1));
             case POWER, JOIN -> Optional.empty();
             default -> a.isLike(b) && !a.unit().isScale() ? of(b, a.unit()) : Optional.empty();
         };
@@ -149,20 +150,30 @@ final class UnitNotes {
         return "x " + from + " = (" + steps + shift + ") " + to;
     }
 
-    /** The units of the second that are merged into those of the first. */
-    private static Optional<String> merged(Unit a, Unit b) {
+    /** The short forms that are spelled out, and the units of the second that are merged into those of the first. */
+    private static Optional<String> merged(Unit a, Unit b, Rational power) {
         List<String> factors = new ArrayList<>();
-        for (Unit.Power right : b.powers()) {
-            for (Unit.Power left : a.powers()) {
-                boolean isLike = left.atom().dimension().equals(right.atom().dimension())
-                        && !left.atom().equals(right.atom())
-                        && !left.atom().dimension().isNone();
+        Unit left = spelledOut(a, b, power, factors);
+        Unit right = spelledOut(b, a, power, factors);
+        for (Unit.Power merged : right.powers()) {
+            for (Unit.Power first : left.powers()) {
+                boolean isLike = first.atom().dimension().equals(merged.atom().dimension())
+                        && !first.atom().equals(merged.atom())
+                        && !first.atom().dimension().isNone();
                 if (isLike) {
-                    factors.add(factor(Unit.of(right.atom()), Unit.of(left.atom())));
+                    factors.add(factor(Unit.of(merged.atom()), Unit.of(first.atom())));
                 }
             }
         }
         return factors.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", factors));
+    }
+
+    private static Unit spelledOut(Unit unit, Unit other, Rational power, List<String> factors) {
+        Unit spelled = unit.spelledOut(other, power).unit();
+        if (!spelled.equals(unit)) {
+            factors.add(factor(unit, spelled));
+        }
+        return spelled;
     }
 
     private static String text(Real number) {

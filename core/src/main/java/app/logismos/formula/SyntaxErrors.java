@@ -155,7 +155,7 @@ final class SyntaxErrors {
         boolean mayBeUnit = next.type() == Token.Type.WORD && next.text().length() > 1;
         if (mayBeUnit
                 && (previous.type() == Token.Type.NUMBER || previous.is(")"))
-                && !UnitCatalogue.STANDARD.like(next.text()).isEmpty()) {
+                && UnitCatalogue.STANDARD.isNearUnit(next.text())) {
             return unknownUnit(text, next);
         }
         if (previous.type() == Token.Type.UNIT && next.type() == Token.Type.NUMBER) {
@@ -245,17 +245,10 @@ final class SyntaxErrors {
     }
 
     static Failure unknownUnit(String text, Token word) {
-        List<Fix> fixes = new ArrayList<>();
-        List<String> near = UnitCatalogue.STANDARD.like(word.text());
-        near.forEach(symbol -> fixes.add(new Fix("Use " + symbol, replaced(text, word.span(), symbol))));
-        return Failure.at(
-                word.span(),
-                ErrorCode.UNKNOWN_UNIT,
-                "`" + word.text() + "` is not a unit that is known here."
-                        + (near.isEmpty()
-                                ? " The guide lists those there are."
-                                : " Did you mean `" + near.get(0) + "`?"),
-                fixes.toArray(Fix[]::new));
+        Fix[] fixes = UnitCatalogue.STANDARD.like(word.text()).stream()
+                .map(symbol -> new Fix("Use " + symbol, replaced(text, word.span(), symbol)))
+                .toArray(Fix[]::new);
+        return Failure.at(word.span(), ErrorCode.UNKNOWN_UNIT, UnitCatalogue.STANDARD.unknown(word.text()), fixes);
     }
 
     static Failure gone(Span place) {

@@ -86,12 +86,7 @@ final class UnitFunctions {
         String text = given.text(parameter);
         return UnitCatalogue.STANDARD
                 .unit(text)
-                .orElseThrow(() -> new Arguments.Refused(Failure.of(
-                        ErrorCode.UNKNOWN_UNIT,
-                        "`" + text + "` is not a unit that is known here."
-                                + UnitCatalogue.STANDARD.like(text).stream()
-                                        .findFirst()
-                                        .map(near -> " Did you mean `" + near + "`?")
-                                        .orElse(""))));
+                .orElseThrow(() -> new Arguments.Refused(
+                        Failure.of(ErrorCode.UNKNOWN_UNIT, UnitCatalogue.STANDARD.unknown(text))));
     }
 }

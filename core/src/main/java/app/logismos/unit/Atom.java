@@ -2,6 +2,7 @@ package app.logismos.unit;
 
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import java.util.List;
 
 /**
  * A unit with a symbol of its own, its prefix included: {@code km}. Atoms with one symbol are equal.
@@ -9,8 +10,10 @@ import app.logismos.number.Real;
  * @param factor how many coherent SI units one of it is, more than 0
  * @param offset what is added to a number on a scale before the factor: 273.15 for °C; 0 for all other units
  * @param isCoherent whether it is a unit of the SI without a prefix, or the kilogram
+ * @param parts the product that it is short for, {@code mi/h} of {@code mph}; empty where it is no such short form
  */
-public record Atom(String symbol, Dimension dimension, Real factor, Rational offset, boolean isCoherent) {
+public record Atom(
+        String symbol, Dimension dimension, Real factor, Rational offset, boolean isCoherent, List<Unit.Power> parts) {
     public Atom {
         if (factor.signum() <= 0) {
             throw new IllegalArgumentException("factor must be more than 0, was " + factor + " for " + symbol);

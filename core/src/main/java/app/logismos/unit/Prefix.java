@@ -40,6 +40,11 @@ record Prefix(List<String> symbols, String name, Rational factor, String ucum) {
                     si("q", "quecto", -30))
             .toList();
 
+    /** The SI's for data, which do not come in tenths (IEC 80000-13, 9-12). */
+    private static final List<Prefix> LARGE = SI.stream()
+            .filter(prefix -> prefix.factor().compareTo(Rational.of(100)) > 0)
+            .toList();
+
     /** IEC 80000-13, 4. */
     static final List<Prefix> BINARY = List.of(
             binary("Ki", "kibi", 10),
@@ -50,6 +55,16 @@ record Prefix(List<String> symbols, String name, Rational factor, String ucum) {
             binary("Ei", "exbi", 60),
             binary("Zi", "zebi", 70),
             binary("Yi", "yobi", 80));
+
+    /** The prefixes of a kind: {@code si}, those of them that make {@code large} units, {@code bin}. */
+    static List<Prefix> of(String kind) {
+        return switch (kind) {
+            case "si" -> SI;
+            case "large" -> LARGE;
+            case "bin" -> BINARY;
+            default -> throw new IllegalArgumentException("a kind of prefixes is si, large or bin, was " + kind);
+        };
+    }
 
     String symbol() {
         return symbols.get(0);

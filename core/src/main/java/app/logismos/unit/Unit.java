@@ -130,13 +130,45 @@ public final class Unit {
         if (other.powers.isEmpty()) {
             return new Product(this, Rational.ONE);
         }
-        List<Power> product = new ArrayList<>(powers);
-        Real factor = Rational.ONE;
-        for (Power each : other.powers) {
+        Product left = spelledOut(other, power);
+        Product right = other.spelledOut(this, power);
+        List<Power> product = new ArrayList<>(left.unit().powers);
+        Real factor = Factors.times(left.factor(), Factors.power(right.factor(), power));
+        for (Power each : right.unit().powers) {
             factor = Factors.times(factor, gather(product, new Power(each.atom(), (Rational)
                     each.exponent().times(power))));
         }
         return new Product(new Unit(product), factor);
+    }
+
+    /**
+     * This unit beside a power of another: short forms that have a part which the other takes away are spelled out, so
+     * that {@code mph} times {@code h} is {@code mi}.
+     */
+    public Product spelledOut(Unit other, Rational power) {
+        List<Power> product = new ArrayList<>();
+        Real factor = Rational.ONE;
+        for (Power each : powers) {
+            if (each.atom().parts().stream().noneMatch(part -> other.takesAway(part, each.exponent(), power))) {
+                factor = Factors.times(factor, gather(product, each));
+                continue;
+            }
+            Unit parts = new Unit(each.atom().parts());
+            Real ratio = Factors.over(each.atom().factor(), parts.factor);
+            factor = Factors.times(factor, Factors.power(ratio, each.exponent()));
+            for (Power part : parts.power(each.exponent()).powers) {
+                factor = Factors.times(factor, gather(product, part));
+            }
+        }
+        return new Product(new Unit(product), factor);
+    }
+
+    private boolean takesAway(Power part, Rational exponent, Rational power) {
+        int side = part.exponent().signum() * exponent.signum() * power.signum();
+        return powers.stream()
+                .anyMatch(each -> each.exponent().signum() == -side
+                        && !each.atom().dimension().isNone()
+                        && each.atom().dimension().equals(part.atom().dimension()));
     }
 
     /** The product as it is written, with nothing merged but equal symbols: {@code km/m} stays. */

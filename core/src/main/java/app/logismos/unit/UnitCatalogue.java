@@ -37,9 +37,17 @@ public final class UnitCatalogue {
      */
     public static final String RATES = "logismos.rates";
 
-    private static final List<String> NAMED = List.of("N", "Pa", "J", "W", "C", "V", "F", "Ω", "S", "Wb", "T", "H");
+    /** What results are shown in: ten and two derived units, and the base units, so that V/Ω is A. */
+    private static final List<String> NAMED =
+            List.of("N", "Pa", "J", "W", "C", "V", "F", "Ω", "S", "Wb", "T", "H", "m", "s", "A", "K", "mol", "cd");
+
+    private static final String FUEL_USE = "Fuel use";
+    private static final String SI_BROCHURE = "SI brochure table";
     /** What UCUM allows to be said about a unit, without a meaning for its size: {@code mL{total}}. */
     private static final Pattern ANNOTATION = Pattern.compile("\\{[^{}]*\\}");
+
+    /** Words that people write as units and that are none, with the reason. */
+    private static final Map<String, String> NO_UNITS = noUnits();
 
     private static final int MOST_REMEMBERED = 10_000;
 
@@ -56,6 +64,13 @@ public final class UnitCatalogue {
     private UnitCatalogue() {
         lines(resource("units.csv")).forEach(line -> add(listing(line)));
         lines(rates()).forEach(line -> add(money(line)));
+    }
+
+    private static Map<String, String> noUnits() {
+        String months = "months differ in length. Write `day`, `week` or `year`, or count months with `addmonths`";
+        String levels = "it counts on a logarithmic scale. Write the ratio itself, as a plain number";
+        return Map.of(
+                "month", months, "months", months, "dB", levels, "decibel", levels, "decibels", levels, "Np", levels);
     }
 
     private static List<String> resource(String name) {
@@ -93,6 +108,7 @@ public final class UnitCatalogue {
         Real factor = cells[4].isEmpty() ? Rational.ONE : factor(cells[4]);
         Rational offset = cells[6].isEmpty() ? Rational.ZERO : Rational.of(new BigDecimal(cells[6]));
         Dimension dimension;
+        List<Unit.Power> parts = List.of();
         if (base.isPresent()) {
             dimension = Dimension.of(base.get());
         } else if (of.equals("1")) {
@@ -101,15 +117,19 @@ public final class UnitCatalogue {
             Unit defining = new UnitReader(this, of)
                     .whole()
                     .orElseThrow(() -> new IllegalArgumentException("a unit must be known before it is used: " + of));
+            boolean isShort = factor.equals(Rational.ONE) || cells[9].equals(FUEL_USE);
+            if (isShort && defining.powers().size() > 1 && !cells[10].startsWith(SI_BROCHURE)) {
+                parts = defining.powers();
+            }
             factor = Factors.times(factor, defining.factor());
             dimension = defining.dimension();
         }
-        boolean isCoherent = cells[10].startsWith("SI brochure table")
+        boolean isCoherent = cells[10].startsWith(SI_BROCHURE)
                 && !cells[10].endsWith("8")
                 && factor.equals(Rational.ONE)
                 && offset.signum() == 0;
         return new UnitListing(
-                new Atom(symbol, dimension, factor, offset, isCoherent),
+                new Atom(symbol, dimension, factor, offset, isCoherent, parts),
                 List.of(cells[1].isEmpty() ? new String[0] : cells[1].split(" ")),
                 cells[2],
                 cells[3],
@@ -125,7 +145,8 @@ public final class UnitCatalogue {
                 Dimension.of(Base.MONEY),
                 Rational.of(new BigDecimal(cells[3].strip())),
                 Rational.ZERO,
-                false);
+                false,
+                List.of());
         return new UnitListing(
                 atom,
                 List.of(),
@@ -245,7 +266,7 @@ public final class UnitCatalogue {
             Unit.Power only = unit.powers().get(0);
             return only.exponent().equals(Rational.ONE)
                     && listing(only.atom())
-                            .filter(listing -> listing.group().equals("Fuel use"))
+                            .filter(listing -> listing.group().equals(FUEL_USE))
                             .isPresent();
         }
         Unit volume = unit("m^3").orElseThrow();
@@ -286,7 +307,7 @@ public final class UnitCatalogue {
     }
 
     private Optional<Atom> prefixed(String text) {
-        for (String kind : List.of("si", "bin")) {
+        for (String kind : List.of("si", "large", "bin")) {
             for (Prefix prefix : (Iterable<Prefix>) prefixes(kind)::iterator) {
                 for (String symbol : prefix.symbols()) {
                     UnitListing rest = text.startsWith(symbol) ? bare(text.substring(symbol.length())) : null;
@@ -313,7 +334,7 @@ public final class UnitCatalogue {
     }
 
     private Optional<Atom> prefixedCode(String text) {
-        return Stream.of("si", "bin")
+        return Stream.of("si", "large", "bin")
                 .flatMap(kind -> prefixes(kind)
                         .filter(prefix -> text.startsWith(prefix.ucum()))
                         .flatMap(prefix -> Optional.ofNullable(
@@ -325,10 +346,10 @@ public final class UnitCatalogue {
     }
 
     private static Stream<Prefix> prefixes(String... kinds) {
-        return Stream.of(kinds).flatMap(kind -> (kind.equals("si") ? Prefix.SI : Prefix.BINARY).stream());
+        return Stream.of(kinds).flatMap(kind -> Prefix.of(kind).stream());
     }
 
-    private static Atom scaled(Prefix prefix, UnitListing listing) {
+    private Atom scaled(Prefix prefix, UnitListing listing) {
         Atom atom = listing.atom();
         String symbol = prefix.symbol() + atom.symbol();
         return new Atom(
@@ -336,12 +357,42 @@ public final class UnitCatalogue {
                 atom.dimension(),
                 Factors.times(prefix.factor(), atom.factor()),
                 Rational.ZERO,
-                symbol.equals("kg"));
+                symbol.equals("kg"),
+                prefixed(prefix, atom.parts()));
+    }
+
+    /** The prefix of a short form goes to its first part: {@code kWh} is {@code kW·h}; not where that has one already. */
+    private List<Unit.Power> prefixed(Prefix prefix, List<Unit.Power> parts) {
+        UnitListing first =
+                parts.isEmpty() ? null : bySymbol.get(parts.get(0).atom().symbol());
+        if (first == null || !first.takes("si")) {
+            return List.of();
+        }
+        List<Unit.Power> prefixed = new ArrayList<>(parts);
+        prefixed.set(0, new Unit.Power(scaled(prefix, first), parts.get(0).exponent()));
+        return prefixed;
     }
 
     /** What a dimension is, in words: {@code a mass}, {@code a speed}; in powers of base quantities where it has no word. */
     public static String measures(Dimension dimension) {
         return Measures.of(dimension);
+    }
+
+    /** Whether somebody who wrote this word as a unit is told what to write in its place. */
+    public boolean isNearUnit(String word) {
+        return NO_UNITS.containsKey(word) || !like(word).isEmpty();
+    }
+
+    /** That a word is no unit, with the reason or the unit that may be meant. */
+    public String unknown(String word) {
+        String reason = NO_UNITS.get(word);
+        return reason != null
+                ? "`" + word + "` is not a unit: " + reason + "."
+                : "`" + word + "` is not a unit that is known here."
+                        + like(word).stream()
+                                .findFirst()
+                                .map(near -> " Did you mean `" + near + "`?")
+                                .orElse(" The guide lists those there are.");
     }
 
     /** Symbols near a word that is none: the same in another case or with an s, or one letter away from a name. */

@@ -7,7 +7,7 @@ import java.util.List;
  *
  * @param others further symbols it is read by
  * @param ucum its code in UCUM; empty where it has none
- * @param prefixes {@code si}, {@code bin}, both, or none
+ * @param prefixes {@code si}, {@code large} or {@code bin}, several, or none
  * @param source where its factor comes from
  */
 public record UnitListing(

@@ -75,6 +75,68 @@ class QuantitiesTest {
     @CsvSource(
             delimiter = '|',
             value = {
+                "=45 mph * 2 h           | 90 mi",
+                "=2 h * 45 mph           | 90 mi",
+                "=45 mph * 20 min        | 15 mi",
+                "=90 mi / 45 mph         | 2 h",
+                "=20 kn * 3 h            | 60 nmi",
+                "=3 kWh / 2 h            | (3/2) kW",
+                "=1 kWh / 30 min         | 2 kW",
+                "=3 kWh / 2 kW           | (3/2) h",
+                "=600 mAh / 2 h          | 300 mA",
+                "=7.5 L/100km * 200 km   | 15 L",
+                "=15 L / 7.5 L/100km     | 200 km",
+                "=30 mpg * 10 gal        | 300 mi",
+                "=300 mi / 30 mpg        | 10 gal",
+                "=60 rpm * 2 min         | 120 rev",
+                "=30 psi * 2 in^2        | 60 lbf",
+                "=30 psi * 1 ft^2        | 4320 lbf",
+                "=5 gpm * 1 h            | 300 gal",
+                "=230 kVA / 230 V        | 1000 A",
+                "=5 mph * 3              | 15 mph",
+                "=60 mph / 30 mph        | 2",
+                "=5 mph + 3 mi/h         | 8 mph",
+                "=2 kWh * 3              | 6 kWh",
+                "=2 kWh * 0.30 EUR/kWh   | (3/5) EUR",
+                "=2 Wh * 3 m             | 6 Wh·m",
+                "=5 psi / 2 psi          | 5/2",
+            })
+    void shortFormsAreSpelledOutBesideWhatTakesAPartOfThemAway(String entry, String expected) {
+        assertThat(PlainText.of(value(entry))).isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=230 V / (10 Ω)   | 23 A",
+                "=10 C / (2 s)     | 5 A",
+                "=6 J / (2 N)      | 3 m",
+                "=1/(2 Hz)         | (1/2) s",
+                "=12 W / (3 A)     | 4 V",
+            })
+    void productsOfCoherentUnitsAreShownInTheirName(String entry, String expected) {
+        assertThat(PlainText.of(value(entry))).isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=1 month to day        | `month` is not a unit: months differ in length. Write `day`, `week` or `year`, or count months with `addmonths`.",
+                "=3 dB                  | `dB` is not a unit: it counts on a logarithmic scale. Write the ratio itself, as a plain number.",
+                "=convert(1, \"dB\", \"B\") | `dB` is not a unit: it counts on a logarithmic scale. Write the ratio itself, as a plain number.",
+                "=5 to months           | `months` is not a unit: months differ in length. Write `day`, `week` or `year`, or count months with `addmonths`.",
+                "=1 gallom to L         | `gallom` is not a unit that is known here. Did you mean `gallon`?",
+            })
+    void wordsThatAreNoUnitsAreRefusedWithTheReason(String entry, String message) {
+        assertThat(((Failure) value(entry)).message()).isEqualTo(message);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
                 "=sum(1 kg, 500 g)                  | (3/2) kg",
                 "=sum({1 kg, 2 kg; 3 kg, 4 kg})     | 10 kg",
                 "=mean(20 °C, 68 °F, 26 °C)         | 22 °C",

@@ -272,4 +272,16 @@ class UnitCatalogueTest {
     private static Unit unit(String text) {
         return UNITS.unit(text).orElseThrow(() -> new AssertionError("no unit " + text));
     }
+
+    @ParameterizedTest
+    @CsvSource({"dB", "mB", "cbit", "daB", "hbit", "decibyte"})
+    void dataComesInNoTenthsOrTens(String symbol) {
+        assertThat(UnitCatalogue.STANDARD.unit(symbol)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"kB", "Mbit", "GiB", "kilobyte", "QB", "mebibit"})
+    void dataComesInThousandsAndPowersOfTwo(String symbol) {
+        assertThat(UnitCatalogue.STANDARD.unit(symbol)).isPresent();
+    }
 }

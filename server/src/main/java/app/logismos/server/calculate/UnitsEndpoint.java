@@ -23,7 +23,7 @@ class UnitsEndpoint {
      * @param dimension in powers of base quantities
      * @param measures the same in words
      * @param ucum its code in UCUM; null where it has none
-     * @param prefixes {@code si}, {@code bin}, both, or none
+     * @param prefixes {@code si}, {@code large} or {@code bin}, several, or none
      * @param sample whether its rate is only a sample
      */
     record UnitJson(
