@@ -107,6 +107,11 @@ final class CallEvaluation implements References {
                 : meant(given.get(argument).value().orElseThrow());
     }
 
+    @Override
+    public Optional<Span> place(int argument) {
+        return given.get(argument).value().map(Expression::span);
+    }
+
     private Optional<Cells> meant(Expression expression) {
         Address origin = evaluator.origin();
         if (expression instanceof CellReference cell) {
@@ -193,14 +198,19 @@ final class CallEvaluation implements References {
                 if (next >= parameters.size()
                         && (index < 0 || !parameters.get(index).repeated())) {
                     return Optional.of(EvaluationErrors.tooManyArguments(
-                            function.name(), parameters.size(), call.arguments().size(), call.span()));
+                            function.name(),
+                            parameters.size(),
+                            call.arguments().size(),
+                            argument.value().map(Expression::span).orElse(call.span())));
                 }
                 next++;
             }
             if (argument.value().isPresent()) {
                 if (positions.contains(index) && !parameters.get(index).repeated()) {
                     return Optional.of(EvaluationErrors.givenTwice(
-                            function.name(), parameters.get(index).name(), call.span()));
+                            function.name(),
+                            parameters.get(index).name(),
+                            argument.value().get().span()));
                 }
                 positions.add(index);
             }

@@ -59,9 +59,10 @@ public final class Arguments {
         int argument = positions.indexOf(function.indexOf(parameter));
         return references
                 .of(argument)
-                .orElseThrow(() -> new Refused(Failure.of(
+                .orElseThrow(() -> refused(
+                        parameter,
                         ErrorCode.WRONG_KIND,
-                        "`" + function.name() + "` needs a reference like B7 for `" + parameter + "`.")));
+                        "`" + function.name() + "` needs a reference like B7 for `" + parameter + "`."));
     }
 
     /** What stands in some cells. */
@@ -180,9 +181,36 @@ public final class Arguments {
 
     /** The refusal of an argument: what it should be, and what it was. */
     Refused wrong(String parameter, String needed, String was) {
-        return new Refused(Failure.of(
+        return refused(
+                parameter,
                 ErrorCode.WRONG_ARGUMENTS,
-                "`" + function.name() + "` needs " + needed + " for `" + parameter + "`, was " + was + "."));
+                "`" + function.name() + "` needs " + needed + " for `" + parameter + "`, was " + was + ".");
+    }
+
+    /** The refusal of what was given for a parameter, at its place: the first argument where that may be repeated. */
+    Refused refused(String parameter, ErrorCode code, String message) {
+        return new Refused(placed(positions.indexOf(function.indexOf(parameter)), code, message));
+    }
+
+    /** The refusal of one value among the arguments that were given for a parameter. */
+    Refused refused(String parameter, Value value, ErrorCode code, String message) {
+        return new Refused(placed(parameter, value, code, message));
+    }
+
+    private Failure placed(String parameter, Value value, ErrorCode code, String message) {
+        int index = function.indexOf(parameter);
+        int argument = IntStream.range(0, positions.size())
+                .filter(i -> positions.get(i) == index && values.apply(i) == value)
+                .findFirst()
+                .orElse(positions.indexOf(index));
+        return placed(argument, code, message);
+    }
+
+    private Failure placed(int argument, ErrorCode code, String message) {
+        Failure failure = Failure.of(code, message);
+        return argument < 0
+                ? failure
+                : references.place(argument).map(failure::orAt).orElse(failure);
     }
 
     /** Goes on with long work, or ends it where its time is up. */
@@ -219,7 +247,9 @@ public final class Arguments {
     }
 
     private HasUnit hasUnit(String parameter, Quantity quantity) {
-        return new HasUnit(Failure.of(
+        return new HasUnit(placed(
+                parameter,
+                quantity,
                 ErrorCode.WRONG_KIND,
                 "`" + function.name() + "` needs a plain number for `" + parameter + "`, was "
                         + UnitCatalogue.measures(quantity.unit().dimension()) + " in `"
@@ -264,9 +294,7 @@ public final class Arguments {
     BigInteger count(String parameter) {
         BigInteger whole = whole(parameter);
         if (whole.signum() < 0) {
-            throw new Refused(Failure.of(
-                    ErrorCode.WRONG_ARGUMENTS,
-                    "`" + function.name() + "` needs 0 or more for `" + parameter + "`, was " + whole + "."));
+            throw wrong(parameter, "0 or more", whole.toString());
         }
         return whole;
     }
@@ -275,10 +303,7 @@ public final class Arguments {
         if (number instanceof Rational rational && rational.isInteger()) {
             return rational.numerator();
         }
-        throw new Refused(Failure.of(
-                ErrorCode.WRONG_ARGUMENTS,
-                "`" + function.name() + "` needs a whole number for `" + parameter + "`, was "
-                        + PlainText.of(new NumberValue(number)) + "."));
+        throw wrong(parameter, "a whole number", PlainText.of(new NumberValue(number)));
     }
 
     /** An angle in radians. */
@@ -384,10 +409,12 @@ public final class Arguments {
         boolean isUnit = first instanceof Quantity && (other instanceof Quantity || other instanceof NumberValue)
                 || first instanceof NumberValue && other instanceof Quantity;
         return isUnit
-                ? new Refused(Failure.of(
+                ? refused(
+                        parameter,
+                        other,
                         ErrorCode.UNITS_DIFFER,
                         measures(first) + " and " + measures(other) + ". `" + function.name()
-                                + "` needs like quantities."))
+                                + "` needs like quantities.")
                 : wrongKind(parameter, other);
     }
 
@@ -404,10 +431,7 @@ public final class Arguments {
                 .map(number -> {
                     BigInteger whole = whole(parameter, number);
                     if (whole.signum() < 0) {
-                        throw new Refused(Failure.of(
-                                ErrorCode.WRONG_ARGUMENTS,
-                                "`" + function.name() + "` needs 0 or more for each `" + parameter + "`, was " + whole
-                                        + "."));
+                        throw wrong(parameter, "0 or more", whole.toString());
                     }
                     return whole;
                 })
@@ -425,10 +449,12 @@ public final class Arguments {
     Refused wrongKind(String parameter, Value value) {
         Parameter.Accepts accepts =
                 function.parameters().get(function.indexOf(parameter)).accepts();
-        return new Refused(Failure.of(
+        return refused(
+                parameter,
+                value,
                 ErrorCode.WRONG_KIND,
                 "`" + function.name() + "` needs " + accepts.one() + " for `" + parameter + "`, was "
-                        + value.kind().one() + "." + wayOut(accepts, value)));
+                        + value.kind().one() + "." + wayOut(accepts, value));
     }
 
     private static String wayOut(Parameter.Accepts accepts, Value value) {

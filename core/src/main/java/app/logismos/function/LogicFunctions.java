@@ -166,9 +166,11 @@ final class LogicFunctions {
         if (value instanceof Truth truth) {
             return truth.holds();
         }
-        throw new Arguments.Refused(Failure.of(
+        throw given.refused(
+                "conditions",
+                value,
                 ErrorCode.WRONG_KIND,
-                "A condition is true or false, and this is " + value.kind().one() + "."));
+                "A condition is true or false, and this is " + value.kind().one() + ".");
     }
 
     /** The place of the first condition that is {@code wanted}; −1 where none is. Those behind it are not looked at. */

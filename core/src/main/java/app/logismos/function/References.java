@@ -2,15 +2,21 @@ package app.logismos.function;
 
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
+import app.logismos.value.Span;
 import app.logismos.value.Value;
 import java.util.Optional;
 
-/** What the arguments of a call refer to, and what stands there. */
+/** Where the arguments of a call stand, what they refer to, and what is there. */
 public interface References {
     /** Where nothing is a reference. */
     References NONE = new References() {
         @Override
         public Optional<Cells> of(int argument) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Span> place(int argument) {
             return Optional.empty();
         }
 
@@ -41,6 +47,9 @@ public interface References {
 
     /** Where an argument points, by its place in the call; with −1 where the formula stands. */
     Optional<Cells> of(int argument);
+
+    /** The characters of an argument in the entry, by its place in the call. */
+    Optional<Span> place(int argument);
 
     /** The value of one cell, or the table of several; the formula depends on them from now on. */
     Value read(Cells cells);

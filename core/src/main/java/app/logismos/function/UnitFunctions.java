@@ -86,7 +86,7 @@ final class UnitFunctions {
         String text = given.text(parameter);
         return UnitCatalogue.STANDARD
                 .unit(text)
-                .orElseThrow(() -> new Arguments.Refused(
-                        Failure.of(ErrorCode.UNKNOWN_UNIT, UnitCatalogue.STANDARD.unknown(text))));
+                .orElseThrow(
+                        () -> given.refused(parameter, ErrorCode.UNKNOWN_UNIT, UnitCatalogue.STANDARD.unknown(text)));
     }
 }

@@ -96,16 +96,16 @@ class CalculatorTest {
                 "=\"12\"+1             | wrong-kind        | 1 | 5  | `+` needs numbers, and this is a text. `number(\"12\")` reads a text as a number.",
                 "=true+1               | wrong-kind        | 1 | 5  | `+` needs numbers, and this is a truth value.",
                 "=1<\"a\"              | wrong-kind        | 3 | 6  | `<` compares values of one kind, and this is a text. `number(\"a\")` reads a text as a number.",
-                "=if(1, 2, 3)          | wrong-kind        | 1 | 12 | `if` needs a condition for `condition`, was a number.",
+                "=if(1, 2, 3)          | wrong-kind        | 4 | 5  | `if` needs a condition for `condition`, was a number.",
                 "={1, 2}+{1, 2, 3}     | shapes-differ     | 7 | 8  | A table of 1 × 2 and one of 1 × 3 do not fit. They must have the same shape, or be a row and a column.",
                 "=(1/2)!               | wrong-arguments   | 1 | 6  | A factorial needs a whole number of 0 or more, was 1/2.",
-                "=combinations(5, -1)  | wrong-arguments   | 1 | 20 | `combinations` needs 0 or more for `k`, was -1.",
+                "=combinations(5, -1)  | wrong-arguments   | 17 | 19 | `combinations` needs 0 or more for `k`, was -1.",
                 "=combinations(5)      | wrong-arguments   | 1 | 16 | `combinations` needs `k`: how many of them are chosen, 0 or more.",
-                "=sin(1, 2)            | wrong-arguments   | 1 | 10 | `sin` takes 1 argument, and here are 2.",
+                "=sin(1, 2)            | wrong-arguments   | 8 | 9  | `sin` takes 1 argument, and here are 2.",
                 "=log(1, foo: 2)       | wrong-arguments   | 1 | 15 | `log` has no argument `foo`. It has `x`, `base`.",
-                "=log(x: 2, x: 3)      | wrong-arguments   | 1 | 16 | `x` of `log` is given twice.",
-                "=now(1)               | wrong-arguments   | 1 | 7  | `now` takes no arguments, and here are 1.",
-                "=mean(missing)        | wrong-arguments   | 1 | 14 | `mean` needs at least one number for `numbers`, was none.",
+                "=log(x: 2, x: 3)      | wrong-arguments   | 14 | 15 | `x` of `log` is given twice.",
+                "=now(1)               | wrong-arguments   | 5 | 6  | `now` takes no arguments, and here are 1.",
+                "=mean(missing)        | wrong-arguments   | 6 | 13 | `mean` needs at least one number for `numbers`, was none.",
                 "=foo+1                | unknown-name      | 1 | 4  | Nothing is called `foo` here. A text goes between double quotes.",
                 "=A1+1                 | missing-reference | 1 | 3  | `A1` is a cell, and there is no grid here.",
                 "=10^10^10             | too-large         | 1 | 9  | The result has more than 1,000,000 digits, or is past what is calculated here.",
@@ -118,6 +118,37 @@ class CalculatorTest {
         assertThat(failure.code().code()).isEqualTo(code);
         assertThat(failure.place()).contains(new Span(start, end));
         assertThat(failure.message()).isEqualTo(message);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "=round(\"x\", 2)                  | \"x\"",
+                "=round(2, \"x\")                  | \"x\"",
+                "=round(2, 1.5)                    | 1.5",
+                "=sum(1, 2, \"a\", 4)               | \"a\"",
+                "=sum(1, {2; 3}, true)             | true",
+                "=and(true, 1)                     | 1",
+                "=max(1 m, 2 kg)                   | 2 kg",
+                "=sum(1 m, 2 m, 3)                 | 3",
+                "=ln(3 kg)                         | 3 kg",
+                "=left(\"abc\", count: -1)          | -1",
+                "=log(base: \"b\", x: 3)            | \"b\"",
+                "=convert(5, \"kg\", \"lbx\")       | \"lbx\"",
+                "=date(2027, 13, 1)                | 13",
+                "=gcd(4, 6.5)                      | 4",
+                "=1+combinations(2*3, 2-3)         | 2-3",
+                "=round(sqrt(\"a\"), 2)             | \"a\"",
+                "=mean({1, 2}, \"a\")               | \"a\"",
+                "=hypot(3, \"a\")                   | \"a\"",
+                "=upper(5)                         | 5",
+                "=sin(1, 2, 3)                     | 2",
+            })
+    void anArgumentThatIsRefusedIsThePlaceOfTheError(String entry, String place) {
+        Failure failure = (Failure) value(entry, RADIANS);
+        assertThat(failure.place().orElseThrow().in(entry)).isEqualTo(place);
     }
 
     static Stream<Arguments> examples() {
