@@ -72,9 +72,16 @@ public final class Reals {
         below[i] = NONE;
     }
 
-    /** Whether both have equal numbers at a place. */
-    public boolean isSame(int i, Reals other) {
-        return below[i] == other.below[i] && above[i] == other.above[i] && has(i);
+    /**
+     * The first place from {@code from} to before {@code until} at which the two have not one and the same number;
+     * {@code until} where there is no such place.
+     */
+    public int mismatch(Reals other, int from, int until) {
+        int i = from;
+        while (i < until && below[i] == other.below[i] && above[i] == other.above[i] && below[i] != NONE) {
+            i++;
+        }
+        return i;
     }
 
     /** Copies {@code length} places from {@code first} on to those of {@code target} from {@code at} on. */

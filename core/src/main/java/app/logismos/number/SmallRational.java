@@ -11,9 +11,20 @@ record SmallRational(long above, long below) implements Rational {
     private static final int CACHED = 1_024;
     private static final SmallRational[] WHOLE = new SmallRational[2 * CACHED];
 
+    /** Denominators of decimals with two places are below this. */
+    private static final int TABLE_SIZE = 128;
+
+    /** The greatest common divisors of small numbers, which are asked for most: that of b and r at b × 128 + r. */
+    private static final byte[] COMMON = new byte[TABLE_SIZE * TABLE_SIZE];
+
     static {
         for (int i = 0; i < WHOLE.length; i++) {
             WHOLE[i] = new SmallRational(i - CACHED, 1);
+        }
+        for (int b = 1; b < TABLE_SIZE; b++) {
+            for (int rest = 1; rest < b; rest++) {
+                COMMON[b * TABLE_SIZE + rest] = (byte) steins(rest, b);
+            }
         }
     }
 
@@ -141,7 +152,7 @@ record SmallRational(long above, long below) implements Rational {
         return Math.multiplyHigh(a, b) != product >> 63 || product == Long.MIN_VALUE;
     }
 
-    /** Stein's binary algorithm: shifts instead of divisions (Knuth, The Art of Computer Programming 2, 4.5.2 B). */
+    /** The greatest common divisor; 0 counts as a multiple of everything. */
     static long gcd(long a, long b) {
         if (a == 0 || b == 0) {
             return a | b;
@@ -154,8 +165,13 @@ record SmallRational(long above, long below) implements Rational {
         if (rest == 0) {
             return b;
         }
-        int twos = Long.numberOfTrailingZeros(rest | b);
-        long x = rest >>> Long.numberOfTrailingZeros(rest);
+        return b < TABLE_SIZE ? COMMON[(int) (b * TABLE_SIZE + rest)] : steins(rest, b);
+    }
+
+    /** Stein's binary algorithm: shifts instead of divisions (Knuth, The Art of Computer Programming 2, 4.5.2 B). */
+    private static long steins(long a, long b) {
+        int twos = Long.numberOfTrailingZeros(a | b);
+        long x = a >>> Long.numberOfTrailingZeros(a);
         long y = b >>> Long.numberOfTrailingZeros(b);
         while (x != y) {
             if (x > y) {

@@ -57,6 +57,7 @@ final class Links {
     private final Map<String, LongOpenHashSet> usersOfNames = new HashMap<>();
     private final Map<String, LongOpenHashSet> usersOfTitles = new HashMap<>();
     private final Long2ObjectOpenHashMap<Plan> found = new Long2ObjectOpenHashMap<>();
+    private @Nullable Optional<List<Run>> runs;
     private CellSet changed = new CellSet();
     private int changedRound;
 
@@ -101,6 +102,20 @@ final class Links {
         return all;
     }
 
+    /**
+     * All cells with a formula in order, by runs; remembered as long as no formula is linked anew. Nothing where runs do
+     * not settle it, and where formulas find out what they refer to.
+     */
+    Optional<List<Run>> runs() {
+        if (!found.isEmpty()) {
+            return Optional.empty();
+        }
+        if (runs == null) {
+            runs = Runs.order(formulas(), this);
+        }
+        return runs;
+    }
+
     /** Links what was touched as it is now; answers with all cells that must be looked at again. */
     LongArrayList follow(Touched touched) {
         // Linked sets keep the order of the cells: whoever follows them walks through memory and does not jump.
@@ -131,6 +146,7 @@ final class Links {
         CellStore<Formula> store = linked.get(CellKey.grid(key));
         Formula formula = store.get(CellKey.column(key), CellKey.row(key));
         if (formula != null) {
+            runs = null;
             forget(key);
             dependents.remove(formula.plan(), key);
             forEachWord(
@@ -150,6 +166,7 @@ final class Links {
                     .computeIfAbsent(
                             expression,
                             each -> new Formula(each, planOf(each, number), PlainArithmetic.suits(each), finds(each)));
+            runs = null;
             dependents.add(formula.plan(), key);
             forEachWord(
                     expression,

@@ -59,7 +59,8 @@ final class Recalculation {
     void recalculateAll() {
         round++;
         Bounded.runDeep(() -> {
-            recalculate(links.formulas(), key -> true);
+            Optional<List<Run>> runs = links.runs();
+            recalculate(runs.isPresent() ? new LongArrayList() : links.formulas(), runs, key -> true);
             return true;
         });
     }
@@ -124,7 +125,7 @@ final class Recalculation {
         Map<Long, CellChange> followed = new LinkedHashMap<>();
         formulas.forEach(
                 (long key) -> followed.put(key, change(key, values.get(key), values.get(key), typed(key, touched))));
-        for (CellChange change : recalculate(new LongArrayList(affected), formulas::contains)) {
+        for (CellChange change : recalculate(new LongArrayList(affected), Optional.empty(), formulas::contains)) {
             long key = CellKey.of(links.number(change.grid()), change.cell());
             CellChange first = followed.get(key);
             CellChange whole = first == null
@@ -158,13 +159,15 @@ final class Recalculation {
     /**
      * Works the cells out in order; answers with those whose value is another now. Cells that tables are laid out over
      * are followed in further rounds: which they are is known only when the table is.
+     *
+     * @param ordered the cells by runs, if they have been put in order before; {@code cells} is not looked at then
      */
-    private List<CellChange> recalculate(LongArrayList cells, LongPredicate mustRun) {
+    private List<CellChange> recalculate(LongArrayList cells, Optional<List<Run>> ordered, LongPredicate mustRun) {
         List<CellChange> changes = new ArrayList<>();
         LongArrayList moved = new LongArrayList();
         LongOpenHashSet again = new LongOpenHashSet();
         links.forget(cells);
-        workOut(cells, mustRun, moved, again, changes);
+        workOut(cells, ordered, mustRun, moved, again, changes);
         for (int rounds = 0; (!moved.isEmpty() || !again.isEmpty()) && rounds < MOST_ROUNDS; rounds++) {
             moved.forEach((long cell) -> layout.forEachWaiting(cell, again::add));
             again.removeIf(key -> !links.isFormula(key));
@@ -174,7 +177,7 @@ final class Recalculation {
             LongOpenHashSet forced = new LongOpenHashSet(again);
             moved.clear();
             again.clear();
-            workOut(new LongArrayList(next), forced::contains, moved, again, changes);
+            workOut(new LongArrayList(next), Optional.empty(), forced::contains, moved, again, changes);
         }
         LongOpenHashSet endless = new LongOpenHashSet(links.downstream(moved));
         moved.forEach((long cell) -> layout.owner(cell)
@@ -193,6 +196,7 @@ final class Recalculation {
 
     private void workOut(
             LongArrayList cells,
+            Optional<List<Run>> ordered,
             LongPredicate mustRun,
             LongArrayList moved,
             LongOpenHashSet again,
@@ -209,7 +213,7 @@ final class Recalculation {
                 again.add(key);
             }
         };
-        Optional<List<Run>> runs = Runs.order(cells, links);
+        Optional<List<Run>> runs = ordered.or(() -> Runs.order(cells, links));
         if (runs.isPresent()) {
             runs.get().forEach(run -> workOut(run, mayDiffer, follow, changes));
             return;
@@ -237,11 +241,11 @@ final class Recalculation {
             int until = Math.min(run.last() + 1 - page, ValueStore.PAGE);
             Numbers made = cells.values(new Address(run.column(), page), from, until);
             Numbers before = values.numbers(run.grid(), run.column(), page);
-            for (int i = from; i < until; i++) {
+            for (int i = made.mismatch(before, from, until); i < until; i = made.mismatch(before, i + 1, until)) {
                 long key = run.top() + page + i - run.first();
                 if (!made.has(i)) {
                     follow.accept(key);
-                } else if (!made.isSame(i, before) && mayDiffer.test(key)) {
+                } else if (mayDiffer.test(key)) {
                     store(key, made.get(i), changes);
                 }
             }

@@ -52,8 +52,11 @@ public record Numbers(Reals reals, Unit unit) {
         return unit == Unit.ONE ? new NumberValue(number) : new Quantity(number, unit);
     }
 
-    /** Whether both have equal numbers with the same unit at a place. */
-    public boolean isSame(int i, Numbers other) {
-        return unit == other.unit && reals.isSame(i, other.reals);
+    /**
+     * The first place from {@code from} to before {@code until} at which the two have not one and the same number in one
+     * unit; {@code until} where there is no such place.
+     */
+    public int mismatch(Numbers other, int from, int until) {
+        return unit == other.unit ? reals.mismatch(other.reals, from, until) : from;
     }
 }

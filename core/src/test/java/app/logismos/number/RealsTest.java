@@ -107,12 +107,12 @@ class RealsTest {
     void equalNumbersAreTheSameAndThePlaceWithoutOneIsLikeNone(int place) {
         Reals one = Reals.filled(SIZE, Rational.of(1, 3));
         Reals other = Reals.filled(SIZE, Rational.of(1, 3));
-        assertThat(one.isSame(place, other)).isTrue();
+        assertThat(one.mismatch(other, place, place + 1)).isEqualTo(place + 1);
         other.set(place, Real.from(1 / 3.0));
-        assertThat(one.isSame(place, other)).isFalse();
+        assertThat(one.mismatch(other, place, place + 1)).isEqualTo(place);
         one.clear(place);
         other.clear(place);
-        assertThat(one.isSame(place, other)).isFalse();
+        assertThat(one.mismatch(other, place, place + 1)).isEqualTo(place);
     }
 
     @Test

@@ -81,6 +81,20 @@ class TowerCasesTest {
     }
 
     @Test
+    void fractionsOfSmallNumbersAreInLowestTerms() {
+        for (long above = -150; above <= 150; above++) {
+            for (long below = 1; below <= 150; below++) {
+                BigInteger shared = BigInteger.valueOf(above).gcd(BigInteger.valueOf(below));
+                Rational fraction = Rational.of(above, below);
+                assertThat(fraction.numerator())
+                        .isEqualTo(BigInteger.valueOf(above).divide(shared));
+                assertThat(fraction.denominator())
+                        .isEqualTo(BigInteger.valueOf(below).divide(shared));
+            }
+        }
+    }
+
+    @Test
     void fractionsOfLongNumbersAreRoundedOnceToADouble() {
         Seeded.cases(5_000, random -> {
             long above = random.nextLong() >> random.nextInt(12);

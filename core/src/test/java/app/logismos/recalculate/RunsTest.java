@@ -6,9 +6,13 @@ import app.logismos.Seeded;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
+import app.logismos.value.Blank;
+import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
 import it.unimi.dsi.fastutil.longs.LongArrayList;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
@@ -19,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -145,6 +150,42 @@ class RunsTest {
             changed.forEach(each -> oneByOne.apply(List.of(new Edit.Enter("a", List.of(each)))));
             assertThat(Sheets.values(atOnce)).isEqualTo(Sheets.values(oneByOne));
         });
+    }
+
+    /** The order of all formulas is remembered; random numbers tell which of them were worked out again. */
+    @Test
+    void afterEachEditEverythingIsWorkedOutAgainInItsNewOrder() {
+        LiveWorksheet live = Sheets.empty();
+        List<Edit.Typed> typed = new ArrayList<>();
+        for (int row = 0; row < 40; row++) {
+            typed.add(new Edit.Typed(new Address(0, row), "=random()"));
+            typed.add(new Edit.Typed(new Address(1, row), "=A" + (row + 1) + "*2"));
+        }
+        live.apply(List.of(new Edit.Enter("a", typed)));
+        assertAllAreNew(live, "A7", "B7");
+        Sheets.type(live, "C1", "=random()+B7");
+        assertAllAreNew(live, "A7", "B7", "C1");
+        Sheets.type(live, "B7", "=C1/4", "C1", "=random()");
+        assertAllAreNew(live, "A7", "B7", "C1");
+        assertThat(number(live, "B7")).isEqualTo(number(live, "C1").dividedBy(Rational.of(4)));
+        Sheets.type(live, "A7", "", "C1", "=shifted(A1, randomint(1, 3)-1, 0)");
+        live.recalculateAll();
+        assertThat(live.value("a", Sheets.at("A7"))).isEqualTo(Blank.BLANK);
+        assertAllAreNew(live, "A8", "B8");
+        assertThat(List.of(number(live, "A1"), number(live, "A2"), number(live, "A3")))
+                .contains(number(live, "C1"));
+    }
+
+    private static Real number(LiveWorksheet live, String cell) {
+        return ((NumberValue) live.value("a", Sheets.at(cell))).real();
+    }
+
+    private static void assertAllAreNew(LiveWorksheet live, String... cells) {
+        List<Real> before = Stream.of(cells).map(cell -> number(live, cell)).toList();
+        live.recalculateAll();
+        for (int i = 0; i < cells.length; i++) {
+            assertThat(number(live, cells[i])).isNotEqualTo(before.get(i));
+        }
     }
 
     /** Mostly a number with the unit given, at times something else. */
