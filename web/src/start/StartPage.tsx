@@ -6,6 +6,7 @@ import { keys } from '../api/keys'
 import { useWorksheets } from '../api/queries'
 import type { Listed } from '../api/types'
 import { Mark } from '../worksheet/Mark'
+import type { Arrival } from '../worksheet/useFirstKeys'
 import { Card } from './Card'
 import styles from './StartPage.module.css'
 
@@ -19,7 +20,7 @@ export function StartPage() {
     mutationFn: () => api.create('New worksheet'),
     onSuccess: async (worksheet) => {
       await client.invalidateQueries({ queryKey: keys.worksheets })
-      await navigate(`/worksheet/${worksheet.id}`)
+      await navigate(`/worksheet/${worksheet.id}`, { state: { isNew: true } satisfies Arrival })
     },
     onError: (reason) => void message.error(reason.message),
   })

@@ -18,6 +18,7 @@ import { WorksheetContext } from './context'
 import { Head } from './Head'
 import { useWorksheetStore } from './store'
 import { useEvents } from './useEvents'
+import { useFirstKeys } from './useFirstKeys'
 import { useKeep } from './useKeep'
 import { RestoreContext, useLookBack } from './useLookBack'
 import { useShortcuts } from './useShortcuts'
@@ -76,6 +77,7 @@ function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at:
   )
   useForgetPreviews(worksheet.revision)
   useEvents(worksheet.id, at === null)
+  useFirstKeys(open.grids)
   useEffect(() => {
     // The tape is short and the first Up should find it.
     void client.prefetchQuery({ queryKey: keys.tape(worksheet.id), queryFn: () => api.tape(worksheet.id) })

@@ -133,7 +133,11 @@ public final class Parser {
                                 ? SyntaxErrors.unknownUnit(text, unit)
                                 : SyntaxErrors.unitExpected(to));
             }
-            left = new Conversion(left, unit(unit), unit.text(), to.span(), unit.span());
+            Conversion conversion = new Conversion(left, unit(unit), unit.text(), to.span(), unit.span());
+            if (SyntaxErrors.isOperator(peek())) {
+                throw new Refusal(SyntaxErrors.behindConversion(text, conversion.span(), peek()));
+            }
+            left = conversion;
         }
         return left;
     }

@@ -256,8 +256,17 @@ final class SyntaxErrors {
                 place, ErrorCode.MISSING_REFERENCE, "The cell that was meant here is gone. Point at another one.");
     }
 
+    /** An operator behind {@code to} and its unit. */
+    static Failure behindConversion(String text, Span conversion, Token sign) {
+        return syntax(
+                sign.span(),
+                "`to` converts all that stands before it, so nothing is calculated behind its unit. Put the conversion"
+                        + " in brackets.",
+                new Fix("Put it in brackets", replaced(text, conversion, "(" + conversion.in(text) + ")")));
+    }
+
     static Failure unitExpected(Token sign) {
-        return syntax(sign.span(), "Behind `to` stands a unit.");
+        return syntax(sign.span(), "Behind `to` stands a unit, as in `2 km to m`.");
     }
 
     static Failure unevenRows(Span place, int first, int other) {
@@ -297,7 +306,7 @@ final class SyntaxErrors {
                 "`" + word.text() + "` lies outside every grid. Columns go to ZZZ, rows to 1,000,000.");
     }
 
-    private static boolean isOperator(Token token) {
+    static boolean isOperator(Token token) {
         return token.type() == Token.Type.SIGN
                 && "+-*/^&=<>%".contains(token.text().substring(0, 1));
     }
