@@ -16,6 +16,7 @@ import type {
   Listed,
   Past,
   Preview,
+  Rate,
   Run,
   TapeLine,
   UnitEntry,
@@ -143,6 +144,9 @@ export const api = {
     ask<Calculation>('POST', '/calculate', { expression }, signal),
   functions: (signal?: AbortSignal) => ask<readonly FunctionEntry[]>('GET', '/functions', undefined, signal),
   units: (signal?: AbortSignal) => ask<readonly UnitEntry[]>('GET', '/units', undefined, signal),
+  rates: (signal?: AbortSignal) => ask<readonly Rate[]>('GET', '/rates', undefined, signal),
+  exchange: (rates: readonly Omit<Rate, 'sample'>[]) => ask<readonly Rate[]>('PUT', '/rates', rates),
+  forgetRates: () => ask<readonly Rate[]>('DELETE', '/rates'),
   constants: (signal?: AbortSignal) => ask<readonly ConstantEntry[]>('GET', '/constants', undefined, signal),
   /** Where the server tells that a worksheet has changed. */
   eventsOf: (id: string) => `${root}${sheet(id)}/events`,

@@ -29,4 +29,5 @@ export const keys = {
   functions: ['functions'] as const,
   units: ['units'] as const,
   constants: ['constants'] as const,
+  rates: ['rates'] as const,
 }

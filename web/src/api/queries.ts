@@ -120,6 +120,8 @@ export const useUnits = () =>
 export const useConstants = () =>
   useQuery({ queryKey: keys.constants, queryFn: ({ signal }) => api.constants(signal), staleTime: Infinity })
 
+export const useRates = () => useQuery({ queryKey: keys.rates, queryFn: ({ signal }) => api.rates(signal) })
+
 /** An expression without cells, worked out. */
 export const useCalculation = (expression: string) =>
   useQuery({

@@ -463,6 +463,16 @@ export interface UnitEntry {
   readonly source: string
 }
 
+/** How many euros one of a currency is worth, as a decimal. */
+export interface Rate {
+  readonly code: string
+  readonly name: string
+  readonly plural: string
+  readonly euros: string
+  /** Whether it is the made-up rate that ships with the program. */
+  readonly sample: boolean
+}
+
 export interface ConstantEntry {
   readonly name: string
   readonly says: string

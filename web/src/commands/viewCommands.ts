@@ -54,6 +54,13 @@ export function viewCommands(
       run: () => show({ kind: 'settings' }),
     },
     {
+      id: 'rates',
+      says: 'Rates between currencies …',
+      group: 'Worksheet',
+      also: 'money exchange euro dollar',
+      run: () => show({ kind: 'rates' }),
+    },
+    {
       id: 'find',
       says: 'Find and replace …',
       group: 'Worksheet',

@@ -60,8 +60,10 @@ A calculated cell has a small \`=\` at its left edge and its value is teal; a ty
   {
     id: 'units',
     title: 'Numbers with units',
-    text: `Write the unit behind the number: \`9.8 m/s²\`. Units go through calculations, and unlike ones are not added. \`to\` converts. The lens shows a quantity in the other units that people use for it.`,
-    examples: ['2 L to cup', '100 km/h to m/s', '5 kg + 300 g', '20 °C to °F', 'sin(30°)'],
+    text: `Write the unit behind the number: \`9.8 m/s²\`. Units go through calculations, and unlike ones are not added. \`to\` converts. The lens shows a quantity in the other units that people use for it. Speed times time is a way, \`45 mph * 2 h\`: short forms such as \`mph\` or \`kWh\` are spelled out where a part of them goes away.
+
+Money is converted with sample rates that are made up. **Rates between currencies** in the finder changes them for all worksheets.`,
+    examples: ['2 L to cup', '100 km/h to m/s', '45 mph * 2 h', '5 kg + 300 g', '20 °C to °F', 'sin(30°)'],
   },
   {
     id: 'styles',

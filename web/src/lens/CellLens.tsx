@@ -6,11 +6,11 @@ import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { CellNotes } from './CellNotes'
 import { Fault } from './Fault'
+import { Hints } from './Hints'
 import { Ladder } from './Ladder'
 import styles from './Lens.module.css'
 import { OtherUnits } from './OtherUnits'
 import { ValueForms } from './ValueForms'
-import { Words } from '../typeset/Words'
 
 /** A cell: what it is called, its value in every form, its formula, its working, what feeds it and what it feeds. */
 export function CellLens({ grid, address }: { readonly grid: string; readonly address: string }) {
@@ -50,11 +50,7 @@ export function CellLens({ grid, address }: { readonly grid: string; readonly ad
           <code className={styles.entry}>{cell.entry}</code>
         </>
       )}
-      {calculation.hints.map((hint) => (
-        <p key={hint.code} className={styles.hint}>
-          <Words text={hint.message} />
-        </p>
-      ))}
+      <Hints calculation={calculation} />
       {calculation.steps.length > 0 && (
         <>
           <h2 className={styles.label}>

@@ -1,6 +1,7 @@
 import { usePreview } from '../api/queries'
 import { NOWHERE } from '../scratch/nowhere'
 import { useOpenWorksheet } from '../worksheet/context'
+import { Hints } from './Hints'
 import { Ladder } from './Ladder'
 import styles from './Lens.module.css'
 import { ValueForms } from './ValueForms'
@@ -28,11 +29,7 @@ export function ScratchLens({ grid, entry }: { readonly grid: string; readonly e
               <Ladder calculation={calculation} />
             </>
           )}
-          {calculation.hints.map((hint) => (
-            <p key={hint.code} className={styles.hint}>
-              <Words text={hint.message} />
-            </p>
-          ))}
+          <Hints calculation={calculation} />
         </>
       )}
       {calculation?.error && (

@@ -6,6 +6,7 @@ const Finder = later(() => import('../finder/Finder').then((module) => module.Fi
 const Guide = later(() => import('../guide/Guide').then((module) => module.Guide), Opening)
 const History = later(() => import('../history/History').then((module) => module.History), Opening)
 const SettingsPanel = later(() => import('./SettingsPanel').then((module) => module.SettingsPanel), Opening)
+const RatesPanel = later(() => import('./RatesPanel').then((module) => module.RatesPanel), Opening)
 const FindPanel = later(() => import('./FindPanel').then((module) => module.FindPanel), Opening)
 const SeriesPanel = later(() => import('./SeriesPanel').then((module) => module.SeriesPanel), Opening)
 const NamePanel = later(() => import('./NamePanel').then((module) => module.NamePanel), Opening)
@@ -42,6 +43,8 @@ export const Panels = memo(function Panels() {
       return <History />
     case 'settings':
       return <SettingsPanel />
+    case 'rates':
+      return <RatesPanel />
     case 'find':
       return <FindPanel />
     case 'series':

@@ -14,6 +14,7 @@ export type Panel =
   | { readonly kind: 'guide'; readonly entry: string }
   | { readonly kind: 'history' }
   | { readonly kind: 'settings' }
+  | { readonly kind: 'rates' }
   | { readonly kind: 'find' }
   | { readonly kind: 'series' }
   | { readonly kind: 'name' }

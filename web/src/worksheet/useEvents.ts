@@ -25,6 +25,8 @@ export function useEvents(id: string, isNow: boolean) {
       if (document.visibilityState !== 'visible') return
       source = new EventSource(api.eventsOf(id))
       source.addEventListener('changed', (event) => catchUp(Number(event.data)))
+      // Rates between currencies have changed, say: everything has to be asked for again.
+      source.addEventListener('reread', () => void client.invalidateQueries({ queryKey: ['worksheet', id] }))
       // What happened while nobody listened, also where the program was started again meanwhile.
       source.addEventListener('open', () => {
         void api.worksheet(id, null).then(

@@ -15,9 +15,9 @@ const TOP = { column: 0, row: 0 }
  * all others what is typed goes to the scratch line. The keys that scroll the page are left to the browser.
  */
 export function useFirstKeys(grids: readonly Grid[]) {
-  const arrival = useLocation().state as Arrival | null
+  const arrival: unknown = useLocation().state
   const first = grids[0]?.id
-  const isNew = arrival?.isNew ?? false
+  const isNew = typeof arrival === 'object' && arrival !== null && 'isNew' in arrival && arrival.isNew === true
   useEffect(() => {
     const { selection, select } = useWorksheetStore.getState()
     if (isNew && first !== undefined && selection.kind === 'none') {

@@ -8,6 +8,7 @@ import app.logismos.formula.InfixOperator;
 import app.logismos.unit.Base;
 import app.logismos.unit.Dimension;
 import app.logismos.unit.Unit;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Span;
@@ -69,7 +70,7 @@ final class UnitHints {
                         + entry.substring(node.span().end())));
     }
 
-    /** Where several currencies meet, the rates that join them are samples. */
+    /** Where several currencies meet, and the rates that join them are samples. */
     static Optional<Hint> sampleRates(List<Expression> nodes, Evaluator evaluator) {
         Set<String> currencies = new LinkedHashSet<>();
         for (Expression node : nodes) {
@@ -81,7 +82,7 @@ final class UnitHints {
                 gather(quantity.unit(), currencies);
             }
         }
-        return currencies.size() < 2
+        return currencies.size() < 2 || currencies.stream().noneMatch(UnitCatalogue.STANDARD.rates()::isSample)
                 ? Optional.empty()
                 : Optional.of(new Hint(
                         "sample-rates",

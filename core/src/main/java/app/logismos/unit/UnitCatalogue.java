@@ -11,8 +11,6 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -26,17 +24,11 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
- * All units, from {@code units.csv}, and money by its codes in ISO 4217, from {@code rates.csv}. Symbols are told apart by
+ * All units, from {@code units.csv}, and money by its codes in ISO 4217, exchanged by {@link Rates}. Symbols are told apart by
  * case. A unit's own symbol goes before a prefix with another unit ({@code cd}, {@code min}, {@code ft}), and both before
  * a code of UCUM, the Unified Code for Units of Measure.
  */
 public final class UnitCatalogue {
-    /**
-     * The property that names a file of rates to be read instead of the sample that ships with the program; see there
-     * for its form.
-     */
-    public static final String RATES = "logismos.rates";
-
     /** What results are shown in: ten and two derived units, and the base units, so that V/Ω is A. */
     private static final List<String> NAMED =
             List.of("N", "Pa", "J", "W", "C", "V", "F", "Ω", "S", "Wb", "T", "H", "m", "s", "A", "K", "mol", "cd");
@@ -58,12 +50,49 @@ public final class UnitCatalogue {
     private final Map<String, UnitListing> byOther = new LinkedHashMap<>();
     private final Map<String, UnitListing> byUcum = new LinkedHashMap<>();
     private final Map<Dimension, Unit> named = new LinkedHashMap<>();
-    private final Map<String, Optional<Atom>> remembered = new ConcurrentHashMap<>();
-    private final Map<String, Optional<Unit>> units = new ConcurrentHashMap<>();
+    private volatile Found found = new Found(new LinkedHashMap<>());
+    private volatile Rates rates = Rates.SAMPLE;
+
+    /** What depends on the rates: the currencies by their codes and names, and what texts were found to spell. */
+    private record Found(
+            Map<String, UnitListing> currencies,
+            Map<String, UnitListing> currenciesByName,
+            Map<String, Optional<Atom>> atoms,
+            Map<String, Optional<Unit>> units) {
+        Found(Map<String, UnitListing> currencies) {
+            this(currencies, new LinkedHashMap<>(), new ConcurrentHashMap<>(), new ConcurrentHashMap<>());
+            currencies
+                    .values()
+                    .forEach(currency -> names(currency).forEach(name -> currenciesByName.put(name, currency)));
+        }
+    }
 
     private UnitCatalogue() {
-        lines(resource("units.csv")).forEach(line -> add(listing(line)));
-        lines(rates()).forEach(line -> add(money(line)));
+        lines().forEach(line -> add(listing(line.split(",", -1))));
+        exchange(Rates.SAMPLE);
+    }
+
+    /** The rates between currencies. */
+    public Rates rates() {
+        return rates;
+    }
+
+    /**
+     * From now on currencies are exchanged at these rates. Units that were read before keep the old ones: who holds
+     * quantities reads them again.
+     *
+     * @throws IllegalArgumentException where the code of a currency is the symbol of another unit
+     */
+    public synchronized void exchange(Rates others) {
+        Map<String, UnitListing> currencies = new LinkedHashMap<>();
+        for (Rates.Rate rate : others.rates()) {
+            if (bySymbol.containsKey(rate.code()) || byOther.containsKey(rate.code())) {
+                throw new IllegalArgumentException("`" + rate.code() + "` is a unit already.");
+            }
+            currencies.put(rate.code(), money(rate));
+        }
+        rates = others;
+        found = new Found(currencies);
     }
 
     private static Map<String, String> noUnits() {
@@ -73,31 +102,15 @@ public final class UnitCatalogue {
                 "month", months, "months", months, "dB", levels, "decibel", levels, "decibels", levels, "Np", levels);
     }
 
-    private static List<String> resource(String name) {
-        try (InputStream in = Objects.requireNonNull(UnitCatalogue.class.getResourceAsStream(name));
+    private static List<String> lines() {
+        try (InputStream in = Objects.requireNonNull(UnitCatalogue.class.getResourceAsStream("units.csv"));
                 BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-            return lines.lines().toList();
+            return lines.lines()
+                    .filter(line -> !line.isBlank() && !line.startsWith("#"))
+                    .toList();
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
-    }
-
-    private static List<String> rates() {
-        String file = System.getProperty(RATES, "");
-        if (file.isEmpty() || !Files.isReadable(Path.of(file))) {
-            return resource("rates.csv");
-        }
-        try {
-            return Files.readAllLines(Path.of(file));
-        } catch (IOException unreadable) {
-            throw new UncheckedIOException(unreadable);
-        }
-    }
-
-    private static Stream<String[]> lines(List<String> lines) {
-        return lines.stream()
-                .filter(line -> !line.isBlank() && !line.startsWith("#"))
-                .map(line -> line.split(",", -1));
     }
 
     private UnitListing listing(String[] cells) {
@@ -139,23 +152,18 @@ public final class UnitCatalogue {
                 cells[10]);
     }
 
-    private static UnitListing money(String[] cells) {
+    private static UnitListing money(Rates.Rate rate) {
         Atom atom = new Atom(
-                cells[0].strip(),
-                Dimension.of(Base.MONEY),
-                Rational.of(new BigDecimal(cells[3].strip())),
-                Rational.ZERO,
-                false,
-                List.of());
+                rate.code(), Dimension.of(Base.MONEY), Rational.of(rate.euros()), Rational.ZERO, false, List.of());
         return new UnitListing(
                 atom,
                 List.of(),
-                cells[1].strip(),
-                cells[2].strip(),
+                rate.name(),
+                rate.plural(),
                 "",
                 List.of(),
                 "Money",
-                "ISO 4217; the rate is a sample");
+                "ISO 4217; the rate can be edited");
     }
 
     /** Products and quotients of decimals and π: {@code 4.184*5/9}. */
@@ -177,10 +185,8 @@ public final class UnitCatalogue {
         if (bySymbol.put(listing.symbol(), listing) != null) {
             throw new IllegalArgumentException("a unit's symbol must be its own, was " + listing.symbol());
         }
-        remembered.clear();
-        Stream.concat(listing.others().stream(), Stream.of(listing.name(), listing.plural()))
-                .filter(other -> other.indexOf(' ') < 0)
-                .forEach(other -> byOther.putIfAbsent(other, listing));
+        found.atoms().clear();
+        names(listing).forEach(name -> byOther.putIfAbsent(name, listing));
         if (!listing.ucum().isEmpty()) {
             byUcum.putIfAbsent(listing.ucum(), listing);
         }
@@ -189,14 +195,25 @@ public final class UnitCatalogue {
         }
     }
 
-    /** All lines, in the order of the catalogue. */
+    /** What a unit is read by besides its symbol. */
+    private static Stream<String> names(UnitListing listing) {
+        return Stream.concat(listing.others().stream(), Stream.of(listing.name(), listing.plural()))
+                .filter(name -> name.indexOf(' ') < 0);
+    }
+
+    /** All lines, in the order of the catalogue, and all currencies. */
     public Collection<UnitListing> listings() {
-        return List.copyOf(bySymbol.values());
+        return all().toList();
+    }
+
+    private Stream<UnitListing> all() {
+        return Stream.concat(bySymbol.values().stream(), found.currencies().values().stream());
     }
 
     /** The line of a unit, with the prefix taken off. */
     public Optional<UnitListing> listing(Atom atom) {
-        UnitListing own = bySymbol.get(atom.symbol());
+        UnitListing own =
+                bySymbol.getOrDefault(atom.symbol(), found.currencies().get(atom.symbol()));
         if (own != null) {
             return Optional.of(own);
         }
@@ -250,6 +267,7 @@ public final class UnitCatalogue {
      * a column in one unit is told at a glance.
      */
     public Optional<Unit> unit(String text) {
+        Map<String, Optional<Unit>> units = found.units();
         Optional<Unit> known = units.get(text);
         if (known == null) {
             known = new UnitReader(this, ANNOTATION.matcher(text.strip()).replaceAll("")).whole();
@@ -286,11 +304,12 @@ public final class UnitCatalogue {
 
     /** The single unit that a text spells: a symbol, with or without a prefix, a name, or a code. */
     Optional<Atom> atom(String text) {
-        Optional<Atom> known = remembered.get(text);
+        Map<String, Optional<Atom>> atoms = found.atoms();
+        Optional<Atom> known = atoms.get(text);
         if (known == null) {
             known = find(text);
-            if (remembered.size() < MOST_REMEMBERED) {
-                remembered.put(text, known);
+            if (atoms.size() < MOST_REMEMBERED) {
+                atoms.put(text, known);
             }
         }
         return known;
@@ -301,9 +320,17 @@ public final class UnitCatalogue {
         if (own != null) {
             return Optional.of(own.atom());
         }
-        return prefixed(text)
+        return currency(text)
+                .or(() -> prefixed(text))
                 .or(() -> Optional.ofNullable(byUcum.get(text)).map(UnitListing::atom))
                 .or(() -> prefixedCode(text));
+    }
+
+    private Optional<Atom> currency(String text) {
+        Found now = found;
+        return Optional.ofNullable(now.currencies()
+                        .getOrDefault(text, now.currenciesByName().get(text)))
+                .map(UnitListing::atom);
     }
 
     private Optional<Atom> prefixed(String text) {
@@ -404,7 +431,7 @@ public final class UnitCatalogue {
             prefixesAndSymbols().filter(one::equals).forEach(near::add);
         }
         if (word.length() > 3) {
-            byOther.keySet().stream()
+            Stream.concat(byOther.keySet().stream(), found.currenciesByName().keySet().stream())
                     .filter(name -> name.length() > 3
                             && org.apache.commons.text.similarity.LevenshteinDistance.getDefaultInstance()
                                             .apply(name, word)
@@ -416,7 +443,7 @@ public final class UnitCatalogue {
 
     private Stream<String> prefixesAndSymbols() {
         return Stream.concat(
-                bySymbol.keySet().stream(),
+                all().map(UnitListing::symbol),
                 bySymbol.values().stream()
                         .flatMap(listing -> listing.prefixes().stream()
                                 .flatMap(UnitCatalogue::prefixes)
@@ -426,8 +453,8 @@ public final class UnitCatalogue {
     /** Units that begin with some letters, by symbol or name, for completion: the symbol itself first. */
     public List<UnitListing> startingWith(String letters) {
         return Stream.concat(
-                        bySymbol.values().stream().filter(each -> each.symbol().startsWith(letters)),
-                        bySymbol.values().stream().filter(each -> each.name().startsWith(letters)))
+                        all().filter(each -> each.symbol().startsWith(letters)),
+                        all().filter(each -> each.name().startsWith(letters)))
                 .distinct()
                 .toList();
     }

@@ -10,7 +10,7 @@ import java.util.stream.Stream;
 public final class UsualUnits {
     private static final int MOST = 6;
 
-    private static final List<List<Unit>> ALL = Stream.of(
+    private static final List<List<String>> ALL = Stream.of(
                     "mm cm m km in ft yd mi nmi",
                     "mg g kg t oz lb st ton",
                     "ms s min h day week year",
@@ -39,9 +39,7 @@ public final class UsualUnits {
                     "EUR USD GBP CHF JPY",
                     "EUR/kg USD/kg USD/lb EUR/t",
                     "EUR/L USD/gal")
-            .map(line -> Stream.of(line.split(" "))
-                    .map(symbol -> UnitCatalogue.STANDARD.unit(symbol).orElseThrow())
-                    .toList())
+            .map(line -> List.of(line.split(" ")))
             .toList();
 
     private UsualUnits() {}
@@ -49,7 +47,8 @@ public final class UsualUnits {
     /** Others of the same dimension; those first in which the number is neither very small nor very large. */
     public static List<Unit> insteadOf(Unit unit, Real number) {
         return ALL.stream()
-                .filter(units -> units.get(0).isLike(unit))
+                .map(UsualUnits::units)
+                .filter(units -> !units.isEmpty() && units.get(0).isLike(unit))
                 .flatMap(List::stream)
                 .filter(other -> !other.equals(unit) && unit.convert(number, other) instanceof Real)
                 .sorted(Comparator.comparingDouble(other -> awkwardness((Real) unit.convert(number, other))))
@@ -60,9 +59,17 @@ public final class UsualUnits {
     /** Those that begin with some letters, for completion. */
     public static List<Unit> startingWith(String letters) {
         return ALL.stream()
+                .map(UsualUnits::units)
                 .flatMap(List::stream)
                 .filter(unit -> unit.symbol().startsWith(letters))
                 .distinct()
+                .toList();
+    }
+
+    /** Looked up each time, since the rates of money change; a currency may be no longer there. */
+    private static List<Unit> units(List<String> symbols) {
+        return symbols.stream()
+                .flatMap(symbol -> UnitCatalogue.STANDARD.unit(symbol).stream())
                 .toList();
     }
 

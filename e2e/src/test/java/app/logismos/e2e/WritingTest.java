@@ -96,4 +96,53 @@ class WritingTest extends Visit {
         assertThat(composer(page).getByLabel("value so far")).containsText("2.333333333");
         assertThat(lens(page)).containsText("being written");
     }
+
+    @Test
+    void aNewWorksheetTakesWhatIsTypedAtOnceInItsFirstCell() {
+        button("New worksheet").click();
+        assertThat(page.getByRole(AriaRole.GRID)).isFocused();
+        page.keyboard().type("Distance");
+        page.keyboard().press("Tab");
+        page.keyboard().type("90 mi");
+        page.keyboard().press("Enter");
+        assertThat(at("A1")).hasText("Distance");
+        assertThat(at("B1")).containsText("90");
+    }
+
+    @Test
+    void whatIsTypedWhileNothingIsSelectedGoesToTheScratchLine() {
+        Browser.openWorksheet(page, "Cooling cup");
+        page.keyboard().type("5+2*3");
+        assertThat(page.getByLabel("Scratch")).hasValue("5+2*3");
+        assertThat(foot()).containsText("11");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Scratch")).hasValue("");
+    }
+
+    @Test
+    void whatStandsBehindAConversionIsToldAndPutInBracketsByOneKey() {
+        newWorksheet();
+        at("A1").click();
+        page.keyboard().type("=90 min to h + 1 h");
+        assertThat(composer(page)).containsText("Put the conversion in brackets.");
+        page.keyboard().press("Alt+Enter");
+        assertThat(composer(page).getByRole(AriaRole.TEXTBOX)).hasText("=(90 min to h) + 1 h");
+        page.keyboard().press("Enter");
+        assertThat(at("A1")).containsText("2.5");
+    }
+
+    @Test
+    void theFirstKeyAfterAPanelIsClosedFindsTheGrid() {
+        newWorksheet();
+        at("B2").click();
+        for (String panel : List.of("Alt+n", "Control+f", "Control+k", "F1", "Alt+h")) {
+            page.keyboard().press(panel);
+            assertThat(dialog()).isVisible();
+            page.keyboard().press("Escape");
+            page.keyboard().type("7");
+            assertThat(composer(page).getByRole(AriaRole.TEXTBOX)).hasText("7");
+            page.keyboard().press("Escape");
+            assertThat(composer(page)).isHidden();
+        }
+    }
 }

@@ -49,6 +49,12 @@ final class Program implements AutoCloseable {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    Answer put(String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("content-type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
     Answer delete(String path) {
         return send(HttpRequest.newBuilder(URI.create(address + path)).DELETE());
     }

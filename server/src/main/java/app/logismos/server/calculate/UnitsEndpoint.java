@@ -71,7 +71,7 @@ class UnitsEndpoint {
                 unit.measures(),
                 unit.ucum().isEmpty() ? null : unit.ucum(),
                 unit.prefixes(),
-                unit.group().equals("Money"),
+                UnitCatalogue.STANDARD.rates().isSample(unit.symbol()),
                 unit.source());
     }
 

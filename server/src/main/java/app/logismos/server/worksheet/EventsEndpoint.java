@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Tells open pages that a worksheet has changed, as server-sent events; each carries the new revision. */
+/** Tells open pages that a worksheet has changed or has other values, as server-sent events that carry its revision. */
 @RestController
 class EventsEndpoint {
     private static final long NO_END = 0;
@@ -31,10 +31,19 @@ class EventsEndpoint {
 
     @EventListener
     void changed(WorksheetChanged change) {
-        List<SseEmitter> all = listeners.getOrDefault(change.id(), List.of());
+        tell(change.id(), "changed", change.revision());
+    }
+
+    @EventListener
+    void reread(WorksheetReread reading) {
+        tell(reading.id(), "reread", reading.revision());
+    }
+
+    private void tell(String id, String event, long revision) {
+        List<SseEmitter> all = listeners.getOrDefault(id, List.of());
         for (SseEmitter listener : all) {
             try {
-                listener.send(SseEmitter.event().name("changed").data(change.revision()));
+                listener.send(SseEmitter.event().name(event).data(revision));
             } catch (IOException | IllegalStateException gone) {
                 all.remove(listener); // the page was closed
             }

@@ -11,13 +11,13 @@ import java.util.concurrent.locks.ReentrantReadWriteLock;
 /** A worksheet in memory: one writes, many read. */
 final class OpenWorksheet {
     final String id;
-    final LiveWorksheet live;
     final ReadWriteLock lock = new ReentrantReadWriteLock();
     /** Revisions whose inverse undoes, the next one last. */
     final Deque<Long> done = new ArrayDeque<>();
     /** Revisions, undos themselves, whose inverse does again, the next one last. */
     final Deque<Long> undone = new ArrayDeque<>();
 
+    LiveWorksheet live;
     long revision;
     Instant keptAt;
 

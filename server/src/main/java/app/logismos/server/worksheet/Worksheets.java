@@ -10,6 +10,7 @@ import app.logismos.recalculate.Change;
 import app.logismos.recalculate.ColumnUnits;
 import app.logismos.recalculate.Echo;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.server.calculate.RatesChanged;
 import app.logismos.server.web.Conflict;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Edit;
@@ -353,6 +354,19 @@ public class Worksheets {
             return Bounded.runDeep(() -> writing.apply(worksheet));
         } finally {
             worksheet.lock.writeLock().unlock();
+        }
+    }
+
+    /** Reads all that is held in memory again, since what it is made of has another meaning now. */
+    @EventListener(RatesChanged.class)
+    void readAgain() {
+        earlier.clear();
+        for (String id : List.copyOf(open.keySet())) {
+            long revision = write(id, worksheet -> {
+                worksheet.live = new LiveWorksheet(loaded(id), limits);
+                return worksheet.revision;
+            });
+            events.publishEvent(new WorksheetReread(id, revision));
         }
     }
 

@@ -1,0 +1,60 @@
+package app.logismos.server.calculate;
+
+import app.logismos.unit.Rates;
+import app.logismos.unit.UnitCatalogue;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.stereotype.Component;
+
+/** Keeps the rates between currencies as {@code rates.csv} beside the worksheets; without it the samples hold. */
+@Component
+@Lazy(false)
+class RatesFile {
+    private static final Logger LOG = LoggerFactory.getLogger(RatesFile.class);
+    private static final String HEADING = "# How many euros one unit of a currency is worth: code, name, plural, euros";
+
+    private final Path file;
+
+    RatesFile(@Value("${logismos.data}") Path data) {
+        this.file = data.resolve("rates.csv");
+        try {
+            UnitCatalogue.STANDARD.exchange(
+                    Files.isReadable(file) ? Rates.read(Files.readAllLines(file)) : Rates.SAMPLE);
+        } catch (IOException | IllegalArgumentException unreadable) {
+            UnitCatalogue.STANDARD.exchange(Rates.SAMPLE);
+            LOG.warn("The sample rates hold, since {} cannot be read: {}", file, unreadable.getMessage());
+        }
+    }
+
+    /** Exchanges at other rates from now on, and keeps them. */
+    synchronized void write(Rates rates) {
+        UnitCatalogue.STANDARD.exchange(rates);
+        List<String> lines = new ArrayList<>(List.of(HEADING));
+        lines.addAll(rates.lines());
+        try {
+            Path whole = Files.write(file.resolveSibling("rates.csv.new"), lines);
+            Files.move(whole, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+        } catch (IOException notWritten) {
+            throw new UncheckedIOException(notWritten);
+        }
+    }
+
+    /** Goes back to the samples. */
+    synchronized void delete() {
+        UnitCatalogue.STANDARD.exchange(Rates.SAMPLE);
+        try {
+            Files.deleteIfExists(file);
+        } catch (IOException notDeleted) {
+            throw new UncheckedIOException(notDeleted);
+        }
+    }
+}
