@@ -75,6 +75,7 @@ class MoneyTest extends Visit {
         find("exchange");
         page.getByLabel("Euros for one pound sterling").fill("2");
         button("Use these rates").click();
+        assertThat(dialog()).isHidden();
         assertThat(at("A1")).containsText("20");
         find("exchange");
         assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^GBP"))))
