@@ -5,6 +5,7 @@ import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Undefined;
+import app.logismos.number.Unrounded;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import java.util.List;
@@ -40,6 +41,11 @@ final class Algebra {
 
     static Real power(Real a, Real b) {
         return answer(a.power(b));
+    }
+
+    /** A number from {@link Unrounded} steps, as it may be answered. */
+    static Real settled(Real number) {
+        return answer(Unrounded.settled(number));
     }
 
     static Real sum(List<Real> numbers) {

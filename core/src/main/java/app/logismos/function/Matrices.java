@@ -1,16 +1,15 @@
 package app.logismos.function;
 
-import static app.logismos.function.Algebra.minus;
-import static app.logismos.function.Algebra.over;
-import static app.logismos.function.Algebra.plus;
-import static app.logismos.function.Algebra.times;
-
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.number.Unrounded;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 
-/** Linear algebra by Gaussian elimination: exact for exact numbers, with the largest pivot where they are not. */
+/**
+ * Linear algebra by Gaussian elimination: exact for exact numbers, with the largest pivot where they are not. Answers are
+ * not settled yet, so that methods built on them round once, at their end.
+ */
 final class Matrices {
     private Matrices() {}
 
@@ -135,5 +134,21 @@ final class Matrices {
         Real[] row = a[one];
         a[one] = a[other];
         a[other] = row;
+    }
+
+    static Real plus(Real a, Real b) {
+        return Algebra.answer(Unrounded.plus(a, b));
+    }
+
+    static Real minus(Real a, Real b) {
+        return Algebra.answer(Unrounded.minus(a, b));
+    }
+
+    static Real times(Real a, Real b) {
+        return Algebra.answer(Unrounded.times(a, b));
+    }
+
+    static Real over(Real a, Real b) {
+        return Algebra.answer(Unrounded.over(a, b));
     }
 }

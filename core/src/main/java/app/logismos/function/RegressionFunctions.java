@@ -1,11 +1,11 @@
 package app.logismos.function;
 
-import static app.logismos.function.Algebra.minus;
-import static app.logismos.function.Algebra.over;
-import static app.logismos.function.Algebra.plus;
-import static app.logismos.function.Algebra.sqrt;
-import static app.logismos.function.Algebra.times;
+import static app.logismos.function.Algebra.settled;
 import static app.logismos.function.Function.function;
+import static app.logismos.function.Matrices.minus;
+import static app.logismos.function.Matrices.over;
+import static app.logismos.function.Matrices.plus;
+import static app.logismos.function.Matrices.times;
 import static app.logismos.function.Parameter.Accepts.TABLE;
 import static app.logismos.function.Parameter.Accepts.TRUTH;
 
@@ -25,7 +25,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 
 /**
- * Fits by least squares through the normal equations, exact for exact numbers (OpenFormula 6.18.41 and following; N.
+ * Fits by least squares through the normal equations, exact for exact numbers of any length (OpenFormula 6.18.41 and following; N.
  * Draper and H. Smith, Applied Regression Analysis, 1998, chapter 1).
  */
 final class RegressionFunctions {
@@ -208,7 +208,7 @@ final class RegressionFunctions {
         int columns = width + (model.intercept() ? 0 : 1);
         List<Value> cells = new ArrayList<>();
         for (int i = 0; i < columns; i++) {
-            cells.add(new NumberValue(back.apply(coefficient(model, model.coefficients(), i, Rational.ZERO))));
+            cells.add(new NumberValue(back.apply(settled(coefficient(model, model.coefficients(), i, Rational.ZERO)))));
         }
         if (given.truth("statistics")) {
             statistics(model, columns, cells);
@@ -242,15 +242,15 @@ final class RegressionFunctions {
             boolean isNone = !model.intercept() && i == columns - 1;
             cells.add(isNone ? Missing.MISSING : new NumberValue(coefficient(model, errors, i, Rational.ZERO)));
         }
-        row(cells, columns, new NumberValue(over(explained, total)), new NumberValue(sqrt(variance)));
+        row(cells, columns, new NumberValue(settled(over(explained, total))), new NumberValue(sqrt(variance)));
         row(
                 cells,
                 columns,
                 variance.signum() == 0
                         ? new NumberValue(Real.from(Double.POSITIVE_INFINITY))
-                        : new NumberValue(over(over(explained, slopes), variance)),
+                        : new NumberValue(settled(over(over(explained, slopes), variance))),
                 new NumberValue(free));
-        row(cells, columns, new NumberValue(explained), new NumberValue(residuals));
+        row(cells, columns, new NumberValue(settled(explained)), new NumberValue(settled(residuals)));
     }
 
     private static void row(List<Value> cells, int columns, Value first, Value second) {
@@ -271,9 +271,13 @@ final class RegressionFunctions {
         }
         List<Value> cells = new ArrayList<>();
         for (Real[] row : rows) {
-            cells.add(new NumberValue(back.apply(model.at(row))));
+            cells.add(new NumberValue(back.apply(settled(model.at(row)))));
         }
         return isAcross ? new ArrayTable(1, cells.size(), cells) : new ArrayTable(cells.size(), 1, cells);
+    }
+
+    private static Real sqrt(Real number) {
+        return Algebra.sqrt(settled(number));
     }
 
     private static Real ln(Real number) {

@@ -245,7 +245,7 @@ final class TableFunctions {
                     .related("inverse", "trace")
                     .unitsBy(given -> Rational.of(given.table("a").rows()), "a")
                     .works(given -> Workings.determinant(given.matrix("a")))
-                    .computes(given -> Matrices.determinant(given.matrix("a"))),
+                    .computes(given -> Algebra.settled(Matrices.determinant(given.matrix("a")))),
             function("inverse", Category.TABLES)
                     .alsoRead("MINVERSE")
                     .says("The matrix whose product with a is the identity.")
@@ -342,7 +342,7 @@ final class TableFunctions {
         return made(
                 numbers.length,
                 numbers[0].length,
-                i -> new NumberValue(numbers[i / numbers[0].length][i % numbers[0].length]));
+                i -> new NumberValue(Algebra.settled(numbers[i / numbers[0].length][i % numbers[0].length])));
     }
 
     private static ArrayTable made(int rows, int columns, IntFunction<Value> at) {
@@ -567,9 +567,9 @@ final class TableFunctions {
         }
         Real sum = Rational.ZERO;
         for (int i = 0; i < a.size(); i++) {
-            sum = plus(sum, times(a.get(i), b.get(i)));
+            sum = Matrices.plus(sum, Matrices.times(a.get(i), b.get(i)));
         }
-        return sum;
+        return Algebra.settled(sum);
     }
 
     private static Value cross(Arguments given, List<Real> a, List<Real> b) {

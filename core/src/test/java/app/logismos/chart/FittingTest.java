@@ -6,9 +6,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.sheet.Chart;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.assertj.core.data.Percentage;
@@ -28,6 +34,40 @@ class FittingTest {
 
     private static final String WAMPLER_OFF =
             "759 -2048 2048 -2048 2523 -2048 2048 -2048 1838 -2048 2048 -2048 1838 -2048 2048 -2048 2523 -2048 2048 -2048 759";
+
+    /** Certified coefficients of Pontius and Filip; their points are those of {@code CertifiedStatisticsTest}. */
+    @ParameterizedTest
+    @CsvSource({
+        "pontius, 0.673565789473684E-03 0.732059160401003E-06 -0.316081871345029E-14",
+        "filip, -1467.48961422980 -2772.17959193342 -2316.37108160893 -1127.97394098372 -354.478233703349"
+                + " -75.1242017393757 -10.8753180355343 -1.06221498588947 -0.670191154593408E-01"
+                + " -0.246781078275479E-02 -0.402962525080404E-04",
+    })
+    void polynomialsThroughMeasurementsHaveTheCertifiedCoefficients(String set, String certified) {
+        List<Real> x = new ArrayList<>();
+        List<Real> y = new ArrayList<>();
+        for (String line : lines("/app/logismos/function/strd/" + set + ".csv")) {
+            String[] cells = line.split(",");
+            y.add(Rational.of(new BigDecimal(cells[0])));
+            x.add(Rational.of(new BigDecimal(cells[1])));
+        }
+        String[] expected = certified.split(" ");
+        double[] c = Fitting.polynomial(expected.length - 1, x, y);
+        for (int k = 0; k < expected.length; k++) {
+            assertThat(c[k]).isCloseTo(Double.parseDouble(expected[k]), TWELVE);
+        }
+    }
+
+    private static List<String> lines(String resource) {
+        try (InputStream in = Objects.requireNonNull(FittingTest.class.getResourceAsStream(resource))) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .skip(2)
+                    .toList();
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
 
     /** Wampler 1 to 5: a polynomial of degree 5 with certified coefficients of 1, or of powers of 0.1. */
     static Stream<Arguments> wampler() {

@@ -143,6 +143,68 @@ class CertifiedStatisticsTest {
         certified(report.at(2, 0), "1", REGRESSION_DIGITS);
     }
 
+    @Test
+    void aParabolaThroughPontius() {
+        List<String[]> rows = read("pontius");
+        Table report = polynomial(column(rows, 0), rows.size(), i -> rows.get(i)[1], 2);
+        certifiedCoefficients(report, "0.673565789473684E-03", "0.732059160401003E-06", "-0.316081871345029E-14");
+        certified(report.at(2, 0), "0.999999900178537", REGRESSION_DIGITS);
+        certified(report.at(2, 1), "0.205177424076185E-03", REGRESSION_DIGITS);
+    }
+
+    /** Of a degree at which doubles lose every digit. */
+    @Test
+    void aPolynomialOfDegreeTenThroughFilip() {
+        List<String[]> rows = read("filip");
+        Table report = polynomial(column(rows, 0), rows.size(), i -> rows.get(i)[1], 10);
+        certifiedCoefficients(
+                report,
+                "-1467.48961422980",
+                "-2772.17959193342",
+                "-2316.37108160893",
+                "-1127.97394098372",
+                "-354.478233703349",
+                "-75.1242017393757",
+                "-10.8753180355343",
+                "-1.06221498588947",
+                "-0.670191154593408E-01",
+                "-0.246781078275479E-02",
+                "-0.402962525080404E-04");
+        certified(report.at(2, 0), "0.996727416185620", REGRESSION_DIGITS);
+        certified(report.at(2, 1), "0.334801051324544E-02", REGRESSION_DIGITS);
+    }
+
+    /** The polynomial of Wampler1 under deviations that grow from set to set. */
+    @ParameterizedTest
+    @CsvSource({
+        "0, 2360.14502379268, 0.999995559025820",
+        "1, 236014.502379268, 0.957478440825662",
+        "2, 23601450.2379268, 0.224668921574940E-02",
+    })
+    void polynomialsThroughWamplerWithDeviations(int set, String error, String rsquared) {
+        List<String[]> rows = read("wampler");
+        Table report = polynomial(column(rows, set), rows.size(), String::valueOf, 5);
+        certifiedCoefficients(report, "1", "1", "1", "1", "1", "1");
+        certified(report.at(2, 0), rsquared, REGRESSION_DIGITS);
+        certified(report.at(2, 1), error, REGRESSION_DIGITS);
+    }
+
+    /** The report of a fit to the powers of x up to a degree. */
+    private static Table polynomial(Table y, int count, IntFunction<String> x, int degree) {
+        Table powers = table(
+                count,
+                degree,
+                i -> new BigDecimal(x.apply(i / degree)).pow(1 + i % degree).toPlainString());
+        return (Table) call("linearfit", y, powers, new Truth(true), new Truth(true));
+    }
+
+    /** The report has the coefficient of the highest power first. */
+    private static void certifiedCoefficients(Table report, String... fromConstant) {
+        for (int power = 0; power < fromConstant.length; power++) {
+            certified(report.at(0, fromConstant.length - 1 - power), fromConstant[power], REGRESSION_DIGITS);
+        }
+    }
+
     /** Agreement to so many digits: the logarithm of the relative error, as StRD itself measures. */
     private static void certified(Value value, String certified, int digits) {
         Real got = ((NumberValue) value).real();
