@@ -49,26 +49,30 @@ final class Algebra {
     }
 
     static Real sum(List<Real> numbers) {
-        Real sum = Rational.ZERO;
+        return Total.of(numbers).sum();
+    }
+
+    static Real product(List<Real> numbers) {
+        Total product = Total.of(Rational.ONE);
         for (Real number : numbers) {
-            sum = plus(sum, number);
+            product = product.times(Total.of(number));
         }
-        return sum;
+        return product.sum();
     }
 
     static Real mean(List<Real> numbers) {
-        return over(sum(numbers), Rational.of(numbers.size()));
+        return Total.of(numbers).shared(numbers.size()).sum();
     }
 
     /** The sum of products of deviations from the means; of one list with itself, the sum of squares. */
     static Real deviations(List<Real> a, List<Real> b) {
-        Real meanA = mean(a);
-        Real meanB = mean(b);
-        Real sum = Rational.ZERO;
+        Total meanA = Total.of(a).shared(a.size());
+        Total meanB = Total.of(b).shared(b.size());
+        Total sum = Total.NONE;
         for (int i = 0; i < a.size(); i++) {
-            sum = plus(sum, times(minus(a.get(i), meanA), minus(b.get(i), meanB)));
+            sum = sum.plus(meanA.from(a.get(i)).times(meanB.from(b.get(i))));
         }
-        return sum;
+        return sum.sum();
     }
 
     /** What a method for doubles answers; where it has no answer, neither has the call. */

@@ -27,7 +27,6 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BiFunction;
 import java.util.function.BinaryOperator;
 
 /** Arithmetic. */
@@ -180,9 +179,7 @@ final class ArithmeticFunctions {
                     .related("sqrt", "norm")
                     .units(Rational.ONE, "numbers")
                     .works("√({numbers|^2 + }^2)")
-                    .computes(given -> sumOfSquares(given.numbers("numbers")) instanceof Real sum
-                            ? Powers.sqrt(sum)
-                            : Undefined.TOO_LARGE),
+                    .computes(given -> Powers.sqrt(sumOfSquares(given.numbers("numbers")))),
             function("quotient", Category.ARITHMETIC)
                     .says("The whole part of a division, cut off towards zero; div rounds down instead.")
                     .argument("x", NUMBER, "what is divided")
@@ -272,11 +269,12 @@ final class ArithmeticFunctions {
                 : x.power(exponent);
     }
 
-    static Result sumOfSquares(List<Real> numbers) {
-        return folded(
-                numbers,
-                Rational.ZERO,
-                (sum, number) -> number.times(number) instanceof Real square ? sum.plus(square) : Undefined.TOO_LARGE);
+    static Real sumOfSquares(List<Real> numbers) {
+        Total sum = Total.NONE;
+        for (Real number : numbers) {
+            sum = sum.plusProduct(number, number);
+        }
+        return sum.sum();
     }
 
     private static Function pairSum(String name, String identifier, String says) {
@@ -340,7 +338,7 @@ final class ArithmeticFunctions {
                 units.add(quantity.unit());
             }
         });
-        return InUnits.product(Algebra.answer(folded(numbers, Rational.ONE, Real::times)), units);
+        return InUnits.product(Algebra.product(numbers), units);
     }
 
     /** Texts and empty cells count as 0, as in OpenFormula. */
@@ -362,44 +360,29 @@ final class ArithmeticFunctions {
                 return Failure.of(ErrorCode.SHAPES_DIFFER, "The tables of `sumproduct` must have one shape.");
             }
         }
-        Real sum = Rational.ZERO;
+        Total sum = Total.NONE;
         for (int row = 0; row < first.rows(); row++) {
             for (int column = 0; column < first.columns(); column++) {
                 Real product = Rational.ONE;
+                Real factor = Rational.ONE;
                 for (Table table : tables) {
                     Value value = table.at(row, column);
                     if (value instanceof Failure failure) {
                         return failure;
                     }
-                    Real factor = value instanceof NumberValue number ? number.real() : Rational.ZERO;
                     product = Algebra.times(product, factor);
+                    factor = value instanceof NumberValue number ? number.real() : Rational.ZERO;
                 }
-                sum = Algebra.plus(sum, product);
+                sum = sum.plusProduct(product, factor);
             }
         }
-        return new NumberValue(sum);
-    }
-
-    static Result sum(List<Real> numbers) {
-        return folded(numbers, Rational.ZERO, Real::plus);
-    }
-
-    static Result folded(List<Real> numbers, Real start, BiFunction<Real, Real, Result> operation) {
-        Real so = start;
-        for (Real number : numbers) {
-            Result next = operation.apply(so, number);
-            if (!(next instanceof Real real)) {
-                return next;
-            }
-            so = real;
-        }
-        return so;
+        return new NumberValue(sum.sum());
     }
 
     /** A long row is abbreviated in its middle. */
     /** Durations and quantities add up as numbers do; dates do not. */
     private static Value sum(Arguments given) {
-        Value sum = PlainFolds.over(given, "numbers", PlainFolds.SUM).orElseGet(() -> measuredSum(given));
+        Value sum = PlainFolds.sum(given, "numbers").orElseGet(() -> measuredSum(given));
         if (sum instanceof Quantity quantity && quantity.unit().isScale()) {
             throw new Arguments.Refused(Failure.of(
                     ErrorCode.WRONG_KIND,

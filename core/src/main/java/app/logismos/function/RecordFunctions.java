@@ -43,7 +43,7 @@ final class RecordFunctions {
                     .example(call("recordproduct", OF_A), "8")
                     .example(call("recordproduct", HEAVY), "32")
                     .related("recordsum", "product")
-                    .computes(given -> ArithmeticFunctions.folded(numbers(given), Rational.ONE, Real::times)),
+                    .computes(given -> Algebra.product(numbers(given))),
             records("recordcount", "DCOUNT", "How many numbers a field has in the records that fulfil conditions.")
                     .example(call("recordcount", OF_A), "2")
                     .example(call("recordcount", LOTS + "{\"kg\"; \">9\"}"), "0")

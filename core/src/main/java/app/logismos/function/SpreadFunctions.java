@@ -357,7 +357,7 @@ final class SpreadFunctions {
             case 3 -> Rational.of(filled(given));
             case 4 -> Collections.max(numbers);
             case 5 -> Collections.min(numbers);
-            case 6 -> Algebra.answer(ArithmeticFunctions.folded(numbers, Rational.ONE, Real::times));
+            case 6 -> Algebra.product(numbers);
             case 7 -> sqrt(StatisticsFunctions.variance(numbers, 1));
             case 8 -> sqrt(StatisticsFunctions.variance(numbers, 0));
             case 9 -> sum(numbers);

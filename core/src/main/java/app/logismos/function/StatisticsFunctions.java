@@ -54,7 +54,7 @@ final class StatisticsFunctions {
                     .refuses("count(1, \"a\")", ErrorCode.WRONG_KIND)
                     .related("counta", "countif", "sum")
                     .works("{numbers|, }: {#numbers} numbers")
-                    .answers(given -> PlainFolds.over(given, "numbers", PlainFolds.COUNT)
+                    .answers(given -> PlainFolds.count(given, "numbers")
                             .orElseGet(() -> NumberValue.of(given.measuredIfAny("numbers")
                                     .map(all -> all.numbers().size())
                                     .orElse(0)))),
@@ -441,8 +441,8 @@ final class StatisticsFunctions {
     }
 
     private static Value meanOf(Arguments given) {
-        Optional<Value> sum = PlainFolds.over(given, "numbers", PlainFolds.SUM);
-        Optional<Value> count = PlainFolds.over(given, "numbers", PlainFolds.COUNT);
+        Optional<Value> sum = PlainFolds.sum(given, "numbers");
+        Optional<Value> count = PlainFolds.count(given, "numbers");
         boolean isPlain = sum.isPresent() && count.isPresent() && !count.get().equals(NumberValue.of(0));
         if (isPlain && sum.get() instanceof Quantity all && count.get() instanceof NumberValue many) {
             return new Quantity(over(all.number(), many.real()), all.unit());
@@ -454,7 +454,7 @@ final class StatisticsFunctions {
 
     private static Value extreme(
             Arguments given, Fold<Value> fold, java.util.function.Function<List<Real>, Real> slow) {
-        return PlainFolds.over(given, "numbers", fold)
+        return PlainFolds.extreme(given, "numbers", fold)
                 .filter(value -> value instanceof NumberValue || value instanceof Quantity)
                 .orElseGet(() -> given.measured("numbers").made(slow));
     }
@@ -488,7 +488,7 @@ final class StatisticsFunctions {
     }
 
     private static Real product(List<Real> numbers) {
-        return Algebra.answer(ArithmeticFunctions.folded(numbers, ONE, Real::times));
+        return Algebra.product(numbers);
     }
 
     private static List<Real> sorted(List<Real> numbers) {

@@ -114,10 +114,11 @@ final class Values {
 
         /** What is gathered is shared by all that refer to the column, and a failure in it seen by each in its way. */
         @Override
-        @SuppressWarnings("unchecked")
         public <A> A fold(Fold<A> fold) {
             A gathered = folded.isPresent() ? folded.get().fold(fold, store, area) : Table.super.fold(fold);
-            return gathered instanceof Failure failure ? (A) seen.apply(failure) : gathered;
+            return fold.value().apply(gathered) instanceof Failure failure
+                    ? fold.add().apply(fold.start(), seen.apply(failure))
+                    : gathered;
         }
     }
 }
