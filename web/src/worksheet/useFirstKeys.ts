@@ -14,7 +14,7 @@ const TOP = { column: 0, row: 0 }
  * So that nothing typed is lost before anything is selected: a new worksheet opens with its first cell selected, and in
  * all others what is typed goes to the scratch line. The keys that scroll the page are left to the browser.
  */
-export function useFirstKeys(grids: readonly Grid[]) {
+export function useFirstKeys(grids: readonly Pick<Grid, 'id'>[]) {
   const arrival: unknown = useLocation().state
   const first = grids[0]?.id
   const isNew = typeof arrival === 'object' && arrival !== null && 'isNew' in arrival && arrival.isNew === true
