@@ -4,13 +4,14 @@ const STYLES: readonly {
   readonly value: string
   readonly label: string
   readonly digits: string
-  readonly usual: number
+  /** How many there are at first; null for as many as the number has. */
+  readonly usual: number | null
 }[] = [
   { value: '', label: 'automatic', digits: '', usual: 0 },
   { value: 'fixed', label: 'decimal places', digits: 'places', usual: 2 },
   { value: 'significant', label: 'significant digits', digits: 'digits', usual: 4 },
   { value: 'grouped', label: 'grouped, with places', digits: 'places', usual: 2 },
-  { value: 'percent', label: 'percent', digits: 'places', usual: 0 },
+  { value: 'percent', label: 'percent', digits: 'places', usual: null },
   { value: 'scientific', label: 'scientific', digits: 'digits', usual: 4 },
   { value: 'engineering', label: 'powers by thousands', digits: 'digits', usual: 4 },
   { value: 'fraction', label: 'fraction', digits: '', usual: 0 },
@@ -45,7 +46,7 @@ export function StyleChoice({ style, onChoose }: Props) {
           const { value } = event.target
           const next = STYLES.find((each) => each.value === value)
           if (value === 'currency') onChoose('currency EUR')
-          else onChoose(next && next.digits !== '' ? `${value} ${next.usual}` : value)
+          else onChoose(next && next.digits !== '' && next.usual !== null ? `${value} ${next.usual}` : value)
         }}
       >
         {!isKnown && <option value={chosen.value}>{style}</option>}
@@ -64,9 +65,11 @@ export function StyleChoice({ style, onChoose }: Props) {
             min={0}
             max={MOST}
             value={part}
+            placeholder="all"
             onChange={(event) => {
               const digits = event.target.valueAsNumber
-              if (Number.isInteger(digits) && digits >= 0 && digits <= MOST) onChoose(`${kind} ${digits}`)
+              if (event.target.value === '' && chosen.usual === null) onChoose(kind)
+              else if (Number.isInteger(digits) && digits >= 0 && digits <= MOST) onChoose(`${kind} ${digits}`)
             }}
           />{' '}
           {chosen.digits}

@@ -28,10 +28,10 @@ public final class Styles {
             "grouped",
             new Grouped(Automatic.STYLE),
             "percent",
-            new Percent(0));
+            new Percent(Automatic.STYLE));
     private static final Map<String, IntFunction<NumberStyle>> WITH_NUMBER = Map.of(
             "fixed", FixedPlaces::new,
-            "percent", Percent::new,
+            "percent", Percent::places,
             "grouped", places -> new Grouped(new FixedPlaces(places)),
             "scientific", digits -> new Scientific(Math.max(1, digits)),
             "engineering", digits -> new Engineering(Math.max(1, digits)),
