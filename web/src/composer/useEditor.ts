@@ -16,6 +16,7 @@ import type { Preview } from '../api/types'
 import { addressOf, areaBetween, type At } from '../grid/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore, type Composing, type Writer } from '../worksheet/store'
+import { useNotices } from '../worksheet/useNotices'
 import { previewMarks, showPreview } from './marks'
 import { arrowed, withNextSigns, type ArrowKey } from './fixed'
 import { referenceText, whereToPoint, type Pointed } from './pointing'
@@ -28,9 +29,11 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
   const view = useRef<EditorView | null>(null)
   const pointed = useRef<Pointed | null>(null)
   const arrows = useRef<{ readonly anchor: At; readonly focus: At } | null>(null)
-  const now = useRef({ grids, keep, id: worksheet.id })
+  const notices = useNotices()
+  const offerAgain = (text: string, again: () => void) => notices.keep(text, 'Write it again', again)
+  const now = useRef({ grids, keep, offerAgain, id: worksheet.id })
   useEffect(() => {
-    now.current = { grids, keep, id: worksheet.id }
+    now.current = { grids, keep, offerAgain, id: worksheet.id }
   })
 
   const replace = useCallback((text: string) => {
@@ -61,8 +64,14 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
       const text = editor.state.doc.toString()
       if (text === kept) return
       if (text !== '') useWorksheetStore.setState({ typed: { grid, at } })
-      now.current.keep([{ do: 'enter', grid, cells: [{ cell: address, text }] }]).catch(() => {
+      const again = () => {
+        select({ kind: 'cells', grid, anchor: at, focus: at })
         compose({ grid, at, draft: text, cursor: text.length, kept })
+      }
+      now.current.keep([{ do: 'enter', grid, cells: [{ cell: address, text }] }]).catch(() => {
+        const { composing } = useWorksheetStore.getState()
+        if (composing === null) again()
+        else now.current.offerAgain(`What was written in ${address} could not be kept: ${text}`, again)
       })
     }
     /** A reference by arrow keys: from the cell itself, where one can stand at the end of the text. */

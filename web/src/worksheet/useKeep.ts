@@ -1,10 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { App } from 'antd'
 import { api } from '../api/client'
 import { keys } from '../api/keys'
 import { PAGE_ROWS } from '../api/queries'
 import type { Act, Cell, Edit, Kept, Worksheet } from '../api/types'
 import { changedKey, useWorksheetStore } from './store'
+import { useNotices } from './useNotices'
 
 /** What can be sent: edits, an act, a step in the history, or an earlier state or look to bring back. */
 export type Change =
@@ -17,7 +17,7 @@ export type Change =
 /** Sends changes one after another and writes each answer into the cache: cells at once, the rest by asking again. */
 export function useKeep(id: string) {
   const client = useQueryClient()
-  const { message } = App.useApp()
+  const { refuse } = useNotices()
   const follow = useWorksheetStore((state) => state.follow)
   const revision = () => client.getQueryData<Worksheet>(keys.outline(id))?.revision ?? 0
 
@@ -74,7 +74,7 @@ export function useKeep(id: string) {
       })
     },
     onError: (reason) => {
-      void message.error(reason.message, 8)
+      refuse(reason.message)
       return client.invalidateQueries({ queryKey: keys.outline(id) })
     },
   })

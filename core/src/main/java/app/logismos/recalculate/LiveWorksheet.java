@@ -25,6 +25,7 @@ import app.logismos.sheet.Worksheet;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
+import app.logismos.value.Fix;
 import app.logismos.value.Span;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
@@ -301,11 +302,13 @@ public final class LiveWorksheet {
 
     /** Why the entry's name cannot be its cell's. */
     private Optional<Failure> clash(String entry, String name, String grid, Address at) {
-        int start = entry.indexOf(name);
+        Span place = new Span(entry.indexOf(name), entry.indexOf(name) + name.length());
+        String free = worksheet.names().free(name);
+        Fix other = new Fix("Call it " + free, free + entry.substring(place.end()));
         return worksheet
                 .names()
                 .clash(name, Optional.of(new Edit.Place(grid, new Area(at, at))))
-                .map(message -> Failure.at(new Span(start, start + name.length()), ErrorCode.SYNTAX, message));
+                .map(message -> Failure.at(place, ErrorCode.SYNTAX, message, other));
     }
 
     /** The cells that a reference or name in a cell's formula means; nothing where there are none. */

@@ -83,7 +83,8 @@ public final class Names {
         return Address.parse(name).map(address -> "`" + name + "` looks like the cell " + address + ".");
     }
 
-    private String free(String name) {
+    /** A name like this one that nothing has. */
+    public String free(String name) {
         String base = name.replaceAll("[^\\p{L}\\p{Mn}0-9_]", "_").replaceAll("^[^\\p{L}]+", "");
         String stem = base.isEmpty() ? "name" : base;
         for (int i = 1; ; i++) {

@@ -6,7 +6,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -144,5 +146,50 @@ class WritingTest extends Visit {
             page.keyboard().press("Escape");
             assertThat(composer(page)).isHidden();
         }
+    }
+
+    @Test
+    void anEntryThatIsRefusedComesBackToItsCellWithAWayOut() {
+        newWorksheet();
+        type("A1", "price = 5");
+        at("A2").click();
+        page.keyboard().type("price = 6");
+        page.keyboard().press("Enter");
+        assertThat(composer(page)).containsText("price names A1 already.");
+        assertThat(composer(page).getByRole(AriaRole.TEXTBOX)).hasText("price = 6");
+        assertThat(at("A2")).hasAttribute("aria-selected", "true");
+        assertThat(at("A3")).hasAttribute("aria-selected", "false");
+        browser.complaints().removeIf(complaint -> complaint.contains("422"));
+        page.keyboard().press("Alt+Enter");
+        assertThat(composer(page).getByRole(AriaRole.TEXTBOX)).hasText("price_1 = 6");
+        page.keyboard().press("Enter");
+        assertThat(at("A2")).containsText("6");
+        assertThat(contents()).containsText("price_1");
+    }
+
+    @Test
+    void anEntryThatIsRefusedWhileTheNextOneIsWrittenDisturbsNothingAndIsNotLost() {
+        newWorksheet();
+        type("A1", "price = 5");
+        at("A2").click();
+        List<Route> held = new ArrayList<>();
+        page.route("**/edits", held::add, new Page.RouteOptions().setTimes(1));
+        page.keyboard().type("price = 6");
+        page.keyboard().press("Enter");
+        page.keyboard().type("7");
+        page.waitForCondition(() -> held.size() == 1);
+        held.get(0).resume();
+        assertThat(button("Write it again")).isVisible();
+        browser.complaints().removeIf(complaint -> complaint.contains("422"));
+        page.keyboard().type("5");
+        assertThat(composer(page).getByRole(AriaRole.TEXTBOX)).hasText("75");
+        page.keyboard().press("Enter");
+        assertThat(at("A3")).hasText("75");
+        button("Write it again").click();
+        assertThat(composer(page).getByRole(AriaRole.TEXTBOX)).hasText("price = 6");
+        assertThat(at("A2")).hasAttribute("aria-selected", "true");
+        page.keyboard().press("Alt+Enter");
+        page.keyboard().press("Enter");
+        assertThat(at("A2")).containsText("6");
     }
 }
