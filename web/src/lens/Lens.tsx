@@ -1,4 +1,6 @@
-import { useDeferredValue, memo } from 'react'
+import { useIsMutating } from '@tanstack/react-query'
+import { memo, useDeferredValue, useEffect, useState } from 'react'
+import { keys } from '../api/keys'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { addressOf } from '../grid/address'
@@ -18,11 +20,27 @@ export const Lens = memo(function Lens() {
   )
 })
 
+/** A server that answers more slowly holds nothing up. */
+const LONGEST_HOLD = 200
+
+/** A value as it was while something goes on, but not for long. */
+function useHeld<T>(value: T, held: boolean): T {
+  const [shown, setShown] = useState(value)
+  if (!held && shown !== value) setShown(value)
+  useEffect(() => {
+    if (!held) return
+    const timer = setTimeout(() => setShown(value), LONGEST_HOLD)
+    return () => clearTimeout(timer)
+  }, [held, value])
+  return held ? shown : value
+}
+
 function Content() {
   const { worksheet } = useOpenWorksheet()
-  // The cells come first: the lens is drawn when they are.
-  const selection = useDeferredValue(useWorksheetStore((state) => state.selection))
-  const composing = useDeferredValue(useWorksheetStore((state) => state.composing))
+  // The cells come first: the lens is drawn when they are, and after an edit when what follows from it is.
+  const isKeeping = useIsMutating({ mutationKey: keys.keeping(worksheet.id) }) > 0
+  const selection = useHeld(useDeferredValue(useWorksheetStore((state) => state.selection)), isKeeping)
+  const composing = useHeld(useDeferredValue(useWorksheetStore((state) => state.composing)), isKeeping)
   const echo = useWorksheetStore((state) => state.echo)
   const scratch = useWorksheetStore((state) => state.scratch)
 
