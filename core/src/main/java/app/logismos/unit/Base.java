@@ -2,7 +2,7 @@ package app.logismos.unit;
 
 import java.util.Locale;
 
-/** The base quantities of the SI (SI brochure, section 2.3), and two more that do not turn into them. */
+/** The base quantities of the SI (SI brochure, section 2.3), and three more that do not turn into them. */
 public enum Base {
     TIME,
     LENGTH,
@@ -12,7 +12,9 @@ public enum Base {
     AMOUNT,
     LIGHT,
     INFORMATION,
-    MONEY;
+    MONEY,
+    /** What a medicine does: counted in international units, whose mass differs from substance to substance. */
+    EFFECT;
 
     /** In a sentence: {@code a mass}. */
     String one() {
@@ -22,6 +24,7 @@ public enum Base {
             case LIGHT -> "a luminous intensity";
             case INFORMATION -> "an amount of data";
             case MONEY -> "an amount of money";
+            case EFFECT -> "a biological effect";
             case TIME, LENGTH, MASS, TEMPERATURE -> "a " + name().toLowerCase(Locale.ROOT);
         };
     }

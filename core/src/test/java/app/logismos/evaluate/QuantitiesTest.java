@@ -65,6 +65,9 @@ class QuantitiesTest {
                 "=1 um to nm                      | 1000 nm",
                 "=5 metres to feet                | (6250/381) ft",
                 "=10 m²/m                         | 10 m",
+                "=400 IU * 7                      | 2800 IU",
+                "=3 [iU] + 2 IU                   | 5 IU",
+                "=5 kIU/mL * 2 mL to IU           | 10000 IU",
             })
     void quantitiesCalculate(String entry, String expected) {
         Value value = value(entry);
