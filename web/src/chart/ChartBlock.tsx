@@ -6,6 +6,7 @@ import { areaBetween, atOf, type At } from '../grid/address'
 import { BlockCaption } from '../page/BlockCaption'
 import { later } from '../page/later'
 import { useKeptState, useOpenWorksheet } from '../worksheet/context'
+import { Words } from '../typeset/Words'
 import { useWorksheetStore, type Selection } from '../worksheet/store'
 import styles from './ChartBlock.module.css'
 import { useChartStore } from './chartStore'
@@ -95,7 +96,7 @@ export function ChartBlock({ chart }: { readonly chart: Chart }) {
       </div>
       {shown?.faults.map((fault) => (
         <p key={fault} className={styles.fault} role="status">
-          {fault}
+          <Words text={fault} />
         </p>
       ))}
       {running && <RunBar running={running} />}

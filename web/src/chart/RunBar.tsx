@@ -1,5 +1,6 @@
 import { Button, Slider } from 'antd'
 import { useChartStore } from './chartStore'
+import { Words } from '../typeset/Words'
 import styles from './ChartBlock.module.css'
 import type { RunningChart } from './useRunning'
 
@@ -16,7 +17,7 @@ export function RunBar({ running }: { readonly running: RunningChart }) {
     return (
       <div className={styles.run} role="group" aria-label={`Run through ${run.input}`}>
         <p className={styles.fault} role="alert">
-          {refused}
+          <Words text={refused} />
         </p>
         <Button size="small" onClick={stop}>
           End

@@ -5,6 +5,7 @@ import { selectedCells } from '../commands/selected'
 import { areaText } from '../grid/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Panel.module.css'
+import { Words } from '../typeset/Words'
 import { usePanel } from './usePanel'
 
 /** A cell far out, for asking whether a name is free. */
@@ -60,7 +61,7 @@ export function NamePanel() {
           onPressEnter={finish}
         />
         <p className={wrong === '' ? styles.says : styles.wrong} role="status">
-          {wrong || (old === '' ? 'Formulas can then use the name.' : 'Formulas that use it follow.')}
+          <Words text={wrong || (old === '' ? 'Formulas can then use the name.' : 'Formulas that use it follow.')} />
         </p>
         <div className={styles.acts}>
           {old !== '' && (

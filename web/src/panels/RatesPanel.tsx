@@ -5,6 +5,7 @@ import { api } from '../api/client'
 import { keys } from '../api/keys'
 import { useRates } from '../api/queries'
 import type { Rate } from '../api/types'
+import { Words } from '../typeset/Words'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Panel.module.css'
 import { asTable, faultOf, type RateDraft } from './rates'
@@ -79,7 +80,7 @@ export function RatesPanel() {
         </div>
         {(fault ?? follow.error) && (
           <p role="alert" className={styles.wrong}>
-            {fault ?? follow.error?.message}
+            <Words text={fault ?? follow.error?.message ?? ''} />
           </p>
         )}
         <div className={styles.acts}>

@@ -21,6 +21,7 @@ public final class Unit {
     private final Real factor;
     private final String symbol;
     private final boolean isScale;
+    private final boolean hasShortForms;
 
     /**
      * A power of a unit with a symbol.
@@ -40,6 +41,8 @@ public final class Unit {
         this.dimension = product;
         this.factor = size;
         this.symbol = symbolOf(powers);
+        this.hasShortForms =
+                powers.stream().anyMatch(each -> !each.atom().parts().isEmpty());
         this.isScale = powers.size() == 1
                 && powers.get(0).exponent().equals(Rational.ONE)
                 && powers.get(0).atom().isScale();
@@ -146,6 +149,9 @@ public final class Unit {
      * that {@code mph} times {@code h} is {@code mi}.
      */
     public Product spelledOut(Unit other, Rational power) {
+        if (!hasShortForms) {
+            return new Product(this, Rational.ONE);
+        }
         List<Power> product = new ArrayList<>();
         Real factor = Rational.ONE;
         for (Power each : powers) {

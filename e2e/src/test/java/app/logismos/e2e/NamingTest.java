@@ -18,7 +18,7 @@ class NamingTest extends Visit {
         at("A1").click();
         page.keyboard().press("Alt+n");
         page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).fill("sum");
-        assertThat(dialog()).containsText("`sum` is a function.");
+        assertThat(dialog()).containsText("sum is a function.");
         assertThat(button("Keep")).isDisabled();
         page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).fill("room");
         page.keyboard().press("Enter");

@@ -63,7 +63,7 @@ final class SteepingSurface {
                         "What it says",
                         0,
                         Map.of(0, 380, 1, 150),
-                        Map.of("B1", "percent", "B2", "fixed 1", "B3", "fixed 1"),
+                        Map.of("B1", "percent 0", "B2", "fixed 1", "B3", "fixed 1"),
                         row("Strongest in the table", "=max(Strength.B2:I9)"),
                         row("Minutes to half strength at 80 °C", "=ln(2)/rate80"),
                         row("The same at 90 °C", "=ln(2)/(rate80*factor10)"))
@@ -80,7 +80,7 @@ final class SteepingSurface {
         Map<String, String> styles = new HashMap<>();
         for (int column = 1; column <= DEGREES.length; column++) {
             for (int row = 1; row <= MINUTES.length; row++) {
-                styles.put(new Address(column, row).toString(), "percent");
+                styles.put(new Address(column, row).toString(), "percent 0");
             }
         }
         return styles;
