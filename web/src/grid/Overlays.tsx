@@ -1,7 +1,7 @@
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import type { Area } from './address'
-import { boxOf, movedTo, type Geometry } from './geometry'
+import { boxOf, movedTo, ROW_HEAD, ROW_HEIGHT, type Geometry } from './geometry'
 import styles from './GridBlock.module.css'
 import { useHighlights } from './useHighlights'
 
@@ -20,6 +20,7 @@ export function Overlays({ grid, part, geometry, area, canChange }: Props) {
   const clip = useWorksheetStore((state) => (state.clip?.grid === grid ? state.clip : null))
   const carrying = useWorksheetStore((state) => (state.carrying?.grid === grid ? state.carrying : null))
   const filling = useWorksheetStore((state) => (state.filling?.grid === grid ? state.filling.area : null))
+  const headings = part === 'body' ? geometry.headings : 0
   const selected = area && boxOf(area, geometry, part)
   const clipped = clip && boxOf(clip.area, geometry, part)
   const carried = carrying && boxOf(movedTo(carrying.from, carrying.to), geometry, part)
@@ -48,7 +49,13 @@ export function Overlays({ grid, part, geometry, area, canChange }: Props) {
               {(['top', 'right', 'bottom', 'left'] as const).map((side) => (
                 <span key={side} className={styles.edge} data-edge={side} title="Drag to move" />
               ))}
-              <span className={styles.grip} data-grip title="Drag to continue · Alt Down" />
+              <span
+                className={styles.grip}
+                data-grip
+                data-last-row={selected.top + selected.height >= (geometry.rows.count - headings) * ROW_HEIGHT}
+                data-last-column={selected.left + selected.width >= geometry.widths.reduce((a, b) => a + b, ROW_HEAD)}
+                title="Drag to continue · Alt Down"
+              />
             </>
           )}
         </div>

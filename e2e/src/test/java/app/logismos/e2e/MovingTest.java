@@ -196,6 +196,20 @@ class MovingTest extends Visit {
         assertThat(copied().strip().split("\n")).hasSize(900);
     }
 
+    @Test
+    void theCornerOfAGridCanBeSelectedWithoutScrollingItsCells() {
+        newWorksheet();
+        at("E8").click();
+        assertThat(page.locator("[data-grip]")).isVisible();
+        org.assertj.core.api.Assertions.assertThat(
+                        page.evaluate(
+                                "() => { const box = document.querySelector('[role=grid]').parentElement;"
+                                        + " return [box.scrollHeight - box.clientHeight, box.scrollWidth - box.clientWidth].join() }"))
+                .isEqualTo("0,0");
+        drag(page.locator("[data-grip]"), at("E8"));
+        assertThat(at("E8")).hasAttribute("aria-selected", "true");
+    }
+
     private String copied() {
         return (String) page.evaluate("navigator.clipboard.readText()");
     }
