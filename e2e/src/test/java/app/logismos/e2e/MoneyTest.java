@@ -50,14 +50,17 @@ class MoneyTest extends Visit {
         assertThat(at("A1")).containsText("syntax");
         find("exchange");
         assertThat(dialog()).containsText("How many euros one of each is worth");
+        settle();
         button("Add a currency").focus();
         page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Code of the new currency")).isFocused();
         page.keyboard().type("xt");
         assertThat(dialog()).containsText("A currency has a code of three capital letters");
         assertThat(button("Use these rates")).isDisabled();
         page.keyboard().type("s");
         assertThat(dialog()).containsText("What is XTS called?");
         page.keyboard().press("Tab");
+        assertThat(page.getByLabel("Name of the new currency")).isFocused();
         page.keyboard().type("token");
         page.keyboard().press("Tab");
         page.keyboard().type("0");

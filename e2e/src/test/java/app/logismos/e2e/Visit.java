@@ -139,7 +139,13 @@ abstract class Visit {
         page.mouse().up();
     }
 
+    /** Waits until nothing fades or slides any more: panels take the focus, and have their colours, when they have come. */
+    void settle() {
+        page.waitForFunction("() => document.getAnimations().every((each) => each.playState !== 'running')");
+    }
+
     List<String> seriousFaults() {
+        settle();
         return new AxeBuilder(page)
                 .analyze().getViolations().stream()
                         .filter(rule -> rule.getImpact().equals("serious")
