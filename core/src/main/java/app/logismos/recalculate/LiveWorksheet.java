@@ -303,12 +303,14 @@ public final class LiveWorksheet {
     /** Why the entry's name cannot be its cell's. */
     private Optional<Failure> clash(String entry, String name, String grid, Address at) {
         Span place = new Span(entry.indexOf(name), entry.indexOf(name) + name.length());
-        String free = worksheet.names().free(name);
-        Fix other = new Fix("Call it " + free, free + entry.substring(place.end()));
         return worksheet
                 .names()
                 .clash(name, Optional.of(new Edit.Place(grid, new Area(at, at))))
-                .map(message -> Failure.at(place, ErrorCode.SYNTAX, message, other));
+                .map(message -> {
+                    String free = worksheet.names().free(name);
+                    Fix other = new Fix("Call it " + free, free + entry.substring(place.end()));
+                    return Failure.at(place, ErrorCode.SYNTAX, message, other);
+                });
     }
 
     /** The cells that a reference or name in a cell's formula means; nothing where there are none. */

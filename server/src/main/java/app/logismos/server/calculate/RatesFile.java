@@ -35,26 +35,33 @@ class RatesFile {
         }
     }
 
-    /** Exchanges at other rates from now on, and keeps them. */
+    /** Exchanges at other rates from now on, and keeps them; where they cannot be kept, nothing changes. */
     synchronized void write(Rates rates) {
-        UnitCatalogue.STANDARD.exchange(rates);
         List<String> lines = new ArrayList<>(List.of(HEADING));
         lines.addAll(rates.lines());
-        try {
+        exchange(rates, () -> {
             Path whole = Files.write(file.resolveSibling("rates.csv.new"), lines);
             Files.move(whole, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
-        } catch (IOException notWritten) {
-            throw new UncheckedIOException(notWritten);
-        }
+        });
     }
 
     /** Goes back to the samples. */
     synchronized void delete() {
-        UnitCatalogue.STANDARD.exchange(Rates.SAMPLE);
+        exchange(Rates.SAMPLE, () -> Files.deleteIfExists(file));
+    }
+
+    private interface Keeping {
+        void keep() throws IOException;
+    }
+
+    private static void exchange(Rates rates, Keeping keeping) {
+        Rates before = UnitCatalogue.STANDARD.rates();
+        UnitCatalogue.STANDARD.exchange(rates);
         try {
-            Files.deleteIfExists(file);
-        } catch (IOException notDeleted) {
-            throw new UncheckedIOException(notDeleted);
+            keeping.keep();
+        } catch (IOException notKept) {
+            UnitCatalogue.STANDARD.exchange(before);
+            throw new UncheckedIOException(notKept);
         }
     }
 }
