@@ -50,17 +50,17 @@ public final class UnitCatalogue {
     private final Map<String, UnitListing> byOther = new LinkedHashMap<>();
     private final Map<String, UnitListing> byUcum = new LinkedHashMap<>();
     private final Map<Dimension, Unit> named = new LinkedHashMap<>();
-    private volatile Found found = new Found(new LinkedHashMap<>());
-    private volatile Rates rates = Rates.SAMPLE;
+    private volatile Found found = new Found(Rates.SAMPLE, Map.of());
 
     /** What depends on the rates: the currencies by their codes and names, and what texts were found to spell. */
     private record Found(
+            Rates rates,
             Map<String, UnitListing> currencies,
             Map<String, UnitListing> currenciesByName,
             Map<String, Optional<Atom>> atoms,
             Map<String, Optional<Unit>> units) {
-        Found(Map<String, UnitListing> currencies) {
-            this(currencies, new LinkedHashMap<>(), new ConcurrentHashMap<>(), new ConcurrentHashMap<>());
+        Found(Rates rates, Map<String, UnitListing> currencies) {
+            this(rates, currencies, new LinkedHashMap<>(), new ConcurrentHashMap<>(), new ConcurrentHashMap<>());
             currencies
                     .values()
                     .forEach(currency -> names(currency).forEach(name -> currenciesByName.put(name, currency)));
@@ -74,7 +74,7 @@ public final class UnitCatalogue {
 
     /** The rates between currencies. */
     public Rates rates() {
-        return rates;
+        return found.rates();
     }
 
     /**
@@ -91,8 +91,7 @@ public final class UnitCatalogue {
             }
             currencies.put(rate.code(), money(rate));
         }
-        rates = others;
-        found = new Found(currencies);
+        found = new Found(others, currencies);
     }
 
     private static Map<String, String> noUnits() {
