@@ -12,7 +12,14 @@ interface DecimalStyle extends NumberStyle {
     @Override
     default boolean keepsAllDigits(Real number) {
         return number instanceof Rational exact
-                ? Rational.of(rounded(number)).equals(exact)
+                ? keepsAllDigits(exact, rounded(exact))
                 : !number.isExact() && number.isFinite() && rounded(number).doubleValue() == number.toDouble();
+    }
+
+    /** A whole number with k zeros behind its digits divides by 2ᵏ: seen at once, where writing out 10ᵏ takes long. */
+    private static boolean keepsAllDigits(Rational exact, BigDecimal shown) {
+        boolean mayBe =
+                !exact.isInteger() || exact.signum() == 0 || exact.numerator().getLowestSetBit() >= -shown.scale();
+        return mayBe && Rational.of(shown).equals(exact);
     }
 }

@@ -1,10 +1,13 @@
 package app.logismos.evaluate;
 
 import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
+import app.logismos.formula.Expression.WithUnit;
 import app.logismos.formula.InfixOperator;
+import app.logismos.formula.Walk;
 import app.logismos.unit.Base;
 import app.logismos.unit.Dimension;
 import app.logismos.unit.Unit;
@@ -77,8 +80,7 @@ final class UnitHints {
             if (node instanceof Conversion conversion) {
                 gather(conversion.unit(), currencies);
             }
-            boolean mayHoldMoney = !(node instanceof Infix);
-            if (mayHoldMoney && evaluator.value(node) instanceof Quantity quantity) {
+            if (bringsUnits(node) && evaluator.value(node) instanceof Quantity quantity) {
                 gather(quantity.unit(), currencies);
             }
         }
@@ -89,6 +91,11 @@ final class UnitHints {
                         "The rates between " + String.join(" and ", currencies)
                                 + " are sample data, not those of today. They can be edited.",
                         ""));
+    }
+
+    /** Operators take their units from what stands beside them; that need not be calculated once more. */
+    private static boolean bringsUnits(Expression node) {
+        return Walk.children(node).isEmpty() || node instanceof WithUnit || node instanceof Call;
     }
 
     private static void gather(Unit unit, Set<String> currencies) {

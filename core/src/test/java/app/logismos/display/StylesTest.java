@@ -76,6 +76,13 @@ class StylesTest {
                 "automatic     | 0.1        | true",
                 "automatic     | 1/3        | false",
                 "automatic     | 12345678901234 | true",
+                "automatic     | 1234567890000000000 | true",
+                "automatic     | 1234567890100000000 | false",
+                "automatic     | 1234567890000000001 | false",
+                "automatic     | 1234567890065536000000 | false",
+                "automatic     | 0          | true",
+                "significant 2 | -1200      | true",
+                "significant 2 | -1248      | false",
                 "automatic     | 0.12345678901 | false",
                 "fixed 2       | 2.5        | true",
                 "fixed 2       | 2.505      | false",
@@ -106,6 +113,13 @@ class StylesTest {
         Real root = (Real) Powers.sqrt(Rational.of(2));
         assertThat(Automatic.STYLE.keepsAllDigits(root)).isFalse();
         assertThat(new SignificantDigits(17).keepsAllDigits(root)).isTrue();
+    }
+
+    @Test
+    void anInfinityHasNoDigitsToKeep() {
+        Real infinity = Real.from(Double.POSITIVE_INFINITY);
+        assertThat(Automatic.STYLE.keepsAllDigits(infinity)).isFalse();
+        assertThat(new SignificantDigits(17).keepsAllDigits(infinity)).isFalse();
     }
 
     @Test

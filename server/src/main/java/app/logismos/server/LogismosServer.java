@@ -16,10 +16,11 @@ public class LogismosServer {
      * @param arguments properties as {@code --name=value}; {@code --logismos.demo=true} adds the demo data
      */
     public static void main(String[] arguments) {
+        Rehearsal.calculate();
         ConfigurableApplicationContext context = SpringApplication.run(LogismosServer.class, arguments);
         String address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
         System.out.println("Logismos answers at " + address + " (Ctrl+C ends it)");
-        Rehearsal.start(address);
+        Rehearsal.ask(address);
     }
 
     @Bean
