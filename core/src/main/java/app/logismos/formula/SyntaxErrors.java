@@ -18,11 +18,21 @@ final class SyntaxErrors {
 
     private static final Pattern NUMBER = Pattern.compile("\\s*[0-9]+(\\.[0-9]+)?");
 
+    /** What UCUM (section 2.1) writes in brackets. */
+    private static final Pattern UNIT_CODE = Pattern.compile("\\[[^\\[\\]\\s]+]");
+
     private SyntaxErrors() {}
 
     static Failure strangeCharacter(String text, String sign, Span place) {
         if (MONEY.containsKey(sign)) {
             return signOfMoney(text, sign, place);
+        }
+        Matcher code = UNIT_CODE.matcher(text).region(place.start(), text.length());
+        if (code.lookingAt()) {
+            return Failure.at(
+                    new Span(code.start(), code.end()),
+                    ErrorCode.UNKNOWN_UNIT,
+                    UnitCatalogue.STANDARD.unknown(code.group()));
         }
         return syntax(place, "`" + sign + "` has no meaning in a formula. A text goes between double quotes.");
     }
