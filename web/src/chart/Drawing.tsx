@@ -1,5 +1,5 @@
 import type { ECharts } from 'echarts/core'
-import { useEffect, useRef } from 'react'
+import { useEffect, useEffectEvent, useRef } from 'react'
 import type { Chart, ChartData } from '../api/types'
 import { useLook } from '../theme/look'
 import { inks } from './inks'
@@ -28,27 +28,31 @@ export function Drawing({ chart, data, besides, onDrawn }: Props) {
   )
   const renderer = data.form === 'SURFACE' || markers > MOST_ELEMENTS ? 'canvas' : 'svg'
 
+  const tell = useEffectEvent(onDrawn)
+
   useEffect(() => {
-    if (!host.current) return
-    const made = echarts.init(host.current, null, { renderer })
+    const place = host.current
+    if (!place) return
+    const made = echarts.init(place, null, { renderer })
     drawn.current = made
     const sized = new ResizeObserver(() => {
+      if (made.getWidth() === place.clientWidth && made.getHeight() === place.clientHeight) return
       made.resize()
-      onDrawn(made)
+      tell(made)
     })
-    sized.observe(host.current)
+    sized.observe(place)
     return () => {
       sized.disconnect()
       drawn.current = null
-      onDrawn(null)
+      tell(null)
       made.dispose()
     }
-  }, [renderer, onDrawn])
+  }, [renderer])
 
   useEffect(() => {
     drawn.current?.setOption(optionsOf(chart, data, inks(), besides), { notMerge: true })
-    onDrawn(drawn.current)
-  }, [chart, data, besides, look, renderer, onDrawn])
+    tell(drawn.current)
+  }, [chart, data, besides, look, renderer])
 
   return <div ref={host} aria-hidden="true" data-renderer={renderer} style={{ height: '100%' }} />
 }

@@ -149,7 +149,9 @@ final class Axes {
                     heights.add(sums[k]);
                 } else {
                     heights.add(height - error);
-                    heights.add(height + error);
+                    if (error > 0) {
+                        heights.add(height + error);
+                    }
                 }
             });
         }

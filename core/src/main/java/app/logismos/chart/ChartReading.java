@@ -76,12 +76,10 @@ public final class ChartReading {
         List<ChartData.Series> series = IntStream.range(0, lines.size())
                 .mapToObj(i -> series(chart.series().get(i), lines.get(i), fits.get(i), axes))
                 .toList();
-        List<double[]> heights = lines.stream()
-                .map(line -> line.filled().mapToDouble(i -> line.y()[i]).toArray())
-                .toList();
-        boolean any = heights.stream().anyMatch(each -> each.length > 0);
         Optional<Bins> bins =
-                chart.form() == Chart.Form.HISTOGRAM && any ? Optional.of(Bins.of(heights)) : Optional.empty();
+                chart.form() == Chart.Form.HISTOGRAM && lines.stream().anyMatch(line -> !line.isEmpty())
+                        ? Optional.of(Bins.of(lines.stream().map(Line::heights).toList()))
+                        : Optional.empty();
         return new ChartData(
                 chart.title(),
                 chart.form(),
@@ -91,7 +89,8 @@ public final class ChartReading {
                 series,
                 bins,
                 chart.form() == Chart.Form.BOXES
-                        ? heights.stream()
+                        ? lines.stream()
+                                .map(Line::heights)
                                 .filter(each -> each.length > 0)
                                 .map(Boxes::of)
                                 .toList()
@@ -151,18 +150,19 @@ public final class ChartReading {
     }
 
     private int[] kept(Chart.Series series, Line line) {
-        int[] seen = view.across().isEmpty() || !line.isUpwards() ? all(line) : seen(line);
-        double[] x = IntStream.of(seen).mapToDouble(i -> line.x()[i]).toArray();
-        double[] y = IntStream.of(seen).mapToDouble(i -> line.y()[i]).toArray();
+        boolean isWhole = view.across().isEmpty() || !line.isUpwards();
+        int[] seen = isWhole ? new int[0] : seen(line);
+        double[] x = isWhole
+                ? line.x()
+                : IntStream.of(seen).mapToDouble(i -> line.x()[i]).toArray();
+        double[] y = isWhole
+                ? line.y()
+                : IntStream.of(seen).mapToDouble(i -> line.y()[i]).toArray();
         boolean isCloud = series.shape() == Chart.Shape.POINTS || !line.isUpwards();
         int[] kept = isCloud
                 ? Reduction.cloud(x, y, Math.max(MOST_MARKERS, view.columns()))
                 : Reduction.line(x, y, view.columns());
-        return IntStream.of(kept).map(i -> seen[i]).toArray();
-    }
-
-    private static int[] all(Line line) {
-        return IntStream.range(0, line.x().length).toArray();
+        return isWhole ? kept : IntStream.of(kept).map(i -> seen[i]).toArray();
     }
 
     /** The points in sight and one on either side, to which the line goes on. */

@@ -2,7 +2,6 @@ package app.logismos.chart;
 
 import app.logismos.formula.Address;
 import app.logismos.value.Value;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -33,12 +32,17 @@ record Line(
         List<Address> cells,
         boolean hasPole) {
     boolean isEmpty() {
-        return Arrays.stream(y).noneMatch(Double::isFinite);
+        return filled().findAny().isEmpty();
     }
 
     /** The places of its points that have a height. */
     IntStream filled() {
         return IntStream.range(0, x.length).filter(i -> Double.isFinite(x[i]) && Double.isFinite(y[i]));
+    }
+
+    /** Its heights without the gaps. */
+    double[] heights() {
+        return filled().mapToDouble(i -> y[i]).toArray();
     }
 
     boolean isUpwards() {

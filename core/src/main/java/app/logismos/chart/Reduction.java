@@ -43,21 +43,21 @@ final class Reduction {
         if (stop == start) {
             return;
         }
-        BitSet places = new BitSet();
-        places.set(start);
-        places.set(stop - 1);
+        BitSet places = new BitSet(stop - start); // counted from the start
+        places.set(0);
+        places.set(stop - 1 - start);
         int lowest = start;
         int highest = start;
         for (int i = start; i < stop; i++) {
             if (Double.isNaN(y[i]) && (i == start || !Double.isNaN(y[i - 1]))) {
-                places.set(i);
+                places.set(i - start);
             }
             lowest = Double.isNaN(y[lowest]) || y[i] < y[lowest] ? i : lowest;
             highest = Double.isNaN(y[highest]) || y[i] > y[highest] ? i : highest;
         }
-        places.set(lowest);
-        places.set(highest);
-        places.stream().forEach(kept::add);
+        places.set(lowest - start);
+        places.set(highest - start);
+        places.stream().forEach(place -> kept.add(start + place));
     }
 
     /**

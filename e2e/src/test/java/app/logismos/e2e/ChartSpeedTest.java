@@ -89,15 +89,12 @@ class ChartSpeedTest extends Visit {
         figures.tell("frames while 100,000 points are dragged along", Figures.times(page));
     }
 
-    /** From the key that keeps an entry to the frame in which the line is another. */
+    /** From the key that keeps an entry until the line is painted as another. */
     private void repainting(String id) {
         page.navigate(program.address() + "/worksheet/" + id);
         page.waitForFunction("window.drawn");
-        page.evaluate(
-                "() => { window.times = []; const line = () => document.querySelector('[data-renderer] svg path[stroke=\"#b24a2b\"]')?.getAttribute('d');"
-                        + " addEventListener('keydown', (e) => { if (e.key !== 'Enter' || !window.armed) return; const from = performance.now();"
-                        + " const before = line(); const look = () => { if (line() !== before) window.times.push(performance.now() - from);"
-                        + " else requestAnimationFrame(look) }; look() }, true) }");
+        page.evaluate(Figures.fromKeyToPainted(
+                "document.querySelector('[data-renderer] svg path[stroke=\"#b24a2b\"]')?.getAttribute('d')"));
         for (int i = 0; i < EDITS; i++) {
             cell(page, "grid-1", "B3").click();
             page.keyboard().type("0." + (30 + i)); // above all others in its two pixels

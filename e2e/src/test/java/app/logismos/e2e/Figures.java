@@ -15,6 +15,23 @@ final class Figures {
                 .stream().map(each -> ((Number) each).doubleValue()).toList();
     }
 
+    /**
+     * A script that measures into {@code window.times} how long it takes from the key that keeps an entry, where {@code
+     * window.armed}, until a text of the page is another and painted: the task behind the frame that first shows it runs when
+     * its painting is done.
+     *
+     * @param text an expression of the page
+     */
+    static String fromKeyToPainted(String text) {
+        return "() => { window.times = []; const text = () => " + text + ";"
+                + " addEventListener('keydown', (e) => { if (e.key !== 'Enter' || !window.armed) return;"
+                + " const from = performance.now(); const before = text();"
+                + " const look = () => { if (text() === before) return requestAnimationFrame(look);"
+                + " const behind = new MessageChannel();"
+                + " behind.port1.onmessage = () => window.times.push(performance.now() - from);"
+                + " behind.port2.postMessage(0) }; requestAnimationFrame(look) }, true) }";
+    }
+
     /** The median of times in milliseconds, and how long the slow ones take. */
     void tell(String what, List<Double> times) {
         List<Double> sorted = times.stream().sorted().toList();

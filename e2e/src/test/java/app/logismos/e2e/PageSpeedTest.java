@@ -82,14 +82,10 @@ class PageSpeedTest extends Visit {
         figures.tell("opening, navigation to the first painted values", times);
     }
 
-    /** From the key that keeps an entry to the frame in which the last of its ten dependents has its new value. */
+    /** From the key that keeps an entry until the new value of the last of its ten dependents is painted. */
     private void typing() {
         cell(page, "grid-1", "A2").click();
-        page.evaluate(
-                "() => { window.times = []; addEventListener('keydown', (e) => { if (e.key === 'Enter' && window.armed)"
-                        + " { const from = performance.now(); const cell = () => document.querySelector('[data-cell=\"K2\"]')?.textContent;"
-                        + " const before = cell(); const look = () => { if (cell() !== before) { requestAnimationFrame(() =>"
-                        + " window.times.push(performance.now() - from)) } else requestAnimationFrame(look) }; look() } }, true) }");
+        page.evaluate(Figures.fromKeyToPainted("document.querySelector('[data-cell=\"K2\"]')?.textContent"));
         for (int i = 0; i < EDITS; i++) {
             cell(page, "grid-1", "A2").click();
             page.keyboard().type(String.valueOf(100 + i));
