@@ -39,16 +39,10 @@ export function useWalk({ data, window, onWindow, onPoints }: Wanted) {
     const series = (from.series + by + data.series.length) % data.series.length
     const here = pointAt(from)
     const points = data.series[series]?.points ?? []
-    // The point that stands nearest across.
-    const index = points.reduce(
-      (best, point, at) =>
-        Math.abs(point.across - (here?.across ?? 0)) <
-        Math.abs((points[best]?.across ?? Infinity) - (here?.across ?? 0))
-          ? at
-          : best,
-      0,
-    )
-    return { series, index }
+    const away = (at: number) => Math.abs((points[at]?.across ?? 0) - (here?.across ?? 0))
+    // The point with a value that stands nearest across.
+    const [index] = [...points.keys()].filter((at) => points[at]?.up !== null).toSorted((a, b) => away(a) - away(b))
+    return index === undefined ? from : { series, index }
   }
 
   const zoom = (by: number) => {

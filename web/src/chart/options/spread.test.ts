@@ -1,0 +1,125 @@
+import { describe, expect, it } from 'vitest'
+import type { Box, ChartData } from '../../api/types'
+import { axisOfTicks, dataOf, inks, placesOf, pointAt, seriesOf } from '../data.fixture'
+import { newChart } from '../made'
+import { optionsOf } from './options'
+
+const chart = newChart('Tasting', 'g', null, [])
+const besides = { chosen: new Set<string>(), former: null, turned: { alpha: 0, beta: 0 } }
+const options = (data: ChartData, lines = false) => optionsOf({ ...chart, lines }, data, inks, besides)
+
+/** What is told of a part that is hovered over. */
+function told(data: ChartData, over: object, lines = false): unknown {
+  const { tooltip } = options(data, lines)
+  const formatter =
+    typeof tooltip === 'object' && tooltip !== null && 'formatter' in tooltip ? tooltip.formatter : undefined
+  return typeof formatter === 'function' ? formatter(over) : undefined
+}
+
+describe('shares', () => {
+  const data = dataOf(
+    [
+      seriesOf('Cost', [pointAt(1, 3, { acrossText: 'Leaf' }), pointAt(2, 1, { acrossText: 'Tins & <lids>' })], {
+        share: ['75%', '25%'],
+      }),
+    ],
+    { form: 'SHARES', across: placesOf('Leaf', 'Tins') },
+  )
+
+  it('have their names, their sizes and their parts of the whole', () => {
+    expect(options(data)).toMatchObject({
+      series: [
+        {
+          type: 'pie',
+          data: [
+            { name: 'Leaf', value: 3, share: '75%' },
+            { name: 'Tins & <lids>', value: 1, share: '25%' },
+          ],
+        },
+      ],
+    })
+    expect(told(data, { dataIndex: 1 })).toBe('Tins &amp; &lt;lids&gt;<br><b>1</b> 25%')
+    expect(told(data, { dataIndex: 2 })).toBe('')
+  })
+
+  it('are none without a series', () => {
+    expect(options(dataOf([], { form: 'SHARES' }))).toMatchObject({ series: [{ data: [] }] })
+  })
+})
+
+describe('a histogram', () => {
+  const data = dataOf([seriesOf('First', []), seriesOf('Second', [])], {
+    form: 'HISTOGRAM',
+    bins: {
+      edges: [0, 10, 20],
+      counts: [
+        [4, 1],
+        [0, 7],
+      ],
+    },
+  })
+
+  it('has a rectangle for each step and series', () => {
+    expect(options(data)).toMatchObject({
+      series: [
+        {
+          id: 'series-0',
+          data: [
+            [0, 10, 4],
+            [10, 20, 1],
+          ],
+        },
+        {
+          id: 'series-1',
+          data: [
+            [0, 10, 0],
+            [10, 20, 7],
+          ],
+        },
+      ],
+    })
+  })
+
+  it.each([false, true])('tells how many lie in a step (lines behind: %s)', (lines) => {
+    const seriesIndex = lines ? 2 : 1
+    expect(told(data, { seriesIndex, dataIndex: 1 }, lines)).toBe('Second<br>10 to 20: <b>7</b>')
+    expect(told(data, { seriesIndex, dataIndex: 5 }, lines)).toBe('')
+  })
+
+  it('is empty without values', () => {
+    expect(options(dataOf([seriesOf('First', [])], { form: 'HISTOGRAM' }))).toMatchObject({ series: [{ data: [] }] })
+  })
+})
+
+describe('boxes', () => {
+  const box: Box = { least: 1, lower: 2, median: 3, upper: 4, most: 6, farOut: [11, 12] }
+  const data = dataOf([], {
+    form: 'BOXES',
+    across: placesOf('River red', 'Harbour green'),
+    up: axisOfTicks(0, 12, [0, 12]),
+    boxes: [box, { ...box, median: 3.5, farOut: [] }],
+  })
+
+  it('have their five numbers, and points far out', () => {
+    expect(options(data)).toMatchObject({
+      series: [
+        { type: 'boxplot', data: [{ value: [1, 2, 3, 4, 6] }, { value: [1, 2, 3.5, 4, 6] }] },
+        {
+          type: 'scatter',
+          data: [
+            [0, 11],
+            [0, 12],
+          ],
+        },
+      ],
+    })
+  })
+
+  it('are told by name', () => {
+    expect(told(data, { seriesId: 'boxes', dataIndex: 1 })).toBe(
+      'Harbour green<br>least 1, quartiles 2, <b>3.5</b>, 4, greatest 6',
+    )
+    expect(told(data, { seriesId: 'far-out', dataIndex: 0 })).toBe('')
+    expect(told(data, { seriesId: 'boxes', dataIndex: 4 })).toBe('')
+  })
+})

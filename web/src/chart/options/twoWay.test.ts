@@ -1,0 +1,104 @@
+import { describe, expect, it } from 'vitest'
+import type { ChartData, Form } from '../../api/types'
+import { axisOfTicks, dataOf, inks, placesOf, twoWay } from '../data.fixture'
+import { newChart } from '../made'
+import { optionsOf } from './options'
+
+const chart = { ...newChart('Steeping', 'g', null, []), lines: false }
+const data = (form: Form, part: Partial<ChartData> = {}) =>
+  dataOf([], {
+    form,
+    across: axisOfTicks(60, 80, [60, 70, 80], { title: 'water', unit: '°C' }),
+    up: axisOfTicks(1, 2, [1, 2], { title: 'time', unit: 'min' }),
+    table: twoWay,
+    ...part,
+  })
+const options = (form: Form, part: Partial<ChartData> = {}) =>
+  optionsOf(chart, data(form, part), inks, { chosen: new Set(), former: null, turned: { alpha: 30, beta: 40 } })
+
+function told(form: Form, over: object, part: Partial<ChartData> = {}): unknown {
+  const { tooltip } = options(form, part)
+  const formatter =
+    typeof tooltip === 'object' && tooltip !== null && 'formatter' in tooltip ? tooltip.formatter : undefined
+  return typeof formatter === 'function' ? formatter(over) : undefined
+}
+
+describe('a two-way table', () => {
+  it('is fields, with none where a value is missing', () => {
+    expect(options('FIELDS')).toMatchObject({
+      series: [
+        {
+          type: 'heatmap',
+          data: [
+            [0, 0, 0.1],
+            [1, 0, 0.2],
+            [2, 0, 0.3],
+            [0, 1, 0.2],
+            [2, 1, 0.6],
+          ],
+        },
+      ],
+      visualMap: { min: 0, max: 1, text: ['1', '0'] },
+      xAxis: { type: 'category', data: ['60', '70', '80'] },
+      yAxis: { type: 'category', data: ['1', '2'], inverse: false },
+    })
+  })
+
+  it('is lines of equal value, coloured by their height', () => {
+    expect(options('CONTOURS')).toMatchObject({
+      series: [
+        { id: 'contour-0', name: 'drawn 0', lineStyle: { color: 'low' } },
+        {
+          id: 'contour-1',
+          name: 'drawn 50%',
+          lineStyle: { color: 'high' },
+          data: [
+            [70, 1.5],
+            [80, 1.2],
+          ],
+        },
+        { id: 'contour-2', lineStyle: { color: 'highest' } },
+      ],
+    })
+  })
+
+  it('is a surface, seen from where it was turned to, with a hole where a value is missing', () => {
+    expect(options('SURFACE')).toMatchObject({
+      grid3D: { viewControl: { alpha: 30, beta: 40, autoRotate: false } },
+      series: [
+        {
+          type: 'surface',
+          dataShape: [2, 3],
+          data: [
+            [60, 1, 0.1],
+            [70, 1, 0.2],
+            [80, 1, 0.3],
+            [60, 2, 0.2],
+            [70, 2, Number.NaN],
+            [80, 2, 0.6],
+          ],
+        },
+      ],
+      zAxis3D: { name: 'drawn', min: 0, max: 1 },
+    })
+  })
+
+  it.each([
+    ['FIELDS', { value: [2, 1] }, '80 °C, 2 min → <b>60%</b>'],
+    ['SURFACE', { value: [60, 2, 0.2] }, '60 °C, 2 min → <b>20%</b>'],
+    ['CONTOURS', { seriesName: 'drawn <50%>' }, 'drawn &lt;50%&gt;'],
+  ] as const)('%s tells what is pointed at', (form, over, text) => {
+    expect(told(form, over)).toBe(text)
+  })
+
+  it('tells things without a size by their names', () => {
+    const table = { ...twoWay, across: [1, 2, 3] }
+    const across = placesOf('Red', 'Green', 'White')
+    expect(told('FIELDS', { value: [1, 0] }, { table, across })).toBe('Green , 1 min → <b>20%</b>')
+    expect(options('FIELDS', { table, across })).toMatchObject({ xAxis: { data: ['Red', 'Green', 'White'] } })
+  })
+
+  it.each(['FIELDS', 'CONTOURS', 'SURFACE'] as const)('%s is nothing until there is a table', (form) => {
+    expect(options(form, { table: null })).toEqual({})
+  })
+})

@@ -1,0 +1,71 @@
+import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import type { Chart, ChartData } from '../api/types'
+import { axisOfTicks, dataOf, inks, placesOf, pointAt, seriesOf } from './data.fixture'
+import { newChart, newSeries } from './made'
+import { optionsOf } from './options/options'
+import { pixelsOf } from './pixels'
+import { echarts } from './registered'
+
+/** Digits that `toBeCloseTo` asks for: to a pixel. */
+const PIXEL = -0.3
+
+const chart = newChart('Cooling', 'g', null, [newSeries({ of: 'cells', area: 'B1:B9' }, 'LINE')])
+const cooling = dataOf([seriesOf('Cup', [pointAt(0, 2), pointAt(10, 0)])])
+
+let drawn: ReturnType<typeof echarts.init>
+beforeEach(() => {
+  drawn = echarts.init(null, null, { renderer: 'svg', ssr: true, width: 600, height: 400 })
+})
+afterEach(() => drawn.dispose())
+
+function draw(data: ChartData, of: Chart = chart) {
+  drawn.setOption(optionsOf(of, data, inks, { chosen: new Set(), former: null, turned: { alpha: 0, beta: 0 } }))
+  return pixelsOf(drawn, of, data)
+}
+
+describe('the pixels of a drawn chart', () => {
+  it('lie in the rectangle between the axes', () => {
+    const pixels = draw(cooling)
+    const pixel = { x: expect.closeTo(68, PIXEL), y: expect.closeTo(346, PIXEL) }
+    expect(pixels?.of({ across: 0, up: 0 })).toEqual(pixel)
+    expect(pixels?.plot.left).toBeCloseTo(68, PIXEL)
+    expect(pixels?.plot.top).toBeCloseTo(18, PIXEL)
+    expect(pixels?.plot.width).toBeCloseTo(600 - 68 - 24, PIXEL)
+    expect(pixels?.plot.height).toBeCloseTo(400 - 18 - 54, PIXEL)
+    expect(pixels?.of({ across: 10, up: 2 })?.x).toBeCloseTo(576, PIXEL)
+    expect(pixels?.of({ across: 5, up: 1 })?.y).toBeCloseTo(182, PIXEL)
+  })
+
+  it.each([
+    ['a plot', cooling, chart],
+    ['swapped axes', cooling, { ...chart, swapped: true }],
+    ['a second axis', { ...cooling, right: axisOfTicks(0, 50, [0, 50]) }, chart],
+  ])('go there and back on %s', (_, data, of) => {
+    const pixels = draw(data, of)
+    for (const place of [
+      { across: 0, up: 0 },
+      { across: 7.5, up: 0.25 },
+    ]) {
+      const pixel = pixels?.of(place)
+      const back = pixel && pixels?.back(pixel)
+      expect(back?.across).toBeCloseTo(place.across, 1)
+      expect(back?.up).toBeCloseTo(place.up, 1)
+    }
+  })
+
+  it('are measured on the second axis for what stands there', () => {
+    const pixels = draw({ ...cooling, right: axisOfTicks(0, 50, [0, 50]) })
+    expect(pixels?.of({ across: 0, up: 25 }, true)?.y).toBe(pixels?.of({ across: 0, up: 1 })?.y)
+  })
+
+  it('stand in the middle of things without a size', () => {
+    const bars = dataOf([seriesOf('Price', [pointAt(1, 1), pointAt(2, 2)], { shape: 'BARS' })], {
+      across: placesOf('River red', 'Harbour green'),
+    })
+    expect(draw(bars)?.of({ across: 1, up: 0 })?.x).toBeCloseTo(68 + (600 - 68 - 24) / 4, PIXEL)
+  })
+
+  it('are none of charts without axes', () => {
+    expect(draw({ ...cooling, form: 'SHARES' })).toBeNull()
+  })
+})
