@@ -401,7 +401,7 @@ export interface TapeLine {
 export interface Past {
   readonly revision: number
   readonly at: string
-  readonly kind: 'edit' | 'undo' | 'redo'
+  readonly kind: 'start' | 'edit' | 'undo' | 'redo'
   readonly says: string
 }
 

@@ -18,6 +18,8 @@ import app.logismos.value.Value;
 import it.unimi.dsi.fastutil.longs.LongArrayList;
 import it.unimi.dsi.fastutil.longs.LongLinkedOpenHashSet;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
+import it.unimi.dsi.fastutil.longs.LongSet;
+import it.unimi.dsi.fastutil.longs.LongSets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -168,30 +170,46 @@ final class Recalculation {
         LongOpenHashSet again = new LongOpenHashSet();
         links.forget(cells);
         workOut(cells, ordered, mustRun, moved, again, changes);
+        follow(moved, again, LongSets.EMPTY_SET, changes);
+        LongOpenHashSet restless = restless(moved);
+        if (!restless.isEmpty()) {
+            moved.clear();
+            restless.forEach((long owner) -> {
+                takeBack(owner, Optional.empty(), moved, changes);
+                store(
+                        owner,
+                        EvaluationErrors.circular(List.of(CellKey.address(owner).toString())),
+                        changes);
+                moved.add(owner);
+            });
+            follow(moved, again, restless, changes);
+        }
+        return changes;
+    }
+
+    /** Works out what depends on cells that have moved, and what moves by that, until nothing does. */
+    private void follow(LongArrayList moved, LongOpenHashSet again, LongSet settled, List<CellChange> changes) {
         for (int rounds = 0; (!moved.isEmpty() || !again.isEmpty()) && rounds < MOST_ROUNDS; rounds++) {
             moved.forEach((long cell) -> layout.forEachWaiting(cell, again::add));
             again.removeIf(key -> !links.isFormula(key));
             moved.addAll(again);
             LongOpenHashSet next = new LongOpenHashSet(links.downstream(moved));
             next.addAll(again);
+            next.removeAll(settled);
             LongOpenHashSet forced = new LongOpenHashSet(again);
             moved.clear();
             again.clear();
             workOut(new LongArrayList(next), Optional.empty(), forced::contains, moved, again, changes);
         }
-        LongOpenHashSet endless = new LongOpenHashSet(links.downstream(moved));
-        moved.forEach((long cell) -> layout.owner(cell)
-                .filter(endless::contains)
-                .ifPresent(owner -> {
-                    // A table that depends on cells it is laid out over never comes to rest.
-                    takeBack(owner, Optional.empty(), new LongArrayList(), changes);
-                    store(
-                            owner,
-                            EvaluationErrors.circular(
-                                    List.of(CellKey.address(owner).toString())),
-                            changes);
-                }));
-        return changes;
+    }
+
+    /** The tables that depend on cells they are laid out over: with these still moving, they never come to rest. */
+    private LongOpenHashSet restless(LongArrayList moved) {
+        LongOpenHashSet downstream = new LongOpenHashSet(links.downstream(moved));
+        LongOpenHashSet owners = new LongOpenHashSet();
+        moved.forEach((long cell) ->
+                layout.owner(cell).filter(downstream::contains).ifPresent(owner -> owners.add(owner.longValue())));
+        return owners;
     }
 
     private void workOut(

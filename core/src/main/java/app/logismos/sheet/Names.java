@@ -4,7 +4,6 @@ import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Vocabulary;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -21,8 +20,8 @@ public final class Names {
     private static final Set<String> OPERATOR_WORDS = Set.of("mod", "div", "to", "true", "false", "missing");
 
     private final Vocabulary vocabulary;
-    private final Map<String, Target> defined = new LinkedHashMap<>();
-    private final Map<String, Target> claims = new LinkedHashMap<>();
+    private final Map<String, Target> defined = new TreeMap<>();
+    private final Map<String, Target> claims = new TreeMap<>();
 
     Names(Vocabulary vocabulary) {
         this.vocabulary = vocabulary;
@@ -40,7 +39,7 @@ public final class Names {
         return all.values();
     }
 
-    /** The name of exactly these cells. */
+    /** The name of exactly these cells; of several the first in the alphabet, whichever was given first. */
     public Optional<String> of(String grid, Area area) {
         return Stream.concat(defined.values().stream(), claims.values().stream())
                 .filter(target -> target.area().equals(area) && target.grid().equals(grid))

@@ -34,9 +34,6 @@ class DemoWorksheets {
             return;
         }
         String id = worksheets.create(title, true);
-        long revision = 0;
-        for (List<Edit> together : edits) {
-            revision = worksheets.edit(id, revision, together).revision();
-        }
+        edits.forEach(together -> worksheets.begin(id, together));
     }
 }

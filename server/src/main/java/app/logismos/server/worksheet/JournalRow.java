@@ -44,6 +44,8 @@ class JournalRow {
 
     /** How a change came about. */
     enum Kind {
+        /** What a worksheet begins with: nobody has done it, and it is not taken back. */
+        START,
         EDIT,
         UNDO,
         REDO

@@ -32,6 +32,7 @@ final class OpenWorksheet {
     /** Follows a change on the two stacks. */
     void note(JournalRow.Kind kind, long change) {
         switch (kind) {
+            case START -> {}
             case EDIT -> {
                 done.addLast(change);
                 undone.clear();

@@ -87,7 +87,7 @@ class WorksheetEndpoint {
                 .toList();
     }
 
-    /** A new worksheet has a section with an empty grid, made by an edit like any other. */
+    /** A new worksheet has a section with an empty grid. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     WorksheetViews.WorksheetJson create(@RequestBody New wanted) {
@@ -97,7 +97,7 @@ class WorksheetEndpoint {
         }
         String id = worksheets.create(name, false);
         Block.Grid grid = Block.Grid.of("grid-1", "Grid 1", NEW_ROWS, NEW_COLUMNS);
-        worksheets.edit(id, 0, List.of(new Edit.AddSection(Section.of("section-1", name, grid), 0)));
+        worksheets.begin(id, List.of(new Edit.AddSection(Section.of("section-1", name, grid), 0)));
         return get(id, Optional.empty());
     }
 

@@ -76,10 +76,13 @@ public class Worksheets {
     String copy(String id, String title) {
         List<Edit> edits = read(id, worksheet -> Copy.edits(worksheet.live.worksheet()));
         String copy = create(title, false);
-        if (!edits.isEmpty()) {
-            edit(copy, 0, edits);
-        }
+        begin(copy, edits);
         return copy;
+    }
+
+    /** Gives a new worksheet what it begins with; that is not undone. */
+    public void begin(String id, List<Edit> edits) {
+        write(id, worksheet -> keep(worksheet, JournalRow.Kind.START, ColumnUnits.written(edits, worksheet.live), ""));
     }
 
     /** Deletes a worksheet; it can be brought back for {@link #KEPT_DELETED}. */
@@ -262,7 +265,8 @@ public class Worksheets {
 
     private Kept keep(OpenWorksheet worksheet, JournalRow.Kind kind, List<Edit> edits, String prefix) {
         Change change = worksheet.live.apply(edits);
-        List<Edit> following = kind == JournalRow.Kind.EDIT ? Tabulating.following(worksheet.live) : List.of();
+        boolean isStep = kind == JournalRow.Kind.UNDO || kind == JournalRow.Kind.REDO;
+        List<Edit> following = isStep ? List.of() : Tabulating.following(worksheet.live);
         if (!following.isEmpty()) {
             // Tables follow in the same step, so that one undo takes all of it back.
             worksheet.live.apply(change.inverse());
