@@ -19,7 +19,7 @@ final class SyntaxErrors {
     private static final Pattern NUMBER = Pattern.compile("\\s*[0-9]+(\\.[0-9]+)?");
 
     /** What UCUM (section 2.1) writes in brackets. */
-    private static final Pattern UNIT_CODE = Pattern.compile("\\[[^\\[\\]\\s]+]");
+    private static final Pattern UNIT_CODE = Pattern.compile("\\[[A-Za-z][^\\[\\]\\s]*]");
 
     private SyntaxErrors() {}
 

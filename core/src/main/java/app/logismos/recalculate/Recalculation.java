@@ -15,6 +15,8 @@ import app.logismos.value.Failure;
 import app.logismos.value.Numbers;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
+import it.unimi.dsi.fastutil.longs.Long2ObjectMap;
+import it.unimi.dsi.fastutil.longs.Long2ObjectOpenHashMap;
 import it.unimi.dsi.fastutil.longs.LongArrayList;
 import it.unimi.dsi.fastutil.longs.LongLinkedOpenHashSet;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
@@ -47,6 +49,10 @@ final class Recalculation {
     private final Values values;
     private final LaidOut layout;
     private final CellEvaluation evaluation;
+
+    /** Tables that depend on themselves by where they would be laid out: what that was, is not seen in their formulas. */
+    private final LongOpenHashSet circling = new LongOpenHashSet();
+
     private int round;
 
     Recalculation(LaidOut layout, CellEvaluation evaluation) {
@@ -113,8 +119,9 @@ final class Recalculation {
             });
         }
         moved.forEach((long cell) -> layout.forEachWaiting(cell, formulas::add));
+        formulas.addAll(circling);
         LongLinkedOpenHashSet affected = affectedBy(moved, formulas);
-        if (affected.longStream().anyMatch(layout::isTable)) {
+        if (!circling.isEmpty() || affected.longStream().anyMatch(layout::isTable)) {
             // Where one table changes, all are laid out anew: who has room depends on what is typed, not on its
             // history.
             layout.tables().forEach((long table) -> {
@@ -170,46 +177,95 @@ final class Recalculation {
         LongOpenHashSet again = new LongOpenHashSet();
         links.forget(cells);
         workOut(cells, ordered, mustRun, moved, again, changes);
-        follow(moved, again, LongSets.EMPTY_SET, changes);
-        LongOpenHashSet restless = restless(moved);
-        if (!restless.isEmpty()) {
+        circling.clear();
+        for (LongSet restless = follow(moved, again, changes);
+                !restless.isEmpty();
+                restless = follow(moved, again, changes)) {
             moved.clear();
-            restless.forEach((long owner) -> {
-                takeBack(owner, Optional.empty(), moved, changes);
+            again.clear();
+            restless.forEach((long table) -> {
+                takeBack(table, Optional.empty(), moved, changes);
                 store(
-                        owner,
-                        EvaluationErrors.circular(List.of(CellKey.address(owner).toString())),
+                        table,
+                        EvaluationErrors.circular(List.of(CellKey.address(table).toString())),
                         changes);
-                moved.add(owner);
             });
-            follow(moved, again, restless, changes);
+            moved.addAll(restless);
+            circling.addAll(restless);
         }
         return changes;
     }
 
-    /** Works out what depends on cells that have moved, and what moves by that, until nothing does. */
-    private void follow(LongArrayList moved, LongOpenHashSet again, LongSet settled, List<CellChange> changes) {
-        for (int rounds = 0; (!moved.isEmpty() || !again.isEmpty()) && rounds < MOST_ROUNDS; rounds++) {
+    /**
+     * Works out what depends on cells that have moved, and what moves by that, until nothing does.
+     *
+     * @return the tables that keep it from coming to rest; none where it has
+     */
+    private LongSet follow(LongArrayList moved, LongOpenHashSet again, List<CellChange> changes) {
+        Long2ObjectOpenHashMap<Area> restless = new Long2ObjectOpenHashMap<>();
+        for (int rounds = 0; !moved.isEmpty() || !again.isEmpty(); rounds++) {
+            // The same tables are found in whichever of its states an unending round is left.
+            if (rounds >= MOST_ROUNDS) {
+                LongConsumer note = table -> layout.area(table).ifPresent(area -> restless.put(table, area));
+                moved.forEach((long cell) -> layout.owner(cell).ifPresent(note::accept));
+                again.forEach(note);
+            }
+            if (rounds == 2 * MOST_ROUNDS) {
+                return dependingOnThemselves(restless);
+            }
             moved.forEach((long cell) -> layout.forEachWaiting(cell, again::add));
             again.removeIf(key -> !links.isFormula(key));
             moved.addAll(again);
             LongOpenHashSet next = new LongOpenHashSet(links.downstream(moved));
             next.addAll(again);
-            next.removeAll(settled);
+            next.removeAll(circling);
             LongOpenHashSet forced = new LongOpenHashSet(again);
             moved.clear();
             again.clear();
             workOut(new LongArrayList(next), Optional.empty(), forced::contains, moved, again, changes);
         }
+        return LongSets.EMPTY_SET;
     }
 
-    /** The tables that depend on cells they are laid out over: with these still moving, they never come to rest. */
-    private LongOpenHashSet restless(LongArrayList moved) {
-        LongOpenHashSet downstream = new LongOpenHashSet(links.downstream(moved));
-        LongOpenHashSet owners = new LongOpenHashSet();
-        moved.forEach((long cell) ->
-                layout.owner(cell).filter(downstream::contains).ifPresent(owner -> owners.add(owner.longValue())));
-        return owners;
+    /** Those of some tables that depend on themselves: on cells they are laid out over, or that others take from them. */
+    private LongSet dependingOnThemselves(Long2ObjectMap<Area> tables) {
+        Map<Long, LongSet> dependents = new LinkedHashMap<>();
+        tables.forEach((table, area) -> {
+            LongOpenHashSet own = new LongOpenHashSet(links.downstream(cells(table, area)));
+            own.retainAll(tables.keySet());
+            tables.forEach((other, wanted) -> {
+                if (table < other && CellKey.grid(table) == CellKey.grid(other) && area.intersects(wanted)) {
+                    own.add((long) other);
+                }
+            });
+            dependents.put(table, own);
+        });
+        LongOpenHashSet found = new LongOpenHashSet();
+        for (long table : tables.keySet()) {
+            LongLinkedOpenHashSet reached = new LongLinkedOpenHashSet(dependents.get(table));
+            LongArrayList open = new LongArrayList(reached);
+            while (!open.isEmpty()) {
+                dependents.get(open.removeLong(open.size() - 1)).forEach((long next) -> {
+                    if (reached.add(next)) {
+                        open.add(next);
+                    }
+                });
+            }
+            if (reached.contains(table)) {
+                found.add(table);
+            }
+        }
+        return found;
+    }
+
+    private static LongArrayList cells(long table, Area area) {
+        LongArrayList cells = new LongArrayList();
+        for (int row = area.first().row(); row <= area.last().row(); row++) {
+            for (int column = area.first().column(); column <= area.last().column(); column++) {
+                cells.add(CellKey.of(CellKey.grid(table), column, row));
+            }
+        }
+        return cells;
     }
 
     private void workOut(

@@ -90,6 +90,38 @@ class LaidOutTest {
     }
 
     @Test
+    void aCircleOverLaidOutCellsLeavesNoNumberBehind() {
+        type(live, "C1", "=B1:B2+1", "B1", "1", "D1", "=C2*2", "D2", "=sum(B:B)");
+        assertThat(shown(live, "D1")).isEqualTo("2");
+        // Now the table depends on its own second cell, by way of E1.
+        type(live, "E1", "=C2+1", "B2", "=E1");
+        assertThat(shown(live, "C1")).startsWith("circular: This goes round in a circle: C1");
+        assertThat(shown(live, "C2")).isEqualTo("0");
+        assertThat(shown(live, "D1")).isEqualTo("0");
+        assertThat(shown(live, "D2")).isEqualTo("2");
+        type(live, "B2", "5");
+        assertThat(shown(live, "C2")).isEqualTo("6");
+        assertThat(shown(live, "D1")).isEqualTo("12");
+    }
+
+    @Test
+    void aTableThatTakesTheRoomOfWhatItIsMadeFromIsACircle() {
+        type(live, "B6", "=sort(C4:D4)", "C4", "=series(1, 4)", "E1", "=C4+1");
+        assertThat(shown(live, "B6"))
+                .isEqualTo("circular: This goes round in a circle: B6 → B6. Change one of these cells.");
+        assertThat(shown(live, "C4")).startsWith("circular: This goes round in a circle: C4 → C4");
+        assertThat(shown(live, "E1")).isEqualTo("circular: waits for C4");
+        assertThat(live.laidOut("a")).isEmpty();
+        // A cell beside them is not part of it, and a change far away does not bring them back.
+        type(live, "A1", "={1; 2}");
+        assertThat(shown(live, "A2")).isEqualTo("2");
+        assertThat(shown(live, "C4")).startsWith("circular");
+        type(live, "B6", "");
+        assertThat(shown(live, "C7")).isEqualTo("4");
+        assertThat(shown(live, "E1")).isEqualTo("2");
+    }
+
+    @Test
     void anUndoneTableLeavesNothingBehind() {
         Change change = type(live, "A1", "={1, 2; 3, 4}");
         live.apply(change.inverse());

@@ -25,7 +25,7 @@ class RandomSheetsTest {
 
     @Test
     void recalculatingTheDependentsEqualsRecalculatingEverything() {
-        Seeded.cases(150, random -> {
+        Seeded.cases(300, random -> {
             LiveWorksheet live = Sheets.empty();
             for (int i = 0; i < 25; i++) {
                 tried(live, edits(random, live));
@@ -38,7 +38,7 @@ class RandomSheetsTest {
 
     @Test
     void aFreshlyOpenedWorksheetHasTheSameValues() {
-        Seeded.cases(100, random -> {
+        Seeded.cases(300, random -> {
             LiveWorksheet live = Sheets.empty();
             for (int i = 0; i < 20; i++) {
                 tried(live, typing(random));
@@ -60,7 +60,7 @@ class RandomSheetsTest {
 
     @Test
     void undoingAllEditsRestoresTheSheetAndDoingThemAgainToo() {
-        Seeded.cases(150, random -> {
+        Seeded.cases(300, random -> {
             LiveWorksheet live = Sheets.empty();
             for (int i = 0; i < 10; i++) {
                 tried(live, edits(random, live));
@@ -85,7 +85,7 @@ class RandomSheetsTest {
 
     @Test
     void puttingLinesInAndTakingThemOutRestoresEveryFormula() {
-        Seeded.cases(150, random -> {
+        Seeded.cases(300, random -> {
             LiveWorksheet live = Sheets.empty();
             for (int i = 0; i < 20; i++) {
                 tried(live, edits(random, live));
@@ -152,7 +152,7 @@ class RandomSheetsTest {
 
     private static List<Edit> naming(Random random, LiveWorksheet live) {
         String name = List.of("rate", "width", "share").get(random.nextInt(3)) + random.nextInt(2) + "_";
-        Edit.Define edit = Sheets.define(name, cell(random));
+        Edit.Define edit = Sheets.define(name, random.nextBoolean() ? cell(random) : area(random));
         boolean free = live.worksheet().names().clash(name, edit.target()).isEmpty();
         return List.of(free && random.nextInt(3) > 0 ? edit : new Edit.Define(name, Optional.empty()));
     }
@@ -172,7 +172,7 @@ class RandomSheetsTest {
     }
 
     private static String entry(Random random) {
-        return switch (random.nextInt(14)) {
+        return switch (random.nextInt(22)) {
             case 0 -> "";
             case 1, 2 -> String.valueOf(random.nextInt(9) - 2);
             case 3 -> "text";
@@ -185,8 +185,19 @@ class RandomSheetsTest {
             case 10 -> "=" + cell(random) + "+";
             case 11 -> "=series(1, " + (1 + random.nextInt(4)) + ")";
             case 12 -> "={1, 2; 3, 4}*" + cell(random);
+            case 13 -> "=" + area(random) + "*2";
+            case 14 -> "=rate0_+1"; // of several cells a table
+            case 15 -> "=sort(" + area(random) + ")";
+            case 16 -> "=shifted(" + cell(random) + ", " + random.nextInt(3) + ", " + random.nextInt(2) + ")";
+            case 17 -> "=sum(B:B)";
+            case 18 -> (1 + random.nextInt(9)) + " kg";
+            case 19 -> "=lookup(" + cell(random) + ", " + area(random) + ")";
             default -> "=" + cell(random) + "+" + cell(random) + "*2";
         };
+    }
+
+    private static String area(Random random) {
+        return Area.between(Sheets.at(cell(random)), Sheets.at(cell(random))).toString();
     }
 
     private static String cell(Random random) {
