@@ -5,6 +5,8 @@ import app.logismos.formula.Area;
 import app.logismos.number.Real;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Edit;
+import app.logismos.sheet.EditRefused;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
@@ -32,6 +34,9 @@ final class Sorting {
     static Edit edit(Act.Sort act, LiveWorksheet live) {
         Area area = act.area();
         int top = area.first().row();
+        if (act.by() < area.first().column() || act.by() > area.last().column()) {
+            throw new EditRefused(area + " is sorted by one of its own columns.");
+        }
         List<Value> values = IntStream.rangeClosed(top, area.last().row())
                 .mapToObj(row -> live.value(act.grid(), new Address(act.by(), row)))
                 .toList();
@@ -58,15 +63,15 @@ final class Sorting {
         return value == Blank.BLANK ? NOTHING : value instanceof Failure ? FAILURES : OTHERS;
     }
 
-    /** Two values of one rank; quantities of unlike dimensions by their units, so that the order is total. */
+    /** Two values of one rank; quantities of unlike dimensions by what they measure. */
     private static int compare(Value a, Value b) {
         if (a instanceof NumberValue left && b instanceof NumberValue right) {
             return left.real().compareTo(right.real());
         }
         if (a instanceof Quantity left && b instanceof Quantity right) {
-            return right.in(left.unit()) instanceof Real number
+            return left.isLike(right) && right.in(left.unit()) instanceof Real number
                     ? left.number().compareTo(number)
-                    : left.unit().symbol().compareTo(right.unit().symbol());
+                    : measured(left).compareTo(measured(right));
         }
         if (a instanceof Text left && b instanceof Text right) {
             return Collator.getInstance(Locale.ENGLISH).compare(left.text(), right.text());
@@ -75,5 +80,9 @@ final class Sorting {
             return left.compareTo(right);
         }
         return a.kind().compareTo(b.kind());
+    }
+
+    private static String measured(Quantity quantity) {
+        return UnitCatalogue.measures(quantity.unit().dimension());
     }
 }

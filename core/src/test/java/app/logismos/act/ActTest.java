@@ -149,6 +149,28 @@ class ActTest {
         assertThat(quantities.entries("A1:A2")).isEqualTo(descending ? "1 kg 500 g" : "500 g 1 kg");
     }
 
+    @ParameterizedTest(name = "descending: {0}")
+    @CsvSource({
+        "false, 4 3 m 2 km 500 g 1 kg 90 s 1 h",
+        "true, 1 h 90 s 1 kg 500 g 2 km 3 m 4",
+    })
+    void unlikeQuantitiesAreSortedByWhatTheyMeasureAndLikeOnesByTheirSize(boolean descending, String sorted) {
+        worksheet
+                .typed("A1", "1 kg", "A2", "3 m", "A3", "1 h", "A4", "500 g", "A5", "90 s", "A6", "2 km", "A7", "4")
+                .done(new Act.Sort("g", area("A1:A7"), 0, descending));
+        assertThat(worksheet.entries("A1:A7")).isEqualTo(sorted);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0", "3", "-1"})
+    void cellsAreNotSortedByAColumnBesideThem(int by) {
+        worksheet.typed("B1", "2", "B2", "1", "D1", "1", "D2", "2");
+        assertThatThrownBy(() -> worksheet.done(new Act.Sort("g", area("B1:C2"), by, false)))
+                .isInstanceOf(EditRefused.class)
+                .hasMessage("B1:C2 is sorted by one of its own columns.");
+        assertThat(worksheet.entries("B1:B2")).isEqualTo("2 1");
+    }
+
     @Test
     void sortedRowsTakeTheirFormulasAndWhatRefersToThemAlong() {
         worksheet

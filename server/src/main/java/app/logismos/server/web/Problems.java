@@ -9,6 +9,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.databind.DatabindException;
 
 /** Turns what is wrong with a request into a problem detail (RFC 9457) with a sentence. */
@@ -44,6 +45,12 @@ class Problems {
                 HttpStatus.BAD_REQUEST,
                 place(unreadable)
                         + " The body of the request is not the JSON that this call takes; see /api/openapi.json.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail unlike(MethodArgumentTypeMismatchException unlike) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST, "`" + unlike.getName() + "` cannot be `" + unlike.getValue() + "`.");
     }
 
     private static String place(HttpMessageNotReadableException unreadable) {
