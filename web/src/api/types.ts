@@ -41,6 +41,7 @@ export interface Result {
   /** Whether what is shown says less than the value. */
   readonly dropsDigits: boolean
   readonly latex: string
+  readonly latexDropsDigits: boolean
   readonly forms: Readonly<Record<string, string>>
   readonly formsLatex: Readonly<Record<string, string>>
 }

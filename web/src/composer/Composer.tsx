@@ -3,6 +3,7 @@ import { usePreview } from '../api/queries'
 import type { OpenCall, Preview } from '../api/types'
 import { addressOf } from '../grid/address'
 import { Typeset } from '../typeset/Typeset'
+import { isNumber, typesetSign } from '../typeset/whole'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore, type Composing } from '../worksheet/store'
 import styles from './Composer.module.css'
@@ -26,7 +27,8 @@ function Card({ composing }: { readonly composing: Composing }) {
   const answer = usePreview(worksheet.id, grid, address, draft, cursor)
   const preview = draft.trim() === '' ? undefined : answer.data
   const { host, replace } = useEditor(initial, preview)
-  const fix = preview?.calculation.error?.fixes[0]
+  // An answer to an earlier text would take back what was typed since.
+  const better = preview && !answer.isPlaceholderData ? betterEntry(preview) : undefined
 
   return (
     <div
@@ -35,9 +37,9 @@ function Card({ composing }: { readonly composing: Composing }) {
       aria-label={`Entry of ${address}`}
       style={place}
       onKeyDown={(event) => {
-        if (event.altKey && event.key === 'Enter' && fix) {
+        if (event.altKey && event.key === 'Enter' && better) {
           event.preventDefault()
-          replace(fix.replacement)
+          replace(better)
         }
         if (event.altKey && event.code === 'KeyP') {
           event.preventDefault()
@@ -50,6 +52,11 @@ function Card({ composing }: { readonly composing: Composing }) {
       {/^\s*[\p{L}\d_\s]*=/u.test(draft) && <Signs />}
     </div>
   )
+}
+
+/** The entry as its error or its hint offers it. */
+function betterEntry({ calculation: { error, hints } }: Preview): string | undefined {
+  return error ? error.fixes[0]?.replacement : hints[0]?.replacement
 }
 
 function Said({ preview, onReplace }: { readonly preview: Preview; readonly onReplace: (text: string) => void }) {
@@ -82,12 +89,8 @@ function Said({ preview, onReplace }: { readonly preview: Preview; readonly onRe
           <span className={styles.formula}>{latex !== '' && <Typeset latex={latex} spoken="" />}</span>
           {!stillWrong && (
             <output className={styles.value} aria-label="value so far">
-              {!result.exact && '≈ '}
-              {result.kind === 'number' || result.kind === 'quantity' ? (
-                <Typeset latex={result.latex} spoken={result.display} />
-              ) : (
-                result.display
-              )}
+              {isNumber(result) && typesetSign(result)}
+              {isNumber(result) ? <Typeset latex={result.latex} spoken={result.display} /> : result.display}
             </output>
           )}
         </div>
@@ -105,7 +108,17 @@ function Said({ preview, onReplace }: { readonly preview: Preview; readonly onRe
       ) : (
         hint && (
           <div className={styles.hint}>
-            <Words text={hint.message} />
+            <span>
+              <Words text={hint.message} />
+            </span>
+            {hint.replacement !== '' && (
+              <span>
+                <button type="button" onClick={() => onReplace(hint.replacement)}>
+                  Write <code>{hint.replacement}</code>
+                </button>{' '}
+                <kbd>Alt Enter</kbd>
+              </span>
+            )}
           </div>
         )
       )}

@@ -9,6 +9,7 @@ import { Ladder } from '../lens/Ladder'
 import { NoteText } from '../page/NoteText'
 import { usePanel } from '../panels/usePanel'
 import { Typeset } from '../typeset/Typeset'
+import { isNumber, typesetSign } from '../typeset/whole'
 import { useOpenWorksheet } from '../worksheet/context'
 import type { GuideEntry } from './entries'
 import styles from './Guide.module.css'
@@ -190,8 +191,8 @@ function ExampleRow({ expression }: { readonly expression: string }) {
           ) : (
             data && (
               <>
-                {data.result.exact ? '= ' : '≈ '}
-                {data.result.kind === 'number' || data.result.kind === 'quantity' ? (
+                {(isNumber(data.result) && typesetSign(data.result)) || '= '}
+                {isNumber(data.result) ? (
                   <Typeset latex={data.result.latex} spoken={data.result.display} />
                 ) : (
                   data.result.display

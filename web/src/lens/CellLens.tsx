@@ -14,7 +14,7 @@ import { ValueForms } from './ValueForms'
 
 /** A cell: what it is called, its value in every form, its formula, its working, what feeds it and what it feeds. */
 export function CellLens({ grid, address }: { readonly grid: string; readonly address: string }) {
-  const { worksheet, at, grids } = useOpenWorksheet()
+  const { worksheet, at, grids, keep } = useOpenWorksheet()
   const arrows = useWorksheetStore((state) => state.arrows)
   const toggle = useWorksheetStore((state) => state.toggle)
   const block = grids.find((each) => each.id === grid)
@@ -50,7 +50,14 @@ export function CellLens({ grid, address }: { readonly grid: string; readonly ad
           <code className={styles.entry}>{cell.entry}</code>
         </>
       )}
-      <Hints calculation={calculation} />
+      <Hints
+        calculation={calculation}
+        onReplace={
+          at === null
+            ? (text) => void keep([{ do: 'enter', grid, cells: [{ cell: address, text }] }]).catch(() => undefined)
+            : undefined
+        }
+      />
       {calculation.steps.length > 0 && (
         <>
           <h2 className={styles.label}>

@@ -3,12 +3,23 @@ import { Words } from '../typeset/Words'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Lens.module.css'
 
+interface Props {
+  readonly calculation: Calculation
+  /** Writes the entry as a hint has it; where it is nothing, hints are only told. */
+  readonly onReplace?: ((entry: string) => void) | undefined
+}
+
 /** What people often mean otherwise by such a calculation. */
-export function Hints({ calculation }: { readonly calculation: Calculation }) {
+export function Hints({ calculation, onReplace }: Props) {
   const show = useWorksheetStore((state) => state.show)
   return calculation.hints.map((hint) => (
     <div key={hint.code} className={styles.hint}>
       <Words text={hint.message} />
+      {onReplace && hint.replacement !== '' && (
+        <button type="button" className={styles.link} onClick={() => onReplace(hint.replacement)}>
+          Write <code>{hint.replacement}</code>
+        </button>
+      )}
       {hint.code === 'sample-rates' && (
         <button type="button" className={styles.link} onClick={() => show({ kind: 'rates' })}>
           Change the rates

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react'
 import type { Calculation, Step } from '../api/types'
 import { Typeset } from '../typeset/Typeset'
+import { isNumber, typesetSign } from '../typeset/whole'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Ladder.module.css'
 
@@ -30,12 +31,8 @@ export function Ladder({ calculation }: { readonly calculation: Calculation }) {
         </li>
       ))}
       <li className={styles.last} aria-current={current === steps.length ? 'step' : undefined}>
-        {!result.exact && '≈ '}
-        {result.kind === 'number' || result.kind === 'quantity' ? (
-          <Typeset latex={result.latex} spoken={result.display} />
-        ) : (
-          result.display
-        )}
+        {isNumber(result) && typesetSign(result)}
+        {isNumber(result) ? <Typeset latex={result.latex} spoken={result.display} /> : result.display}
       </li>
     </ol>
   )

@@ -8,7 +8,18 @@ function result(
   forms: Record<string, string> = {},
   unit: string | null = null,
 ): Result {
-  return { kind: 'number', exact: true, value, unit, display, dropsDigits: false, latex: '', forms, formsLatex: {} }
+  return {
+    kind: 'number',
+    exact: true,
+    value,
+    unit,
+    display,
+    dropsDigits: false,
+    latex: '',
+    latexDropsDigits: false,
+    forms,
+    formsLatex: {},
+  }
 }
 
 test.each([

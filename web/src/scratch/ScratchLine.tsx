@@ -10,6 +10,7 @@ import styles from './Foot.module.css'
 import { Tape } from './Tape'
 import { NOWHERE } from './nowhere'
 import { useTape } from './useTape'
+import { shownSign } from '../typeset/whole'
 import { Words } from '../typeset/Words'
 
 const asFormula = (text: string) => (text.trimStart().startsWith('=') ? text.trimStart() : `=${text}`)
@@ -67,7 +68,7 @@ export function ScratchLine() {
       (await add({
         entry: text.trim(),
         display: answer.result.display,
-        exact: answer.result.exact,
+        exact: answer.result.exact && !answer.result.dropsDigits,
         value: inFull(answer.result),
       }))
     keeping.current = ''
@@ -129,7 +130,7 @@ function Answer({ calculation }: { readonly calculation: Calculation | undefined
       {calculation && !calculation.error && (
         <>
           <b>
-            {calculation.result.exact ? '= ' : '≈ '}
+            {shownSign(calculation.result)}
             {calculation.result.display}
           </b>
           <kbd>Enter</kbd>

@@ -47,10 +47,17 @@ public final class Typeset implements Value.Visitor<String> {
         return "\\text{" + moment.shown() + "}";
     }
 
+    /** Whether a number, typeset, says less than it is. */
+    public static boolean dropsDigits(Real real) {
+        return !isTypesetExactly(real) && !Automatic.STYLE.keepsAllDigits(real);
+    }
+
+    private static boolean isTypesetExactly(Real real) {
+        return real instanceof PiMultiple || real instanceof Rational rational && isShortFraction(rational);
+    }
+
     private static String number(Real real) {
-        return real instanceof PiMultiple || real instanceof Rational rational && isShortFraction(rational)
-                ? Fractional.STYLE.latex(real)
-                : Automatic.STYLE.latex(real);
+        return isTypesetExactly(real) ? Fractional.STYLE.latex(real) : Automatic.STYLE.latex(real);
     }
 
     /** A fraction with short parts whose decimal would not end soon. */

@@ -18,6 +18,9 @@ final class SyntaxErrors {
 
     private static final Pattern NUMBER = Pattern.compile("\\s*[0-9]+(\\.[0-9]+)?");
 
+    /** The letter that people write for a cross between numbers: {@code 2 x 3}. */
+    private static final Pattern CROSS = Pattern.compile("[xX]\\s+[0-9(]");
+
     /** What UCUM (section 2.1) writes in brackets. */
     private static final Pattern UNIT_CODE = Pattern.compile("\\[[A-Za-z][^\\[\\]\\s]*]");
 
@@ -161,6 +164,12 @@ final class SyntaxErrors {
                                                             == ' '
                                             ? "mod"
                                             : " mod ")));
+        }
+        if (CROSS.matcher(text).region(next.span().start(), text.length()).lookingAt()) {
+            return syntax(
+                    next.span(),
+                    "A product is written with `*`, and `" + next.text() + "` is a name.",
+                    new Fix("Multiply", replaced(text, next.span(), "*")));
         }
         boolean mayBeUnit = next.type() == Token.Type.WORD && next.text().length() > 1;
         if (mayBeUnit

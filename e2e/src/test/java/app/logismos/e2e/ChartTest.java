@@ -125,6 +125,21 @@ class ChartTest extends Visit {
     }
 
     @Test
+    void aChartIsDrawnOnWhileItsCellsChangeAndFillsTheRoomThereIs() {
+        chartOfReadings();
+        Locator picture = chart().locator("[data-renderer]").first();
+        picture.evaluate("place => { place.firstElementChild.dataset.seen = 'before' }");
+        double width = picture.boundingBox().width;
+        type("B5", "20");
+        soon(now -> assertThat(now.ticksUp()).contains("20"));
+        assertThat(picture.locator("[data-seen='before'] svg")).isVisible();
+        page.setViewportSize(1000, 800);
+        page.waitForCondition(() -> picture.boundingBox().width < width - 50);
+        soon(now -> assertThat(now.ticksAcross()).contains("3"));
+        assertThat(picture.locator("svg").boundingBox().width).isCloseTo(picture.boundingBox().width, within(1.0));
+    }
+
+    @Test
     void everyFormIsDrawn() {
         chartOfReadings();
         choose("Shown as", "line");

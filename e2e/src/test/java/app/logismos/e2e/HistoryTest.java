@@ -62,6 +62,22 @@ class HistoryTest extends Visit {
     }
 
     @Test
+    void whatAWorksheetBeginsWithIsNotUndone() {
+        newWorksheet();
+        assertThat(button("Undo")).isDisabled();
+        page.keyboard().press("Control+z");
+        assertThat(page.getByText("There is nothing to undo.")).isVisible();
+        browser.complaints().clear(); // the console tells of the refused request
+        type("A1", "4");
+        assertThat(button("Undo")).isEnabled();
+        page.keyboard().press("Control+z");
+        assertThat(at("A1")).hasText("");
+        assertThat(button("Undo")).isDisabled();
+        assertThat(button("Redo")).isEnabled();
+        assertThat(page.getByRole(AriaRole.GRID)).isVisible();
+    }
+
+    @Test
     void anotherPageOfTheWorksheetFollows() {
         newWorksheet();
         type("A1", "4");

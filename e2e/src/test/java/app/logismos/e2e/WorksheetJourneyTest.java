@@ -216,7 +216,7 @@ class WorksheetJourneyTest extends Visit {
         type("A1", "room = 21");
         page.keyboard().press("Alt+s");
         page.keyboard().type("1/3 + room");
-        assertThat(page.locator("#scratch-answer")).containsText("= 21.33333333");
+        assertThat(page.locator("#scratch-answer")).containsText("≈ 21.33333333");
         page.keyboard().press("Enter");
         Locator tape = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tape"));
         assertThat(tape).containsText("1/3 + room");

@@ -30,6 +30,8 @@ import org.jspecify.annotations.Nullable;
  *     that entries are typed with
  * @param display as shown
  * @param dropsDigits whether what is shown says less than the value, so that copying it loses digits
+ * @param latex as shown, typeset; an exact fraction may be shown as one
+ * @param latexDropsDigits whether that says less than the value
  * @param approx the nearest double; null where none is near, or the value is no number
  * @param forms other ways to write the number, by name
  * @param formsLatex the same typeset
@@ -43,6 +45,7 @@ public record ResultJson(
         String display,
         boolean dropsDigits,
         String latex,
+        boolean latexDropsDigits,
         @Nullable Double approx,
         Map<String, String> forms,
         Map<String, String> formsLatex,
@@ -73,6 +76,7 @@ public record ResultJson(
                 display.text(value),
                 false,
                 Typeset.latex(value),
+                false,
                 null,
                 Map.of(),
                 Map.of(),
@@ -92,6 +96,7 @@ public record ResultJson(
                 suiting == Automatic.STYLE
                         ? Typeset.latex(value)
                         : suiting.latex(real) + (value instanceof Quantity shown ? Typeset.unit(shown.unit()) : ""),
+                suiting == Automatic.STYLE ? Typeset.dropsDigits(real) : !suiting.keepsAllDigits(real),
                 approx(real),
                 marked(Forms.text(real), display.mark()::number),
                 marked(Forms.latex(real), display.mark()::latex),
