@@ -74,7 +74,7 @@ Money is converted with sample rates that are made up. **Rates between currencie
   {
     id: 'errors',
     title: 'When there is no value',
-    text: `An error says what is wrong, where, and often what to do, with a button or \`Alt Enter\` to accept. A cell that only waits for another says for which; the lens leads through the chain to the first cause.`,
+    text: `An error says what is wrong, where, and often what to do, with a button or \`Alt Enter\` to accept; so does a hint on what people often mean otherwise. A cell that only waits for another says for which; the lens leads through the chain to the first cause.`,
     examples: ['1/0', '5 kg + 3 m', 'sum(1, 2'],
   },
   {

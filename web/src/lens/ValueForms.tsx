@@ -1,6 +1,7 @@
 import type { Result } from '../api/types'
 import { cutUnit } from '../grid/quantity'
 import { Typeset } from '../typeset/Typeset'
+import { shownSign } from '../typeset/whole'
 import { CopyValue } from './CopyValue'
 import styles from './Lens.module.css'
 
@@ -26,7 +27,17 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
   return (
     <>
       <p className={styles.value} data-calculated={calculated}>
-        {!result.exact && <span title="The nearest number that is held, not the exact one">≈ </span>}
+        {shownSign(result) === '≈ ' && (
+          <span
+            title={
+              result.exact
+                ? 'Shown with fewer digits than the value has'
+                : 'The nearest number that is held, not the exact one'
+            }
+          >
+            ≈{' '}
+          </span>
+        )}
         {(result.kind === 'number' || result.kind === 'quantity') && result.display.length < 32 ? (
           <Shown result={result} />
         ) : (

@@ -68,6 +68,14 @@ class ApiTest {
                 .isEqualTo(
                         "{\"fraction\":\"7/3\",\"mixed\":\"2 1/3\",\"repeating\":\"2.(3)\",\"scientific\":\"2.333333333e0\",\"engineering\":\"2.333333333e0\"}");
         assertThat(answer.body().at("/result/dropsDigits").asBoolean()).isTrue();
+        assertThat(answer.body().at("/result/latexDropsDigits").asBoolean())
+                .as("a fraction is whole")
+                .isFalse();
+        assertThat(program.calculate("=2.0000000001")
+                        .body()
+                        .at("/result/latexDropsDigits")
+                        .asBoolean())
+                .isTrue();
         assertThat(program.calculate("=0.5").body().at("/result/dropsDigits").asBoolean())
                 .isFalse();
     }
