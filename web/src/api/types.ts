@@ -162,6 +162,7 @@ export interface Name {
   readonly kind: Kind
   readonly display: string
   readonly exact: boolean
+  readonly dropsDigits: boolean
   readonly calculated: boolean
   readonly used: boolean
 }

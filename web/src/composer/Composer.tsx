@@ -27,8 +27,13 @@ function Card({ composing }: { readonly composing: Composing }) {
   const answer = usePreview(worksheet.id, grid, address, draft, cursor)
   const preview = draft.trim() === '' ? undefined : answer.data
   const { host, replace } = useEditor(initial, preview)
-  // An answer to an earlier text would take back what was typed since.
-  const better = preview && !answer.isPlaceholderData ? betterEntry(preview) : undefined
+  /** Writes the entry as its error or hint offers it; where the key is faster than the answer, that is waited for. */
+  const mend = async () => {
+    const { data } = answer.isPlaceholderData ? await answer.refetch({ cancelRefetch: false }) : answer
+    const better = data && betterEntry(data)
+    const isStillWritten = useWorksheetStore.getState().composing?.draft === draft
+    if (better && isStillWritten) replace(better)
+  }
 
   return (
     <div
@@ -37,9 +42,9 @@ function Card({ composing }: { readonly composing: Composing }) {
       aria-label={`Entry of ${address}`}
       style={place}
       onKeyDown={(event) => {
-        if (event.altKey && event.key === 'Enter' && better) {
+        if (event.altKey && event.key === 'Enter') {
           event.preventDefault()
-          replace(better)
+          void mend()
         }
         if (event.altKey && event.code === 'KeyP') {
           event.preventDefault()

@@ -5,6 +5,7 @@ import { areaOf } from '../grid/address'
 import { isFoldedAway } from '../page/Page'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
+import { shownSign } from '../typeset/whole'
 import styles from './Contents.module.css'
 
 /** The outline of the page, and every name with its value. */
@@ -138,7 +139,7 @@ function NameRow({ name }: { readonly name: Name }) {
           {name.name}
         </span>
         <span className={styles.value} data-error={name.kind === 'error'}>
-          {!name.exact && '≈ '}
+          {shownSign(name) === '≈ ' && '≈ '}
           {name.display}
         </span>
         <span className={styles.about}>

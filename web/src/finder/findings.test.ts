@@ -25,6 +25,7 @@ const worksheet: Outline = {
       exact: true,
       calculated: false,
       used: true,
+      dropsDigits: false,
     },
   ],
   sections: [{ id: 's', title: 'Market stall', folded: false, isPart: false, blocks: [] }],

@@ -41,6 +41,9 @@ final class Recalculation {
     /** Tables whose sizes depend on each other settle within so many rounds, or never. */
     private static final int MOST_ROUNDS = 20;
 
+    /** In so many rounds more, those that do not settle have gone through all of their states. */
+    private static final int WATCHED_ROUNDS = 6;
+
     /** Fewer cells are worked out one by one just as fast. */
     private static final int LEAST_SIDE_BY_SIDE = 16;
 
@@ -210,7 +213,7 @@ final class Recalculation {
                 moved.forEach((long cell) -> layout.owner(cell).ifPresent(note::accept));
                 again.forEach(note);
             }
-            if (rounds == 2 * MOST_ROUNDS) {
+            if (rounds == MOST_ROUNDS + WATCHED_ROUNDS) {
                 return dependingOnThemselves(restless);
             }
             moved.forEach((long cell) -> layout.forEachWaiting(cell, again::add));

@@ -44,6 +44,15 @@ class StumblesTest extends Visit {
         assertThat(composer(page)).isHidden();
     }
 
+    @Test
+    void aKeyThatIsFasterThanTheAnswerIsNotLost() {
+        newWorksheet();
+        at("A1").click();
+        page.keyboard().type("=sqr(16)");
+        page.keyboard().press("Alt+Enter");
+        assertThat(entry()).hasText("=sqrt(16)");
+    }
+
     @ParameterizedTest(name = "{0}")
     @CsvSource(
             delimiter = '|',

@@ -2,9 +2,11 @@ package app.logismos.server.worksheet;
 
 import app.logismos.display.Display;
 import app.logismos.display.InFull;
+import app.logismos.display.NumberStyle;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Printer;
+import app.logismos.number.Real;
 import app.logismos.recalculate.CellChange;
 import app.logismos.recalculate.Echo;
 import app.logismos.recalculate.LiveWorksheet;
@@ -48,6 +50,7 @@ class WorksheetViews {
     /**
      * A name.
      *
+     * @param dropsDigits whether what is shown of its number says less than the value
      * @param calculated whether its cell has a formula
      * @param used whether any formula refers to its cells
      */
@@ -58,6 +61,7 @@ class WorksheetViews {
             String kind,
             String display,
             boolean exact,
+            boolean dropsDigits,
             boolean calculated,
             boolean used) {}
 
@@ -153,6 +157,9 @@ class WorksheetViews {
                 value.kind().name().toLowerCase(Locale.ROOT),
                 single ? live.display().text(value) : area.rows() + " × " + area.columns(),
                 isExact(value),
+                real(value)
+                        .filter(number -> dropsDigits(number, live.display()))
+                        .isPresent(),
                 single
                         && live.worksheet()
                                 .cell(target.grid(), area.first())
@@ -162,9 +169,18 @@ class WorksheetViews {
     }
 
     private static boolean isExact(Value value) {
+        return real(value).map(Real::isExact).orElse(true);
+    }
+
+    private static Optional<Real> real(Value value) {
         return value instanceof NumberValue number
-                ? number.real().isExact()
-                : !(value instanceof Quantity quantity) || quantity.number().isExact();
+                ? Optional.of(number.real())
+                : value instanceof Quantity quantity ? Optional.of(quantity.number()) : Optional.empty();
+    }
+
+    private static boolean dropsDigits(Real number, Display display) {
+        NumberStyle style = display.style();
+        return !(style.suits(number) ? style : display.automatic()).keepsAllDigits(number);
     }
 
     CellJson cell(String grid, Address at, LiveWorksheet live) {
