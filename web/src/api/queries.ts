@@ -1,4 +1,4 @@
-import { keepPreviousData, useQueries, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, queryOptions, useQueries, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { lettersOf } from '../grid/address'
 import { api, type ChartView } from './client'
@@ -130,11 +130,17 @@ export const useCalculation = (expression: string) =>
     staleTime: Infinity,
   })
 
-/** An entry that is being written; the last answer stays until the next is there. */
-export const usePreview = (id: string, grid: string, address: string, entry: string, cursor: number) =>
-  useQuery({
+/** What is said of an entry that is being written. */
+export const previewQuery = (id: string, grid: string, address: string, entry: string, cursor: number) =>
+  queryOptions({
     queryKey: keys.preview(id, grid, address, entry, cursor),
     queryFn: ({ signal }) => api.preview(id, { grid, address, entry, cursor }, signal),
+  })
+
+/** The same, asked again as it is written; the last answer stays until the next is there. */
+export const usePreview = (id: string, grid: string, address: string, entry: string, cursor: number) =>
+  useQuery({
+    ...previewQuery(id, grid, address, entry, cursor),
     enabled: entry.trim() !== '',
     gcTime: 10_000,
     placeholderData: keepPreviousData,

@@ -1,5 +1,6 @@
+import { useQueryClient } from '@tanstack/react-query'
 import { useState, memo } from 'react'
-import { usePreview } from '../api/queries'
+import { previewQuery, usePreview } from '../api/queries'
 import type { OpenCall, Preview } from '../api/types'
 import { addressOf } from '../grid/address'
 import { Typeset } from '../typeset/Typeset'
@@ -20,6 +21,7 @@ export const Composer = memo(function Composer() {
 
 function Card({ composing }: { readonly composing: Composing }) {
   const { worksheet } = useOpenWorksheet()
+  const client = useQueryClient()
   const { grid, at, draft, cursor } = composing
   const address = addressOf(at)
   const [initial] = useState(composing)
@@ -29,10 +31,14 @@ function Card({ composing }: { readonly composing: Composing }) {
   const { host, replace } = useEditor(initial, preview)
   /** Writes the entry as its error or hint offers it; where the key is faster than the answer, that is waited for. */
   const mend = async () => {
-    const { data } = answer.isPlaceholderData ? await answer.refetch({ cancelRefetch: false }) : answer
-    const better = data && betterEntry(data)
-    const isStillWritten = useWorksheetStore.getState().composing?.draft === draft
-    if (better && isStillWritten) replace(better)
+    const written = () => useWorksheetStore.getState().composing
+    const now = written()
+    if (!now) return
+    const found = await client
+      .fetchQuery({ ...previewQuery(worksheet.id, grid, address, now.draft, now.cursor), staleTime: Infinity })
+      .catch(() => null) // forgotten because the worksheet has changed, or not answered: then nothing is offered
+    const better = found && betterEntry(found)
+    if (better && written()?.draft === now.draft) replace(better)
   }
 
   return (
