@@ -5,7 +5,6 @@ import { areaOf } from '../grid/address'
 import { isFoldedAway } from '../page/Page'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
-import { shownSign } from '../typeset/whole'
 import styles from './Contents.module.css'
 
 /** The outline of the page, and every name with its value. */
@@ -139,11 +138,12 @@ function NameRow({ name }: { readonly name: Name }) {
           {name.name}
         </span>
         <span className={styles.value} data-error={name.kind === 'error'}>
-          {shownSign(name) === '≈ ' && '≈ '}
+          {!name.exact && '≈ '}
           {name.display}
         </span>
         <span className={styles.about}>
           {kind} · {sizeOf(name.area)}
+          {name.exact && name.dropsDigits && ' · rounded'}
           {!name.used && ' · unused'}
         </span>
       </button>

@@ -3,8 +3,7 @@ import type { Result } from '../api/types'
 export const isNumber = ({ kind }: Result) => kind === 'number' || kind === 'quantity'
 
 /** The sign before a value as it is shown: only where that is all of it, it is equal. */
-export const shownSign = ({ exact, dropsDigits }: Pick<Result, 'exact' | 'dropsDigits'>) =>
-  exact && !dropsDigits ? '= ' : '≈ '
+export const shownSign = ({ exact, dropsDigits }: Result) => (exact && !dropsDigits ? '= ' : '≈ ')
 
 /** What stands before a value as it is typeset, where a fraction may be one; nothing where that is all of it. */
 export const typesetSign = ({ exact, latexDropsDigits }: Result) => (exact && !latexDropsDigits ? '' : '≈ ')
