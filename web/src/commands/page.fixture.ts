@@ -3,24 +3,11 @@ import { areaOf } from '../grid/address'
 import type { OpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import type { Command } from './command'
+import { newGrid } from './pageCommands'
 
 /** A small page for tests of what is done with it: what would be sent is kept, and answered as it would be. */
 
-export const lots: Grid = {
-  kind: 'grid',
-  id: 'lots',
-  title: 'Lots',
-  rows: 8,
-  columns: 5,
-  headings: 1,
-  widths: { 0: 120 },
-  styles: {},
-  remarks: {},
-  hiddenRows: [],
-  hiddenColumns: [],
-  beside: false,
-  tabulation: null,
-}
+export const lots: Grid = { ...newGrid([], 8, 5), id: 'lots', title: 'Lots', headings: 1, widths: { 0: 120 } }
 
 export const remark: Note = { kind: 'note', id: 'remark', text: 'River red is late', beside: false }
 

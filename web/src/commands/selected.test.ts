@@ -1,29 +1,8 @@
 import { beforeEach, describe, expect, it } from 'vitest'
-import type { Grid } from '../api/types'
 import { areaOf, areaText } from '../grid/address'
 import { useWorksheetStore } from '../worksheet/store'
+import { lots as grid, selectCells as select } from './page.fixture'
 import { goTo, linesOf, selectAfter, selectedCells } from './selected'
-
-const grid: Grid = {
-  kind: 'grid',
-  id: 'lots',
-  title: 'Lots',
-  rows: 8,
-  columns: 5,
-  headings: 0,
-  widths: {},
-  styles: {},
-  remarks: {},
-  hiddenRows: [],
-  hiddenColumns: [],
-  beside: false,
-  tabulation: null,
-}
-
-const select = (area: string, id = 'lots') => {
-  const { first, last } = areaOf(area)
-  useWorksheetStore.getState().select({ kind: 'cells', grid: id, anchor: first, focus: last })
-}
 
 const selection = () => {
   const cells = selectedCells([grid])
