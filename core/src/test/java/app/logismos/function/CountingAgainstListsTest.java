@@ -8,7 +8,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.logismos.Seeded;
 import java.math.BigInteger;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -188,10 +187,57 @@ class CountingAgainstListsTest {
         for (int n = 2; n <= 300; n++) {
             row.add(row.get(n - 1).add(row.get(n - 2)));
         }
-        Collections.shuffle(row, new java.util.Random(1));
-        List<BigInteger> sorted = row.stream().sorted().toList();
         for (int n = 0; n <= 300; n += 7) {
-            assertThat(text("fibonacci(" + n + ")")).isEqualTo(sorted.get(n).toString());
+            assertThat(text("fibonacci(" + n + ")")).isEqualTo(row.get(n).toString());
+        }
+    }
+
+    @Test
+    void factorialsAreProductsOfAllUpToThem() {
+        BigInteger product = BigInteger.ONE;
+        for (int n = 1; n <= 120; n++) {
+            product = product.multiply(BigInteger.valueOf(n));
+            assertThat(text(n + "!")).isEqualTo(product.toString());
+            assertThat(text("factorial(" + n + ")")).isEqualTo(product.toString());
+        }
+    }
+
+    @Test
+    void doubleFactorialsAreProductsOfEverySecond() {
+        for (int n = 1; n <= 60; n++) {
+            BigInteger product = BigInteger.ONE;
+            for (int factor = n; factor > 0; factor -= 2) {
+                product = product.multiply(BigInteger.valueOf(factor));
+            }
+            assertThat(text("doublefactorial(" + n + ")")).isEqualTo(product.toString());
+        }
+    }
+
+    @Test
+    void thePrimeFactorsOfANumberMakeItUp() {
+        Seeded.cases(100, random -> {
+            long number = 2 + random.nextInt(1_000_000);
+            List<String> rows = new ArrayList<>();
+            long left = number;
+            for (long prime = 2; left > 1; prime++) {
+                int times = 0;
+                while (left % prime == 0) {
+                    left /= prime;
+                    times++;
+                }
+                if (times > 0) {
+                    rows.add(prime + ", " + times);
+                }
+            }
+            assertThat(written("factorise(" + number + ")")).isEqualTo(String.join("; ", rows));
+        });
+    }
+
+    @Test
+    void theNextPrimeIsTheFirstThatIsFound() {
+        for (int n = 0; n < 300; n++) {
+            BigInteger next = BigInteger.valueOf(n).nextProbablePrime();
+            assertThat(text("nextprime(" + n + ")")).isEqualTo(next.toString());
         }
     }
 }
