@@ -35,9 +35,10 @@ class FittingTest {
     private static final String WAMPLER_OFF =
             "759 -2048 2048 -2048 2523 -2048 2048 -2048 1838 -2048 2048 -2048 1838 -2048 2048 -2048 2523 -2048 2048 -2048 759";
 
-    /** Certified coefficients of Pontius and Filip; their points are those of {@code CertifiedStatisticsTest}. */
+    /** Certified coefficients of Norris, Pontius and Filip; their points are those of {@code CertifiedStatisticsTest}. */
     @ParameterizedTest
     @CsvSource({
+        "norris, -0.262323073774029 1.00211681802045",
         "pontius, 0.673565789473684E-03 0.732059160401003E-06 -0.316081871345029E-14",
         "filip, -1467.48961422980 -2772.17959193342 -2316.37108160893 -1127.97394098372 -354.478233703349"
                 + " -75.1242017393757 -10.8753180355343 -1.06221498588947 -0.670191154593408E-01"

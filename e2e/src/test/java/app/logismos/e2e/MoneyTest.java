@@ -5,7 +5,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -69,6 +72,21 @@ class MoneyTest extends Visit {
         page.keyboard().press("Enter");
         assertThat(dialog()).isHidden();
         assertThat(at("A1")).containsText("1.25");
+    }
+
+    @Test
+    void nothingCanBePressedThatWouldMoveAwayWhenTheRatesArrive() {
+        newWorksheet();
+        List<Route> held = new ArrayList<>();
+        page.route("**/rates", held::add, new Page.RouteOptions().setTimes(1));
+        find("exchange");
+        assertThat(dialog()).containsText("Rates between currencies");
+        assertThat(button("Add a currency")).hasCount(0);
+        page.waitForCondition(() -> held.size() == 1);
+        held.get(0).resume();
+        button("Add a currency").click();
+        assertThat(page.getByLabel("Code of the new currency")).isFocused();
+        page.keyboard().press("Escape");
     }
 
     @Test
