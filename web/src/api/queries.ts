@@ -138,10 +138,17 @@ export const previewQuery = (id: string, grid: string, address: string, entry: s
   })
 
 /** The same, asked again as it is written; the last answer stays until the next is there. */
-export const usePreview = (id: string, grid: string, address: string, entry: string, cursor: number) =>
+export const usePreview = (
+  id: string,
+  grid: string,
+  address: string,
+  entry: string,
+  cursor: number,
+  isWritten = true,
+) =>
   useQuery({
     ...previewQuery(id, grid, address, entry, cursor),
-    enabled: entry.trim() !== '',
+    enabled: isWritten && entry.trim() !== '',
     gcTime: 10_000,
     placeholderData: keepPreviousData,
   })

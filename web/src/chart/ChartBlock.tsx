@@ -1,5 +1,5 @@
 import type { ECharts } from 'echarts/core'
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { WHOLE, useChart, useLooks } from '../api/queries'
 import type { Chart, ChartData, ChartPoint, ChartWindow } from '../api/types'
 import { areaBetween, atOf, type At } from '../grid/address'
@@ -138,10 +138,9 @@ const FROM_THE_SIDE = { alpha: 24, beta: 38 }
 const TURN = 12
 
 /** The drawing with all that can be done on it. */
-function DrawnChart({ chart, data, former, window, isFixed, onWindow, onSelect }: DrawnProps) {
+const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFixed, onWindow, onSelect }: DrawnProps) {
   const { keep } = useOpenWorksheet()
   const host = useRef<HTMLDivElement>(null)
-  const drawn = useRef<ECharts | null>(null)
   const [pixels, setPixels] = useState<Pixels | null>(null)
   const [turned, setTurned] = useState(FROM_THE_SIDE)
   const chosenCells = useChosen(chart)
@@ -149,11 +148,8 @@ function DrawnChart({ chart, data, former, window, isFixed, onWindow, onSelect }
   const Drawing = data.form === 'SURFACE' ? InSpace : Flat
 
   const onDrawn = useCallback(
-    (made: ECharts | null) => {
-      drawn.current = made
-      // The answer of a layout: where the axes have come to stand.
-      setPixels(made && made.getOption() ? pixelsOf(made, chart, data) : null)
-    },
+    // The answer of a layout: where the axes have come to stand.
+    (made: ECharts | null) => setPixels(made && pixelsOf(made, chart, data)),
     [chart, data],
   )
   const pointer = usePointer({ host, data, pixels: () => pixels, window, onWindow, onPoints: choose })
@@ -245,7 +241,7 @@ function DrawnChart({ chart, data, former, window, isFixed, onWindow, onSelect }
       )}
     </div>
   )
-}
+})
 
 const HOW = 'Arrow keys walk through the points, plus and minus zoom, 0 shows all, Enter goes to the cell.'
 

@@ -1,10 +1,11 @@
+import { memo } from 'react'
 import type { ChartData } from '../api/types'
 
 /** So many rows are enough to be read aloud; the cells have all of them. */
 const MOST_ROWS = 200
 
 /** The chart for those who do not see it: some sentences, and what is drawn as tables. */
-export function Spoken({ data }: { readonly data: ChartData }) {
+export const Spoken = memo(function Spoken({ data }: { readonly data: ChartData }) {
   return (
     <div className="spoken">
       <p>{data.summary}</p>
@@ -86,4 +87,4 @@ export function Spoken({ data }: { readonly data: ChartData }) {
         ))}
     </div>
   )
-}
+})

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { useCell } from '../api/queries'
 import type { Cell, Place } from '../api/types'
 import { areaOf } from '../grid/address'
@@ -13,7 +14,7 @@ import { OtherUnits } from './OtherUnits'
 import { ValueForms } from './ValueForms'
 
 /** A cell: what it is called, its value in every form, its formula, its working, what feeds it and what it feeds. */
-export function CellLens({ grid, address }: { readonly grid: string; readonly address: string }) {
+export const CellLens = memo(function CellLens({ grid, address }: { readonly grid: string; readonly address: string }) {
   const { worksheet, at, grids, keep } = useOpenWorksheet()
   const arrows = useWorksheetStore((state) => state.arrows)
   const toggle = useWorksheetStore((state) => state.toggle)
@@ -90,7 +91,7 @@ export function CellLens({ grid, address }: { readonly grid: string; readonly ad
       )}
     </>
   )
-}
+})
 
 /** Where the value of a cell comes from, in words. */
 function originOf(cell: Cell): string {

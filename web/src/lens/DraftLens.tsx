@@ -1,7 +1,7 @@
 import { usePreview } from '../api/queries'
 import { addressOf } from '../grid/address'
 import { useOpenWorksheet } from '../worksheet/context'
-import type { Composing } from '../worksheet/store'
+import { useWorksheetStore, type Composing } from '../worksheet/store'
 import { Ladder } from './Ladder'
 import styles from './Lens.module.css'
 import { ValueForms } from './ValueForms'
@@ -11,7 +11,9 @@ import { Words } from '../typeset/Words'
 export function DraftLens({ composing }: { readonly composing: Composing }) {
   const { worksheet, grids } = useOpenWorksheet()
   const { grid, at, draft, cursor } = composing
-  const { data: preview } = usePreview(worksheet.id, grid, addressOf(at), draft, cursor)
+  // It stays in sight until the answer is there, but is not asked for again.
+  const isWritten = useWorksheetStore((state) => state.composing !== null)
+  const { data: preview } = usePreview(worksheet.id, grid, addressOf(at), draft, cursor, isWritten)
   const title = grids.find((each) => each.id === grid)?.title ?? ''
   const calculation = preview?.soFar ?? preview?.calculation
 

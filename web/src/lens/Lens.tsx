@@ -38,7 +38,7 @@ function useHeld<T>(value: T, held: boolean): T {
 function Content() {
   const { worksheet } = useOpenWorksheet()
   // The cells come first: the lens is drawn when they are, and after an edit when what follows from it is.
-  const isKeeping = useIsMutating({ mutationKey: keys.keeping(worksheet.id) }) > 0
+  const isKeeping = useDeferredValue(useIsMutating({ mutationKey: keys.keeping(worksheet.id) }) > 0)
   const selection = useHeld(useDeferredValue(useWorksheetStore((state) => state.selection)), isKeeping)
   const composing = useHeld(useDeferredValue(useWorksheetStore((state) => state.composing)), isKeeping)
   const echo = useWorksheetStore((state) => state.echo)

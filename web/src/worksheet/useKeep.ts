@@ -61,13 +61,13 @@ export function useKeep(id: string) {
         }
       }
       follow(kept.echo, new Set(kept.changed.map((cell) => changedKey(cell.grid, cell.address))))
+      void client.invalidateQueries({ queryKey: keys.charts(id) }) // worked out while the cells are painted
       // Not waited for: the next key may need what this one has done.
       if (missed || changesLooks(change)) void client.invalidateQueries({ queryKey: keys.allCells(id) })
       // Another change may be on its way, and is shown already: its own answer brings the outline of both.
       if (client.isMutating({ mutationKey: keys.keeping(id) }) <= 1) {
         void client.invalidateQueries({ queryKey: keys.outline(id) })
       }
-      void client.invalidateQueries({ queryKey: keys.charts(id) }) // worked out while the cells are painted
       afterPaint(() => {
         void client.invalidateQueries({ queryKey: keys.everyCell(id) })
         void client.invalidateQueries({ queryKey: keys.history(id) })

@@ -6,6 +6,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Starts the server. */
 @SpringBootApplication
@@ -21,6 +22,7 @@ public class LogismosServer {
         String address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
         System.out.println("Logismos answers at " + address + " (Ctrl+C ends it)");
         Rehearsal.ask(address);
+        Rehearsal.draw(context.getBean(JsonMapper.class));
     }
 
     @Bean

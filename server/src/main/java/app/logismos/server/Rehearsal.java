@@ -1,14 +1,32 @@
 package app.logismos.server;
 
+import app.logismos.chart.ChartReading;
+import app.logismos.chart.View;
+import app.logismos.evaluate.Limits;
+import app.logismos.evaluate.Words;
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import app.logismos.number.Counting;
 import app.logismos.number.Plain;
 import app.logismos.number.Real;
+import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Chart;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.Section;
+import app.logismos.sheet.Worksheet;
 import java.io.IOException;
 import java.math.BigInteger;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What the program does for itself while it starts, so that the first person finds everything loaded and compiled.
@@ -19,22 +37,53 @@ final class Rehearsal {
 
     private static final String QUESTION = "{\"expression\": \"=1000!+sqrt(2)\"}";
 
+    private static final int POINTS = 5_000;
+
+    private static final int READINGS = 30;
+
+    /** One after the other, so that there is always room for a person who is there already. */
+    private static final Executor ONE_BY_ONE = Executors.newSingleThreadExecutor(act -> {
+        Thread thread = new Thread(act, "rehearsal");
+        thread.setDaemon(true);
+        return thread;
+    });
+
     private Rehearsal() {}
 
     /** The virtual machine multiplies long numbers at full speed only after some thousand multiplications. */
     static void calculate() {
-        inBackground(() -> Plain.text((Real) Counting.factorial(LONG)));
+        ONE_BY_ONE.execute(() -> Plain.text((Real) Counting.factorial(LONG)));
     }
 
     /** Asks the program a first question. */
     static void ask(String address) {
-        inBackground(() -> send(address));
+        ONE_BY_ONE.execute(() -> send(address));
     }
 
-    private static void inBackground(Runnable act) {
-        Thread thread = new Thread(act, "rehearsal");
-        thread.setDaemon(true);
-        thread.start();
+    /**
+     * Reads a chart of many points: that takes long before its loops are compiled.
+     *
+     * @param json what answers are written with
+     */
+    static void draw(JsonMapper json) {
+        ONE_BY_ONE.execute(() -> {
+            LiveWorksheet live = new LiveWorksheet(
+                    new Worksheet("", List.of(Section.of("s", "", Block.Grid.of("g", "", POINTS, 2))), Words.STANDARD),
+                    Limits.USUAL);
+            live.apply(List.of(new Edit.Enter(
+                    "g",
+                    IntStream.range(0, 2 * POINTS)
+                            .mapToObj(i -> new Edit.Typed(new Address(i % 2, i / 2), String.valueOf(i)))
+                            .toList())));
+            Chart chart = Chart.of("c", "", "g", Optional.of(column(0)), Chart.Series.of(column(1), Chart.Shape.LINE));
+            for (int i = 0; i < READINGS; i++) {
+                json.writeValueAsString(ChartReading.of(chart, live, View.USUAL));
+            }
+        });
+    }
+
+    private static Area column(int column) {
+        return Area.between(new Address(column, 0), new Address(column, POINTS - 1));
     }
 
     private static void send(String address) {
