@@ -123,6 +123,8 @@ export interface DrawnFit {
   readonly model: FitModel
   readonly text: string
   readonly latex: string
+  /** Whether the coefficients have more digits than the equation says. */
+  readonly rounded: boolean
   readonly units: string
   readonly coefficients: readonly { readonly name: string; readonly value: string }[]
   readonly rSquared: string

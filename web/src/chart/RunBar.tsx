@@ -48,7 +48,8 @@ export function RunBar({ running }: { readonly running: RunningChart }) {
         onChange={(to) => change({ index: to, isPlaying: false })}
       />
       <span className={styles.runValue} role="status">
-        {run.input} = {frame?.value ?? '…'}
+        {run.input} {frame?.value.startsWith('≈') ? '' : '= '}
+        {frame?.value ?? '…'}
       </span>
       <span role="group" aria-label="Speed" className={styles.speeds}>
         {SPEEDS.map((each) => (

@@ -20,7 +20,10 @@ export function SeriesFit({ chart, index, fit }: Props) {
   return (
     <>
       <p className={styles.formula}>
-        <Typeset latex={`y = ${fit.latex}`} spoken={`y = ${fit.text}`} />
+        <Typeset
+          latex={`y ${fit.rounded ? '\\approx' : '='} ${fit.latex}`}
+          spoken={`y ${fit.rounded ? '≈' : '='} ${fit.text}`}
+        />
       </p>
       {fit.units !== '' && <p className={styles.further}>{fit.units}</p>}
       <ul className={styles.forms}>

@@ -27,6 +27,7 @@ const fit = (curve: readonly ChartPoint[]): DrawnSeries['fit'] => ({
   model: 'LINE',
   text: 'y = x',
   latex: 'y = x',
+  rounded: false,
   units: '',
   coefficients: [],
   rSquared: '1',

@@ -1,8 +1,10 @@
 package app.logismos.chart;
 
 import app.logismos.display.DecimalMark;
+import app.logismos.formula.EntryReader;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Chart;
+import app.logismos.value.Value;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
@@ -59,9 +61,9 @@ final class Axes {
                     chart.acrossAxis().title(),
                     "",
                     true,
-                    Scale.places(lines.stream()
-                            .filter(line -> !line.isEmpty())
-                            .map(Line::name)
+                    Scale.places(IntStream.range(0, lines.size())
+                            .filter(i -> !lines.get(i).isEmpty())
+                            .mapToObj(i -> ChartReading.called(chart.series().get(i), lines.get(i)))
                             .toList()));
         }
         if (reader.places().isPresent()) {
@@ -240,7 +242,7 @@ final class Axes {
         if (entry.isEmpty()) {
             return Optional.empty();
         }
-        app.logismos.value.Value value = app.logismos.formula.EntryReader.value(entry);
+        Value value = EntryReader.value(entry);
         double bare = new Measure.Numbers().place(value);
         double place =
                 Double.isNaN(bare) ? measure.orElse(new Measure.Numbers()).place(value) : bare;
@@ -284,7 +286,10 @@ final class Axes {
                 .orElse(1);
         String title =
                 chart.upAxis().title().isEmpty() ? "count" : chart.upAxis().title();
-        return new ChartData.Axis(
-                title, "", false, scale(chart.upAxis(), Optional.of(new Measure.Numbers()), new double[] {0, most}));
+        Chart.AxisLook look = chart.upAxis();
+        Scale scale = look.least().isEmpty() && look.most().isEmpty() && !look.logarithmic()
+                ? Scale.counting(most)
+                : scale(look, Optional.of(new Measure.Numbers()), new double[] {0, most});
+        return new ChartData.Axis(title, "", false, scale);
     }
 }

@@ -94,6 +94,7 @@ public record ChartData(
      * A curve laid through a series.
      *
      * @param text the equation, y of x
+     * @param rounded whether the coefficients have more digits than the equation says
      * @param units what x and y are measured in; empty where they have no units
      * @param coefficients with all digits
      * @param rSquared as shown
@@ -104,6 +105,7 @@ public record ChartData(
             Chart.Fit model,
             String text,
             String latex,
+            boolean rounded,
             String units,
             List<Coefficient> coefficients,
             String rSquared,

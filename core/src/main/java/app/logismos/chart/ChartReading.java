@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Works out what a chart shows from a worksheet as it is. */
 public final class ChartReading {
@@ -97,8 +98,40 @@ public final class ChartReading {
                         : List.of(),
                 Optional.empty(),
                 new Marks(chart, live, lines, reader, axes, faults).marks(),
-                faults,
+                all(faults, lines, axes),
                 Summary.of(chart, series, bins));
+    }
+
+    /** Each once, and what is not drawn although it is a number. */
+    private List<String> all(List<String> faults, List<Line> lines, Axes axes) {
+        Stream<String> left = IntStream.range(0, lines.size())
+                .boxed()
+                .flatMap(i -> left(chart.series().get(i), lines.get(i), axes));
+        return Stream.concat(faults.stream(), left).distinct().toList();
+    }
+
+    private static Stream<String> left(Chart.Series series, Line line, Axes axes) {
+        boolean acrossByRatio = axes.across().scale().logarithmic();
+        boolean upByRatio = (axes.isOnRight(series, line) ? axes.right().orElseThrow() : axes.up())
+                .scale()
+                .logarithmic();
+        long notAbove = line.filled()
+                .filter(i -> acrossByRatio && line.x()[i] <= 0 || upByRatio && line.y()[i] <= 0)
+                .count();
+        long tooFar = Stream.concat(line.across().stream(), line.up().stream())
+                .filter(Measure::isTooFar)
+                .count();
+        return Stream.of(
+                        left(notAbove, series, line, "not above 0, and logarithmic steps have no place for that"),
+                        left(tooFar, series, line, "too large to be drawn"))
+                .flatMap(Optional::stream);
+    }
+
+    private static Optional<String> left(long count, Chart.Series series, Line line, String why) {
+        return count == 0
+                ? Optional.empty()
+                : Optional.of((count == 1 ? "1 value of " : count + " values of ") + called(series, line)
+                        + (count == 1 ? " is " : " are ") + why + ".");
     }
 
     private Optional<FittedCurve> fitted(Chart.Series series, Line line) {
@@ -175,7 +208,8 @@ public final class ChartReading {
         return IntStream.rangeClosed(first, line.x().length == 0 ? -1 : last).toArray();
     }
 
-    private static String called(Chart.Series series, Line line) {
+    /** The name of a series: its own, its heading, or where it comes from. */
+    static String called(Chart.Series series, Line line) {
         return line.name().isEmpty() ? source(series.source()) : line.name();
     }
 
@@ -196,7 +230,7 @@ public final class ChartReading {
                 i < line.across().size() ? shown(line.across().get(i)) : axes.acrossText(line.x()[i]),
                 i < line.up().size()
                         ? cell.map(at -> live.display(chart.grid(), at)
-                                        .text(line.up().get(i)))
+                                        .candid(line.up().get(i)))
                                 .orElse("")
                         : Double.isFinite(line.y()[i])
                                 ? line.measure()
@@ -210,7 +244,7 @@ public final class ChartReading {
     }
 
     private String shown(Value value) {
-        return live.display().text(value);
+        return live.display().candid(value);
     }
 
     /** What part of the whole each value is, to a tenth of a percent. */
@@ -249,6 +283,7 @@ public final class ChartReading {
                 fit.fit(),
                 mark.expression(fit.text()),
                 mark.latex(fit.latex()),
+                fit.isRounded(),
                 units,
                 coefficients,
                 mark.number(rounded(fit.rSquared())),
@@ -262,11 +297,10 @@ public final class ChartReading {
 
     /** Down, so that nothing short of a perfect fit reads 1. */
     private static String rounded(double rSquared) {
-        return BigDecimal.valueOf(rSquared)
-                .setScale(
-                        rSquared > 0.9999 && rSquared < 1 ? 7 : 4,
-                        rSquared > 0 ? RoundingMode.DOWN : RoundingMode.HALF_EVEN)
-                .toPlainString();
+        BigDecimal all = BigDecimal.valueOf(rSquared);
+        BigDecimal shown = all.setScale(
+                rSquared > 0.9999 && rSquared < 1 ? 7 : 4, rSquared > 0 ? RoundingMode.DOWN : RoundingMode.HALF_EVEN);
+        return (shown.compareTo(all) == 0 ? "" : "≈ ") + shown.toPlainString();
     }
 
     private static String full(double number) {

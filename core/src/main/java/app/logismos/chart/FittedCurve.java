@@ -118,6 +118,11 @@ record FittedCurve(Chart.Fit fit, double[] coefficients, double rSquared, double
                 .replace("--", "");
     }
 
+    /** Whether {@link #text} says less than the coefficients. */
+    boolean isRounded() {
+        return Arrays.stream(coefficients).anyMatch(each -> Double.parseDouble(rounded(each)) != each);
+    }
+
     /** To four digits, as the language reads it. */
     static String rounded(double number) {
         BigDecimal digits = BigDecimal.valueOf(number).round(FOUR_DIGITS).stripTrailingZeros();

@@ -23,6 +23,9 @@ sealed interface Measure {
     /** How many digits a value has that was worked out for a chart. */
     MathContext DIGITS = new MathContext(6);
 
+    /** What is further from 0 has no place: an axis up to there still has a width and round ends. */
+    double FURTHEST = 1e300;
+
     /** The place of a value; not a number where it is of another kind. */
     double place(Value value);
 
@@ -41,6 +44,10 @@ sealed interface Measure {
 
     private static double rounded(double place) {
         return Double.isFinite(place) ? BigDecimal.valueOf(place).round(DIGITS).doubleValue() : place;
+    }
+
+    private static String signed(double place) {
+        return rounded(place) == place ? "" : "≈ ";
     }
 
     /** The unit's symbol; empty where there is none. */
@@ -84,7 +91,14 @@ sealed interface Measure {
 
     private static double finite(Real number) {
         double place = number.toDouble();
-        return Double.isFinite(place) ? place : Double.NaN;
+        return Math.abs(place) <= FURTHEST ? place : Double.NaN;
+    }
+
+    /** Whether a value is a number that no axis reaches. */
+    static boolean isTooFar(Value value) {
+        return value instanceof NumberValue number && Math.abs(number.real().toDouble()) > FURTHEST
+                || value instanceof Quantity quantity
+                        && Math.abs(quantity.number().toDouble()) > FURTHEST;
     }
 
     /** Bare numbers. */
@@ -101,7 +115,7 @@ sealed interface Measure {
 
         @Override
         public String text(double place) {
-            return Display.AUTOMATIC.text(value(Measure.rounded(place)));
+            return Measure.signed(place) + Display.AUTOMATIC.text(value(Measure.rounded(place)));
         }
     }
 
@@ -123,7 +137,7 @@ sealed interface Measure {
 
         @Override
         public String text(double place) {
-            return Display.AUTOMATIC.text(value(Measure.rounded(place)));
+            return Measure.signed(place) + Display.AUTOMATIC.text(value(Measure.rounded(place)));
         }
 
         @Override

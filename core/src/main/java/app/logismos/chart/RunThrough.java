@@ -42,7 +42,7 @@ public final class RunThrough {
         Change change = live.apply(edits(live, input, entry));
         try {
             return new Frame(
-                    live.display(input.grid(), cell).text(live.value(input.grid(), cell)),
+                    live.display(input.grid(), cell).candid(live.value(input.grid(), cell)),
                     ChartReading.of(chart, live, View.USUAL));
         } finally {
             live.apply(change.inverse());

@@ -65,9 +65,17 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
         List<Tick> ticks = new ArrayList<>();
         for (long i = first; i <= last; i++) {
             BigDecimal at = step.multiply(BigDecimal.valueOf(i));
-            ticks.add(new Tick(at.doubleValue(), Automatic.STYLE.text(Rational.of(at))));
+            ticks.add(new Tick(at.doubleValue(), label(at)));
         }
         return ticks;
+    }
+
+    /** With all digits, that ticks close together read differently. */
+    private static String label(BigDecimal at) {
+        Rational number = Rational.of(at);
+        return Automatic.STYLE.keepsAllDigits(number)
+                ? Automatic.STYLE.text(number)
+                : at.stripTrailingZeros().toPlainString();
     }
 
     /**
@@ -81,6 +89,12 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
         long first = (long) Math.floor(range[0] / step.doubleValue() + ALIKE);
         long last = (long) Math.ceil(range[1] / step.doubleValue() - ALIKE);
         return spanning(ticks(step, first, last));
+    }
+
+    /** The scale of counts up to one: between them there is nothing to mark. */
+    static Scale counting(double most) {
+        BigDecimal step = roundStep(Math.max(1, most / (WANTED_TICKS - 1)));
+        return spanning(ticks(step, 0, Math.max(1, (long) Math.ceil(most / step.doubleValue()))));
     }
 
     /** A single value stands in the middle. */
@@ -148,7 +162,7 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
                     : Math.floorDiv((long) Math.floor(least), step) * step;
             List<Tick> ticks = new ArrayList<>();
             for (long day = start;
-                    ticks.isEmpty() || ticks.get(ticks.size() - 1).at() < most;
+                    ticks.size() < 2 || ticks.get(ticks.size() - 1).at() < most;
                     day += step) {
                 ticks.add(new Tick(day, LocalDate.ofEpochDay(day).toString()));
             }
@@ -188,7 +202,7 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
         do {
             ticks.add(new Tick(at, label.apply(at)));
             at += step;
-        } while (ticks.get(ticks.size() - 1).at() < most);
+        } while (ticks.size() < 2 || ticks.get(ticks.size() - 1).at() < most);
         return spanning(ticks);
     }
 
@@ -197,7 +211,8 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
         LocalDateTime at = LocalDateTime.ofEpochSecond((long) seconds, 0, ZoneOffset.UTC);
         return at.toLocalTime().toSecondOfDay() == 0
                 ? at.toLocalDate().toString()
-                : at.format(DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm"));
+                : at.format(
+                        DateTimeFormatter.ofPattern(at.getSecond() == 0 ? "yyyy-MM-dd HH:mm" : "yyyy-MM-dd HH:mm:ss"));
     }
 
     private static int fitting(int[] steps, double rough) {
@@ -229,10 +244,7 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
                 most,
                 ticks.stream()
                         .map(tick -> new Tick(
-                                tick.at(),
-                                Automatic.STYLE.text(Rational.of(
-                                                BigDecimal.valueOf(tick.at()).movePointRight(2)))
-                                        + " %"))
+                                tick.at(), label(BigDecimal.valueOf(tick.at()).movePointRight(2)) + " %"))
                         .toList(),
                 logarithmic);
     }

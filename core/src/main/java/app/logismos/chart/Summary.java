@@ -43,7 +43,8 @@ final class Summary {
         return " " + series.name() + ": " + what + ", from " + first.upText() + " at " + first.acrossText() + " to "
                 + last.upText() + " at " + last.acrossText() + extremes(filled)
                 + series.fit()
-                        .map(fit -> " Fitted: " + fit.text() + ", R² " + fit.rSquared() + ".")
+                        .map(fit -> " Fitted: y " + (fit.rounded() ? "≈ " : "= ") + fit.text() + ", R² "
+                                + fit.rSquared() + ".")
                         .orElse("");
     }
 

@@ -147,7 +147,7 @@ final class TwoWayReading {
                                     new Address(
                                             area.first().column() + column + 1,
                                             area.first().row() + at + 1))
-                            .text(inner.get(at).get(column)))
+                            .candid(inner.get(at).get(column)))
                     .toList());
         }
         return texts;

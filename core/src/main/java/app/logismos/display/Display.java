@@ -98,6 +98,23 @@ public final class Display implements Value.Visitor<String> {
         return value.accept(this);
     }
 
+    /** Whether {@link #text} says less of a number than it is. */
+    public boolean dropsDigits(Value value) {
+        Value shown = measured(value);
+        return shown instanceof NumberValue number
+                ? dropsDigits(number.real())
+                : shown instanceof Quantity quantity && dropsDigits(quantity.number());
+    }
+
+    private boolean dropsDigits(Real number) {
+        return !(style.suits(number) ? style : automatic()).keepsAllDigits(number);
+    }
+
+    /** The value as text, behind a ≈ where that says less than the value. */
+    public String candid(Value value) {
+        return dropsDigits(value) ? "≈ " + text(value) : text(value);
+    }
+
     @Override
     public String number(NumberValue number) {
         return number(number.real());

@@ -1,6 +1,7 @@
 package app.logismos.chart;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import app.logismos.evaluate.Limits;
@@ -265,6 +266,10 @@ class ChartReadingTest {
         assertThat(fit.units()).isEqualTo("x in min, y in °C");
         assertThat(fit.rSquared()).isEqualTo("1.0000");
         assertThat(fit.residuals()).extracting(ChartData.Point::up).containsOnly(Optional.of(0.0));
+        assertThat(fit.rounded()).isFalse();
+        ChartData rounded = of(fitted, live(0, "0", "1", "", "1", "3", "", "3", "4", ""));
+        assertThat(rounded.series().get(0).fit().orElseThrow().rounded()).isTrue();
+        assertThat(rounded.summary()).endsWith("Fitted: y ≈ 0.9286*x + 1.429, R² ≈ 0.8622.");
     }
 
     @Test
@@ -275,9 +280,38 @@ class ChartReadingTest {
         assertThat(scale.least()).isEqualTo(1);
         assertThat(scale.most()).isEqualTo(1000);
         ChartData refused = of(withUp(new Chart.AxisLook("", "", "", true)), live(0, "0", "-5", "6", "1", "900", "8"));
-        assertThat(refused.up().scale().logarithmic()).isTrue(); // what is not above 0 has no place
+        assertThat(refused.up().scale().logarithmic()).isTrue();
+        assertThat(refused.faults())
+                .containsExactly("1 value of B1:B5 is not above 0, and logarithmic steps have no place for that.");
         ChartData wrong = of(withUp(new Chart.AxisLook("", "9", "2", false)), live(0, "0", "5", "6"));
         assertThat(wrong.faults()).containsExactly("An axis begins below its end, and this one would go from 9 to 2.");
+    }
+
+    @Test
+    void whatIsTooLargeIsLeftOutAndTold() {
+        ChartData data = of(chart, live(0, "0", "=10^400", "6", "1", "=-10^301", "8", "2", "5", "7"));
+        assertThat(data.series().get(0).points())
+                .extracting(ChartData.Point::up)
+                .containsExactly(Optional.empty(), Optional.empty(), Optional.of(5.0));
+        assertThat(data.faults()).containsExactly("2 values of B1:B5 are too large to be drawn.");
+    }
+
+    @Test
+    void whatIsShownWithFewerDigitsThanItHasIsMarked() {
+        ChartData data = of(chart, live(0, "=1/3", "=2/3", "0.25", "2", "1.00000000001", "8"));
+        assertThat(data.series().get(0).points())
+                .extracting(ChartData.Point::acrossText, ChartData.Point::upText)
+                .containsExactly(tuple("≈ 0.3333333333", "≈ 0.6666666667"), tuple("2", "≈ 1"));
+        assertThat(data.summary()).contains("from ≈ 0.6666666667 at ≈ 0.3333333333 to ≈ 1 at 2");
+        assertThat(data.series().get(1).points())
+                .extracting(ChartData.Point::upText)
+                .containsExactly("0.25", "8");
+    }
+
+    @Test
+    void aBoxWithoutHeadingIsCalledByItsCells() {
+        ChartData data = of(formed(Chart.Form.BOXES, "A1:A3", "B1:B3"), live(0, "", "1", "", "", "2", "", "", "4", ""));
+        assertThat(data.across().scale().ticks()).extracting(Scale.Tick::label).containsExactly("B1:B3");
     }
 
     @Test

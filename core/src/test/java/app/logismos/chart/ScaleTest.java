@@ -19,6 +19,8 @@ class ScaleTest {
                 "-3   | 12   | -5 0 5 10 15",
                 "7    | 7    | 6.2 6.4 6.6 6.8 7 7.2 7.4 7.6 7.8", // a single value stands in the middle
                 "0    | 0    | -1 -0.5 0 0.5 1",
+                "1.0000000001 | 1.0000000005 | 1.0000000001 1.0000000002 1.0000000003 1.0000000004 1.0000000005", // each its own
+                "-1e300 | 1e300 | -1e300 -5e299 0 5e299 1e300",
                 "1e9  | 3e9  | 1000000000 1500000000 2000000000 2500000000 3000000000",
             })
     void ticksAreRoundAndCoverTheValues(double least, double most, String labels) {
@@ -62,6 +64,7 @@ class ScaleTest {
             delimiter = '|',
             value = {
                 "2027-03-01 | 2027-03-05 | 2027-03-01 2027-03-02 2027-03-03 2027-03-04 2027-03-05",
+                "2027-03-01 | 2027-03-01 | 2027-03-01 2027-03-02", // a single day has a width
                 "2027-03-03 | 2027-04-05 | 2027-03-01 2027-03-08 2027-03-15 2027-03-22 2027-03-29 2027-04-05", // Mondays
                 "2027-01-15 | 2027-06-20 | 2027-01 2027-02 2027-03 2027-04 2027-05 2027-06 2027-07",
                 "2020-05-01 | 2027-06-20 | 2020 2021 2022 2023 2024 2025 2026 2027 2028",
@@ -77,6 +80,13 @@ class ScaleTest {
         assertThat(labels(Scale.clock(8 * 3600 + 100, 14 * 3600, Scale::dateTime)))
                 .isEqualTo("1970-01-01 08:00 1970-01-01 09:00 1970-01-01 10:00 1970-01-01 11:00 1970-01-01 12:00 "
                         + "1970-01-01 13:00 1970-01-01 14:00");
+        assertThat(labels(Scale.clock(60, 61, Scale::dateTime))).isEqualTo("1970-01-01 00:01 1970-01-01 00:01:01");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1, 0 1", "3, 0 1 2 3", "7, 0 1 2 3 4 5 6 7", "48, 0 10 20 30 40 50"})
+    void countsHaveNoTicksBetweenWholeNumbers(double most, String labels) {
+        assertThat(labels(Scale.counting(most))).isEqualTo(labels);
     }
 
     @Test

@@ -2,7 +2,6 @@ package app.logismos.server.worksheet;
 
 import app.logismos.display.Display;
 import app.logismos.display.InFull;
-import app.logismos.display.NumberStyle;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Printer;
@@ -157,9 +156,7 @@ class WorksheetViews {
                 value.kind().name().toLowerCase(Locale.ROOT),
                 single ? live.display().text(value) : area.rows() + " × " + area.columns(),
                 isExact(value),
-                real(value)
-                        .filter(number -> dropsDigits(number, live.display()))
-                        .isPresent(),
+                live.display().dropsDigits(value),
                 single
                         && live.worksheet()
                                 .cell(target.grid(), area.first())
@@ -176,11 +173,6 @@ class WorksheetViews {
         return value instanceof NumberValue number
                 ? Optional.of(number.real())
                 : value instanceof Quantity quantity ? Optional.of(quantity.number()) : Optional.empty();
-    }
-
-    private static boolean dropsDigits(Real number, Display display) {
-        NumberStyle style = display.style();
-        return !(style.suits(number) ? style : display.automatic()).keepsAllDigits(number);
     }
 
     CellJson cell(String grid, Address at, LiveWorksheet live) {
