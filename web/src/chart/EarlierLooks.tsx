@@ -1,7 +1,8 @@
-import type { Chart, ChartData, EarlierLook } from '../api/types'
+import type { Chart, EarlierLook } from '../api/types'
 import { useLookBack } from '../worksheet/useLookBack'
 import { useChartStore, type Looking } from './chartStore'
 import styles from './EarlierLooks.module.css'
+import { Thumbnail } from './Thumbnail'
 
 interface Props {
   readonly chart: Chart
@@ -81,70 +82,5 @@ export function EarlierLooks({ chart, looks }: Props) {
         </button>
       </div>
     </div>
-  )
-}
-
-const WIDTH = 84
-const HEIGHT = 30
-
-/** The first series of a look, very small. */
-function Thumbnail({ data }: { readonly data: ChartData }) {
-  const place = (at: number, { least, most }: ChartData['up']['scale'], size: number) =>
-    ((at - least) / (most - least)) * size
-  if (data.table) return <Fields values={data.table.values} scale={data.table.height.scale} />
-  return (
-    <svg className={styles.thumbnail} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} aria-hidden="true">
-      {data.series.slice(0, 4).map((series, index) => {
-        const points = series.points
-          .filter((point) => point.up !== null)
-          .map((point) => ({
-            x: place(point.across, data.across.scale, WIDTH),
-            y: HEIGHT - place(point.up ?? 0, (series.onRight && data.right ? data.right : data.up).scale, HEIGHT),
-          }))
-        const colour = `var(--series-${index})`
-        return series.shape === 'POINTS' ? (
-          points.map(({ x, y }, at) => <circle key={`${index} ${at}`} cx={x} cy={y} r="1.3" fill={colour} />)
-        ) : series.shape === 'BARS' ? (
-          points.map(({ x, y }, at) => (
-            <rect key={`${index} ${at}`} x={x - 2} y={y} width="4" height={HEIGHT - y} fill={colour} />
-          ))
-        ) : (
-          <polyline key={index} points={points.map(({ x, y }) => `${x},${y}`).join(' ')} fill="none" stroke={colour} />
-        )
-      })}
-    </svg>
-  )
-}
-
-/** A two-way table, very small: darker is more. */
-function Fields({
-  values,
-  scale,
-}: {
-  readonly values: readonly (readonly (number | null)[])[]
-  readonly scale: ChartData['up']['scale']
-}) {
-  const across = values[0]?.length ?? 1
-  return (
-    <svg
-      className={styles.thumbnail}
-      viewBox={`0 0 ${across} ${values.length}`}
-      preserveAspectRatio="none"
-      aria-hidden="true"
-    >
-      {values.flatMap((row, at) =>
-        row.map((value, column) => (
-          <rect
-            key={`${at} ${column}`}
-            x={column}
-            y={values.length - 1 - at}
-            width="1"
-            height="1"
-            fill="var(--ramp-3)"
-            opacity={value === null ? 0 : (value - scale.least) / (scale.most - scale.least)}
-          />
-        )),
-      )}
-    </svg>
   )
 }

@@ -46,6 +46,8 @@ export function axisOf({ title, places, scale }: ChartAxis, inks: Inks, { isVert
     type: scale.logarithmic ? 'log' : 'value',
     min: scale.least,
     max: scale.most,
+    // Bars stand on the axis: there is no 0 that they could begin at.
+    ...(scale.logarithmic ? { startValue: scale.least } : {}),
     axisTick: { show: true, customValues: at, lineStyle: { color: inks.ink } },
     axisLabel: {
       color: inks.muted,

@@ -126,6 +126,30 @@ describe('what is drawn of a plot', () => {
     expect(hatched(bars.slice(1))).toMatchObject({ decal: { show: false } })
   })
 
+  it('leaves out what logarithmic steps have no place for, and has bars stand on the axis', () => {
+    const up = axisOfTicks(0.1, 10, [0.1, 1, 10])
+    const byRatio = { ...up, scale: { ...up.scale, logarithmic: true } }
+    const mixed = [pointAt(1, 5, { error: 7 }), pointAt(2, 0), pointAt(3, -4)]
+    const data = dataOf([seriesOf('Loss', mixed, { shape: 'BARS' })], { up: byRatio })
+    expect(withId(drawn(data), 'series-0')?.data).toEqual([
+      [1, 5],
+      [2, null],
+      [3, null],
+    ])
+    expect(plotOptions(chart, data, inks, new Set(), null).yAxis).toMatchObject([{ type: 'log', startValue: 0.1 }])
+    expect(withId(drawn(dataOf([seriesOf('Loss', mixed)])), 'series-0')?.data).toEqual([
+      [1, 5],
+      [2, 0],
+      [3, -4],
+    ])
+  })
+
+  it('draws a former look on the axis that its series stands on now', () => {
+    const right = { right: axisOfTicks(0, 100, [0, 100]) }
+    const data = dataOf([seriesOf('Loss', points, { onRight: true })], right)
+    expect(withId(drawn(data, chart, data), 'former-0')).toMatchObject({ yAxisIndex: 1 })
+  })
+
   it('has error bars only where points have errors and heights', () => {
     const some = [pointAt(1, 0.5, { error: 0.1 }), pointAt(2, null, { error: 0.2 }), pointAt(3, 1)]
     expect(withId(drawn(dataOf([seriesOf('Reading', some)])), 'errors-0')?.data).toEqual([[1, 0.5, 0.1]])

@@ -1,5 +1,5 @@
 import type { EChartsCoreOption } from 'echarts/core'
-import type { Chart, ChartData, ChartPoint, DrawnSeries } from '../../api/types'
+import type { Chart, ChartAxis, ChartData, ChartPoint, DrawnSeries } from '../../api/types'
 import type { Inks } from '../inks'
 import { axisOf, escaped, legendOf, linesBehind, textStyle, tooltipLook } from './axes'
 import { lookOf } from './looks'
@@ -13,11 +13,18 @@ export interface Drawn {
 
 type Coordinates = readonly [number, number | null]
 
+const upAxisOf = (data: ChartData, isRight: boolean) => (isRight && data.right ? data.right : data.up)
+
+/** Logarithmic steps have no place for what is not above 0. */
+const isOff = ({ scale }: ChartAxis, value: number | null) => scale.logarithmic && value !== null && value <= 0
+
 /** Places in the order of the axes: things without a size are counted from 0 there. */
-function coordinates(data: ChartData, isSwapped: boolean) {
+function coordinates(data: ChartData, isSwapped: boolean, isRight: boolean) {
+  const upAxis = upAxisOf(data, isRight)
   return ({ across, up }: Pick<ChartPoint, 'across' | 'up'>): Coordinates => {
     const place = data.across.places ? across - 1 : across
-    return isSwapped ? [up ?? Number.NaN, place] : [place, up]
+    const height = isOff(upAxis, up) || isOff(data.across, across) ? null : up
+    return isSwapped ? [height ?? Number.NaN, place] : [place, height]
   }
 }
 
@@ -36,7 +43,6 @@ export function plotOptions(
   former: ChartData | null,
 ): EChartsCoreOption {
   const { swapped } = chart
-  const place = coordinates(data, swapped)
   const { legend, room } = legendOf(chart.legend, data.series.map(named), inks)
   const right = data.right && !swapped ? [axisOf(data.right, inks, { isVertical: true, isRight: true })] : []
   const across = axisOf(data.across, inks, { isVertical: swapped })
@@ -44,9 +50,11 @@ export function plotOptions(
   const bars = data.series.filter((series) => series.shape === 'BARS').length
   const all = [
     ...(chart.lines ? [linesBehind(data.across, data.up, inks, swapped)] : []),
-    ...(former ? former.series.map((series, index) => pale(series, index, inks, coordinates(former, swapped))) : []),
-    ...data.series.flatMap((series, index) => drawn(chart, data, series, index, inks, place)),
-    chosenPoints(data, chosen, place, inks),
+    ...(former?.series.map((series, index) =>
+      pale(series, index, inks, axisIndex(chart, data, series), coordinates(data, swapped, series.onRight)),
+    ) ?? []),
+    ...data.series.flatMap((series, index) => drawn(chart, data, series, index, inks)),
+    chosenPoints(data, chosen, coordinates(data, swapped, false), inks),
   ]
   return {
     animation: false,
@@ -65,16 +73,14 @@ export function plotOptions(
 const linesBefore = (data: ChartData, index: number) =>
   data.series.slice(0, index).filter(({ shape }) => shape === 'LINE' || shape === 'STEPS').length
 
-function drawn(
-  chart: Chart,
-  data: ChartData,
-  series: DrawnSeries,
-  index: number,
-  inks: Inks,
-  place: (point: ChartPoint) => Coordinates,
-) {
+/** Which vertical axis a series stands on; where axes are swapped there is one. */
+const axisIndex = (chart: Chart, data: ChartData, series: DrawnSeries) =>
+  series.onRight && data.right && !chart.swapped ? 1 : 0
+
+function drawn(chart: Chart, data: ChartData, series: DrawnSeries, index: number, inks: Inks) {
+  const place = coordinates(data, chart.swapped, series.onRight)
   const look = lookOf(series, index, inks, linesBefore(data, index))
-  const yAxisIndex = series.onRight && data.right && !chart.swapped ? 1 : 0
+  const yAxisIndex = axisIndex(chart, data, series)
   const label = {
     show: series.look.labels,
     position: chart.swapped ? 'right' : 'top',
@@ -114,7 +120,7 @@ function drawn(
     { ...shown, id: `series-${index}` },
     ...(series.fit ? [fitted(series, index, look.colour, yAxisIndex, place)] : []),
     ...(series.points.some((point) => point.error !== null)
-      ? [errorBars(series, index, look.colour, yAxisIndex, place, chart.swapped)]
+      ? [errorBars(series, index, look.colour, yAxisIndex, place, upAxisOf(data, series.onRight), chart.swapped)]
       : []),
   ]
 }
@@ -150,9 +156,11 @@ function errorBars(
   colour: string,
   yAxisIndex: number,
   place: (point: ChartPoint) => Coordinates,
+  { scale }: ChartAxis,
   isSwapped: boolean,
 ) {
   const points = series.points.filter((point) => point.up !== null && point.error !== null)
+  const lowest = scale.logarithmic ? scale.least : Number.NEGATIVE_INFINITY
   return {
     id: `errors-${index}`,
     name: `errors of ${series.name}`,
@@ -165,7 +173,7 @@ function errorBars(
       const along = isSwapped ? 0 : 1
       const end = (way: number) => {
         const at = [api.value(0), api.value(1)]
-        at[along] = (at[along] ?? 0) + way * api.value(2)
+        at[along] = Math.max(lowest, (at[along] ?? 0) + way * api.value(2))
         return api.coord(at)
       }
       const [low, high] = [end(-1), end(1)]
@@ -184,12 +192,19 @@ function errorBars(
 }
 
 /** A former look, laid under the one of now. */
-function pale(series: DrawnSeries, index: number, inks: Inks, place: (point: ChartPoint) => Coordinates) {
+function pale(
+  series: DrawnSeries,
+  index: number,
+  inks: Inks,
+  yAxisIndex: number,
+  place: (point: ChartPoint) => Coordinates,
+) {
   const look = lookOf(series, index, inks)
   return {
     id: `former-${index}`,
     name: `${series.name} before`,
     type: look.hasLine ? 'line' : series.shape === 'BARS' ? 'bar' : 'scatter',
+    yAxisIndex,
     data: series.points.map(place),
     symbol: look.hasPoints ? look.symbol : 'none',
     symbolSize: look.symbolSize,

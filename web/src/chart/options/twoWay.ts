@@ -100,6 +100,10 @@ export function contoursOptions(chart: Chart, data: ChartData, table: TwoWay, in
   }
 }
 
+/** How far labels are from their axis: where two axes meet, theirs must not. */
+const NEAR = 8
+const FAR = 20
+
 /** A two-way table as a surface in space, turned by dragging. */
 export function surfaceOptions(
   data: ChartData,
@@ -107,14 +111,15 @@ export function surfaceOptions(
   inks: Inks,
   turned: { readonly alpha: number; readonly beta: number },
 ): EChartsCoreOption {
-  const axis = ({ title, scale }: ChartAxis) => ({
+  const axis = ({ title, scale }: ChartAxis, gap: number) => ({
     type: 'value',
     name: title,
-    nameGap: 26,
+    nameGap: 18 + gap,
     min: scale.least,
     max: scale.most,
     nameTextStyle: { color: inks.ink, fontSize: 14, lineHeight: 22, fontFamily: 'IBM Plex Sans' },
     axisLabel: {
+      margin: gap,
       formatter: (at: number) => scale.ticks.find((tick) => Math.abs(tick.at - at) < 1e-9)?.label ?? String(at),
       textStyle: { color: inks.muted, fontSize: 13, lineHeight: 20, fontFamily: 'IBM Plex Sans' },
     },
@@ -130,9 +135,9 @@ export function surfaceOptions(
       formatter: ({ value }: { readonly value: readonly [number, number, number] }) =>
         inWords(data, table, table.across.indexOf(value[0]), table.up.indexOf(value[1])),
     },
-    xAxis3D: axis(data.across),
-    yAxis3D: axis(data.up),
-    zAxis3D: axis(table.height),
+    xAxis3D: axis(data.across, NEAR),
+    yAxis3D: axis(data.up, NEAR),
+    zAxis3D: axis(table.height, FAR),
     grid3D: {
       boxWidth: 110,
       boxDepth: 90,
