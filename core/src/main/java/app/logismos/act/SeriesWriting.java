@@ -8,6 +8,8 @@ import app.logismos.number.Real;
 import app.logismos.sheet.Axis;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.unit.Unit;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
@@ -24,6 +26,7 @@ import java.util.Optional;
 final class SeriesWriting {
     private static final int MOST = 100_000;
     private static final int MOST_DIGITS = 30;
+    private static final Unit DAY = UnitCatalogue.STANDARD.unit("d").orElseThrow();
 
     private SeriesWriting() {}
 
@@ -48,7 +51,7 @@ final class SeriesWriting {
 
     private static List<String> numbers(Act.Series act) {
         Rational first = number(act.first(), act);
-        Rational step = number(act.step(), act);
+        Rational step = step(act);
         int places = Math.max(Pattern.places(act.first()), Math.max(places(first), places(step)));
         long count = act.count()
                 .map(Integer::longValue)
@@ -81,7 +84,11 @@ final class SeriesWriting {
     }
 
     private static List<String> dates(Act.Series act, LocalDate first) {
-        Rational step = number(act.step(), act);
+        Rational step = EntryReader.value(act.step()) instanceof Quantity time
+                        && time.unit().isLike(DAY)
+                        && time.in(DAY) instanceof Rational days
+                ? days
+                : number(act.step(), act);
         if (!step.isInteger()) {
             throw new EditRefused("Dates go on by whole days, and the step is " + act.step() + ".");
         }
@@ -116,6 +123,9 @@ final class SeriesWriting {
 
     /** So many values from one to another, both included. */
     static List<String> spaced(String from, String to, int count) {
+        if (count < 1) {
+            throw new EditRefused("There is one value at the least, and the count is " + count + ".");
+        }
         check(count);
         Act.Series ends = new Act.Series("", Address.FIRST, Axis.ROWS, from, "0", Optional.of(to), Optional.of(count));
         Rational first = number(from, ends);
@@ -127,6 +137,18 @@ final class SeriesWriting {
             entries.add(Pattern.written(value, from, Pattern.places(from)));
         }
         return entries;
+    }
+
+    /** How far it is from value to value: a step of 5 K or 9 °F goes up a scale of °C by 5. */
+    private static Rational step(Act.Series act) {
+        return EntryReader.value(act.step()) instanceof Quantity step
+                        && EntryReader.value(act.first()) instanceof Quantity first
+                        && step.unit().isLike(first.unit())
+                        && !step.unit().equals(first.unit())
+                        && step.in(first.unit()) instanceof Rational end
+                        && new Quantity(Rational.ZERO, step.unit()).in(first.unit()) instanceof Rational start
+                ? (Rational) end.minus(start)
+                : number(act.step(), act);
     }
 
     /** A number, or that of a quantity in the unit of the first value. */
