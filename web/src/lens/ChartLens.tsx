@@ -22,6 +22,7 @@ export function ChartLens({ chart, series: index }: { readonly chart: Chart; rea
   const series = chart.series[chosen]
   const named = (id: string) => CHART_SETTINGS.filter((setting) => setting.id === id)
   const hasAxes = chart.form !== 'SHARES'
+  const isTwoWay = data?.table != null
 
   return (
     <>
@@ -36,16 +37,24 @@ export function ChartLens({ chart, series: index }: { readonly chart: Chart; rea
             says="Across"
             horizontal
             axis={data?.across}
+            isWhole={isTwoWay}
             look={chart.acrossAxis}
             onChange={(acrossAxis) => change({ acrossAxis })}
           />
           <Settings settings={named('steps-across')} chart={chart} series={chosen} onChoose={send} />
-          <Axis says="Up" axis={data?.up} look={chart.upAxis} onChange={(upAxis) => change({ upAxis })} />
+          <Axis
+            says="Up"
+            axis={data?.up}
+            isWhole={isTwoWay}
+            look={chart.upAxis}
+            onChange={(upAxis) => change({ upAxis })}
+          />
           <Settings settings={named('steps-up')} chart={chart} series={chosen} onChoose={send} />
           {(data?.right ?? data?.table) && (
             <Axis
               says={data.table ? 'Values' : 'Up on the right'}
               axis={data.right ?? data.table?.height}
+              isWhole={isTwoWay}
               look={chart.rightAxis}
               onChange={(rightAxis) => change({ rightAxis })}
             />
@@ -140,14 +149,21 @@ interface AxisProps {
   readonly says: string
   readonly horizontal?: boolean
   readonly axis: ChartAxis | undefined
+  /** Whether all of it is always shown. */
+  readonly isWhole: boolean
   readonly look: AxisLook
   readonly onChange: (look: AxisLook) => void
 }
 
+/** Where an axis begins or ends, as its tick says where one stands there. */
+function endOf({ scale }: ChartAxis, end: 'least' | 'most'): string {
+  const at = scale[end]
+  return scale.ticks.find((tick) => Math.abs(tick.at - at) <= Math.abs(at) * 1e-9)?.label ?? String(at)
+}
+
 /** An axis: its title, and from where to where it goes. */
-function Axis({ says, horizontal = false, axis, look, onChange }: AxisProps) {
+function Axis({ says, horizontal = false, axis, isWhole, look, onChange }: AxisProps) {
   const which = says === 'Values' ? 'values' : `${horizontal ? 'horizontal' : 'vertical'} axis`
-  const ticks = axis?.scale.ticks
   return (
     <>
       <h2 className={styles.label}>{says}</h2>
@@ -158,17 +174,22 @@ function Axis({ says, horizontal = false, axis, look, onChange }: AxisProps) {
           mayBeEmpty
           onKeep={(title) => onChange({ ...look, title })}
         />
-        {axis && !axis.places && (
+        {axis && !axis.places && isWhole && (
+          <span className={styles.range}>
+            {endOf(axis, 'least')} to {endOf(axis, 'most')}
+          </span>
+        )}
+        {axis && !axis.places && !isWhole && (
           <span className={styles.range}>
             <EditableText
-              text={look.least || ticks?.[0]?.label || ''}
+              text={look.least || endOf(axis, 'least')}
               label={`beginning of the ${which}`}
               mayBeEmpty
               onKeep={(least) => onChange({ ...look, least })}
             />
             to
             <EditableText
-              text={look.most || ticks?.at(-1)?.label || ''}
+              text={look.most || endOf(axis, 'most')}
               label={`end of the ${which}`}
               mayBeEmpty
               onKeep={(most) => onChange({ ...look, most })}
