@@ -81,11 +81,13 @@ public final class ChartReading {
                 chart.form() == Chart.Form.HISTOGRAM && lines.stream().anyMatch(line -> !line.isEmpty())
                         ? Optional.of(Bins.of(lines.stream().map(Line::heights).toList()))
                         : Optional.empty();
+        ChartData.Axis across = bins.map(axes::alongValues).orElseGet(axes::across);
+        ChartData.Axis up = bins.map(axes::counts).orElseGet(axes::up);
         return new ChartData(
                 chart.title(),
                 chart.form(),
-                bins.map(each -> axes.alongValues(each)).orElseGet(axes::across),
-                bins.map(each -> axes.counts(each)).orElseGet(axes::up),
+                across,
+                up,
                 axes.right(),
                 series,
                 bins,
@@ -98,40 +100,25 @@ public final class ChartReading {
                         : List.of(),
                 Optional.empty(),
                 new Marks(chart, live, lines, reader, axes, faults).marks(),
-                all(faults, lines, axes),
+                faults(lines, axes, across, up),
                 Summary.of(chart, series, bins));
     }
 
-    /** Each once, and what is not drawn although it is a number. */
-    private List<String> all(List<String> faults, List<Line> lines, Axes axes) {
-        Stream<String> left = IntStream.range(0, lines.size())
-                .boxed()
-                .flatMap(i -> left(chart.series().get(i), lines.get(i), axes));
+    /** Each once, and what is left out. */
+    private List<String> faults(List<Line> lines, Axes axes, ChartData.Axis across, ChartData.Axis up) {
+        boolean hasAxes = chart.form() == Chart.Form.PLOT || chart.form() == Chart.Form.BOXES;
+        Stream<String> left = IntStream.range(0, lines.size()).boxed().flatMap(i -> {
+            Chart.Series series = chart.series().get(i);
+            Scale scale = axes.isOnRight(series, lines.get(i))
+                    ? axes.right().orElseThrow().scale()
+                    : up.scale();
+            return LeftOut.of(
+                    called(series, lines.get(i)),
+                    lines.get(i),
+                    hasAxes && across.scale().logarithmic(),
+                    hasAxes && scale.logarithmic());
+        });
         return Stream.concat(faults.stream(), left).distinct().toList();
-    }
-
-    private static Stream<String> left(Chart.Series series, Line line, Axes axes) {
-        boolean acrossByRatio = axes.across().scale().logarithmic();
-        boolean upByRatio = (axes.isOnRight(series, line) ? axes.right().orElseThrow() : axes.up())
-                .scale()
-                .logarithmic();
-        long notAbove = line.filled()
-                .filter(i -> acrossByRatio && line.x()[i] <= 0 || upByRatio && line.y()[i] <= 0)
-                .count();
-        long tooFar = Stream.concat(line.across().stream(), line.up().stream())
-                .filter(Measure::isTooFar)
-                .count();
-        return Stream.of(
-                        left(notAbove, series, line, "not above 0, and logarithmic steps have no place for that"),
-                        left(tooFar, series, line, "too large to be drawn"))
-                .flatMap(Optional::stream);
-    }
-
-    private static Optional<String> left(long count, Chart.Series series, Line line, String why) {
-        return count == 0
-                ? Optional.empty()
-                : Optional.of((count == 1 ? "1 value of " : count + " values of ") + called(series, line)
-                        + (count == 1 ? " is " : " are ") + why + ".");
     }
 
     private Optional<FittedCurve> fitted(Chart.Series series, Line line) {
