@@ -41,15 +41,17 @@ export function TabulatePanel() {
   const name =
     selected &&
     worksheet.names.find((each) => each.grid === selected.grid.id && each.area === addressOf(selected.focus))
-  const [expression, setExpression] = useState(
-    tabulated?.expression ?? name?.name ?? (selected ? addressOf(selected.focus) : ''),
-  )
   const { data: detail } = useCell(
     worksheet.id,
     null,
     selected?.grid.id ?? '',
     selected ? addressOf(selected.focus) : 'A1',
     selected !== null,
+  )
+  const [expression, setExpression] = useState(
+    tabulated?.expression ??
+      name?.name ??
+      (selected && detail?.cell.calculated !== false ? addressOf(selected.focus) : ''),
   )
   const [first, setFirst] = useState(() => ({ ...OVER, name: inputOf(detail, worksheet) ?? OVER.name }))
   const [isTwoWay, setTwoWay] = useState(false)

@@ -32,6 +32,22 @@ class TabulatingTest extends Visit {
     }
 
     @Test
+    void theSelectedCellIsOfferedWhereItIsCalculated() {
+        newWorksheet();
+        typeDown("A1", "2", "=A1*3");
+        at("A2").click();
+        assertThat(lens(page)).containsText("calculated");
+        page.keyboard().press("Alt+Shift+v");
+        assertThat(page.getByLabel("Expression, or a calculated cell")).hasValue("A2");
+        page.keyboard().press("Escape");
+        assertThat(dialog()).isHidden();
+        at("A5").click();
+        assertThat(lens(page)).containsText("empty");
+        page.keyboard().press("Alt+Shift+v");
+        assertThat(page.getByLabel("Expression, or a calculated cell")).hasValue("");
+    }
+
+    @Test
     void anExpressionIsTabulatedWithHeadingsAndUnits() {
         newWorksheet();
         at("A1").click();
