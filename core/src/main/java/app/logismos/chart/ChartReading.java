@@ -83,12 +83,13 @@ public final class ChartReading {
                         : Optional.empty();
         ChartData.Axis across = bins.map(axes::alongValues).orElseGet(axes::across);
         ChartData.Axis up = bins.map(axes::counts).orElseGet(axes::up);
+        Optional<ChartData.Axis> right = axes.right();
         return new ChartData(
                 chart.title(),
                 chart.form(),
                 across,
                 up,
-                axes.right(),
+                right,
                 series,
                 bins,
                 chart.form() == Chart.Form.BOXES
@@ -100,18 +101,18 @@ public final class ChartReading {
                         : List.of(),
                 Optional.empty(),
                 new Marks(chart, live, lines, reader, axes, faults).marks(),
-                faults(lines, axes, across, up),
+                faults(lines, axes, across, up, right),
                 Summary.of(chart, series, bins));
     }
 
     /** Each once, and what is left out. */
-    private List<String> faults(List<Line> lines, Axes axes, ChartData.Axis across, ChartData.Axis up) {
+    private List<String> faults(
+            List<Line> lines, Axes axes, ChartData.Axis across, ChartData.Axis up, Optional<ChartData.Axis> right) {
         boolean hasAxes = chart.form() == Chart.Form.PLOT || chart.form() == Chart.Form.BOXES;
         Stream<String> left = IntStream.range(0, lines.size()).boxed().flatMap(i -> {
             Chart.Series series = chart.series().get(i);
-            Scale scale = axes.isOnRight(series, lines.get(i))
-                    ? axes.right().orElseThrow().scale()
-                    : up.scale();
+            Scale scale =
+                    axes.isOnRight(series, lines.get(i)) ? right.orElseThrow().scale() : up.scale();
             return LeftOut.of(
                     called(series, lines.get(i)),
                     lines.get(i),

@@ -1,5 +1,7 @@
 package app.logismos.chart;
 
+import app.logismos.value.Value;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -21,14 +23,22 @@ final class LeftOut {
                         .filter(i -> acrossByRatio && line.x()[i] <= 0 || upByRatio && line.y()[i] <= 0)
                         .count()
                 : 0;
-        long tooFar = IntStream.range(0, Math.min(line.y().length, line.up().size()))
-                .filter(i ->
-                        Double.isNaN(line.y()[i]) && Measure.isTooFar(line.up().get(i)))
-                .count();
         return Stream.of(
                         told(notAbove, name, "not above 0, and logarithmic steps have no place for that"),
-                        told(tooFar, name, "too large to be drawn"))
+                        tooFar(name, line.y(), line.up()))
                 .flatMap(Optional::stream);
+    }
+
+    /**
+     * A sentence about numbers that no axis reaches.
+     *
+     * @param places of the values; not a number where they have none
+     */
+    static Optional<String> tooFar(String name, double[] places, List<Value> values) {
+        long count = IntStream.range(0, Math.min(places.length, values.size()))
+                .filter(i -> Double.isNaN(places[i]) && Measure.isTooFar(values.get(i)))
+                .count();
+        return told(count, name, "too large to be drawn");
     }
 
     private static Optional<String> told(long count, String name, String why) {

@@ -158,6 +158,9 @@ final class Lines {
                 .mapToDouble(i ->
                         places.isPresent() || across.values().isEmpty() ? i + 1 : acrossMeasure.place(across.at(i)))
                 .toArray();
+        chart.across()
+                .flatMap(cells -> LeftOut.tooFar(cells.toString(), x, across.values()))
+                .ifPresent(faults::add);
         double[] y = IntStream.range(0, count)
                 .mapToDouble(i -> measure.map(each -> each.place(up.at(i))).orElse(Double.NaN))
                 .toArray();

@@ -46,8 +46,10 @@ sealed interface Measure {
         return Double.isFinite(place) ? BigDecimal.valueOf(place).round(DIGITS).doubleValue() : place;
     }
 
-    private static String signed(double place) {
-        return rounded(place) == place ? "" : "≈ ";
+    /** In a few digits, behind a ≈ where these are not all. */
+    private static String shortened(Measure measure, double place) {
+        double rounded = rounded(place);
+        return (rounded == place ? "" : "≈ ") + Display.AUTOMATIC.text(measure.value(rounded));
     }
 
     /** The unit's symbol; empty where there is none. */
@@ -115,7 +117,7 @@ sealed interface Measure {
 
         @Override
         public String text(double place) {
-            return Measure.signed(place) + Display.AUTOMATIC.text(value(Measure.rounded(place)));
+            return Measure.shortened(this, place);
         }
     }
 
@@ -137,7 +139,7 @@ sealed interface Measure {
 
         @Override
         public String text(double place) {
-            return Measure.signed(place) + Display.AUTOMATIC.text(value(Measure.rounded(place)));
+            return Measure.shortened(this, place);
         }
 
         @Override

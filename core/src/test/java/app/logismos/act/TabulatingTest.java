@@ -146,9 +146,12 @@ class TabulatingTest {
     }
 
     @Test
-    void aTableThatWouldBeTooLargeIsRefused() {
+    void aTableThatWouldBeTooLargeOrEmptyIsRefused() {
         assertThatThrownBy(() -> tabulate("x", over("x", "0", "1", "0.00005")).edits(live))
                 .hasMessage("There would be 20001 values of x, and 10000 is the most. Take a larger step.");
+        Act.Variable none = new Act.Variable("x", "0", "1", Optional.empty(), Optional.of(0), Optional.empty());
+        assertThatThrownBy(() -> tabulate("x", none).edits(live))
+                .hasMessage("There is one value at the least, and the count is 0.");
     }
 
     @Test

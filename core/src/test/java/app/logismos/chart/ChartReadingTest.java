@@ -294,6 +294,8 @@ class ChartReadingTest {
                 .extracting(ChartData.Point::up)
                 .containsExactly(Optional.empty(), Optional.empty(), Optional.of(5.0));
         assertThat(data.faults()).containsExactly("2 values of B1:B5 are too large to be drawn.");
+        ChartData across = of(chart, live(0, "0", "4", "6", "=10^400", "5", "8"));
+        assertThat(across.faults()).containsExactly("1 value of A1:A5 is too large to be drawn.");
     }
 
     @Test
