@@ -1,9 +1,16 @@
-import { keepPreviousData, queryOptions, useQueries, useQuery, useQueryClient } from '@tanstack/react-query'
+import {
+  keepPreviousData,
+  queryOptions,
+  useIsMutating,
+  useQueries,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { lettersOf } from '../grid/address'
 import { api, type ChartView } from './client'
 import { keys } from './keys'
-import type { Cell, Run } from './types'
+import type { Cell, Edit, Run } from './types'
 
 /** Rows of a grid are fetched so many at a time. */
 export const PAGE_ROWS = 200
@@ -44,14 +51,27 @@ function merged(results: readonly { readonly data: ReadonlyMap<string, Cell> | u
 }
 
 /** All that the lens shows of a cell; fetched again after each edit. */
-export const useCell = (id: string, at: number | null, grid: string, address: string, enabled = true) =>
-  useQuery({
-    enabled,
+export const useCell = (id: string, at: number | null, grid: string, address: string, enabled = true) => {
+  const isComing = useIsComing(id, grid)
+  return useQuery({
+    enabled: enabled && !isComing,
     queryKey: keys.cell(id, at, grid, address),
     queryFn: ({ signal }) => api.cell(id, at, grid, address, signal),
     staleTime: Infinity,
     placeholderData: keepPreviousData,
   })
+}
+
+/** Whether a grid is on its way to the server, which can say nothing of it yet. */
+const useIsComing = (id: string, grid: string) =>
+  useIsMutating({ mutationKey: keys.keeping(id), predicate: ({ state }) => adds(state.variables, grid) }) > 0
+
+const adds = (change: unknown, grid: string): boolean =>
+  typeof change === 'object' &&
+  change !== null &&
+  'edits' in change &&
+  Array.isArray(change.edits) &&
+  change.edits.some((edit: Edit) => edit.do === 'addBlock' && edit.block.id === grid)
 
 /** A chart seen whole; a peak is kept for each two pixels of its usual width. */
 export const WHOLE: ChartView = { columns: 320, window: null }
@@ -145,13 +165,16 @@ export const usePreview = (
   entry: string,
   cursor: number,
   isWritten = true,
-) =>
-  useQuery({
+) => {
+  // What was kept just before belongs to what the preview is worked out from.
+  const isKept = useIsMutating({ mutationKey: keys.keeping(id) }) === 0
+  return useQuery({
     ...previewQuery(id, grid, address, entry, cursor),
-    enabled: isWritten && entry.trim() !== '',
+    enabled: isWritten && isKept && entry.trim() !== '',
     gcTime: 10_000,
     placeholderData: keepPreviousData,
   })
+}
 
 /** Previews are of the worksheet as it was: forget them when it has changed. */
 export function useForgetPreviews(revision: number) {

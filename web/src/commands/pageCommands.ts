@@ -79,15 +79,22 @@ export function pageCommands({ at, worksheet, grids, keep }: OpenWorksheet): rea
     if (!into || !block) return
     const spot = place()
     const edit = { do: 'addBlock', section: into.id, block, at: spot ? spot.at + 1 : into.blocks.length } as const
-    keep([edit]).then(
+    const { selection: former, select } = useWorksheetStore.getState()
+    const show = () =>
+      requestAnimationFrame(() => document.getElementById(`block-${block.id}`)?.scrollIntoView({ block: 'nearest' }))
+    const kept = keep([edit])
+    if (block.kind === 'grid') {
+      // Laid out already: what is typed next belongs into it, not into the cell that was selected.
+      const first = { column: 0, row: 0 }
+      select({ kind: 'cells', grid: block.id, anchor: first, focus: first })
+      show()
+    }
+    kept.then(
       () => {
-        const first = { column: 0, row: 0 }
-        if (block.kind === 'grid')
-          useWorksheetStore.getState().select({ kind: 'cells', grid: block.id, anchor: first, focus: first })
-        if (block.kind === 'chart') useWorksheetStore.getState().select({ kind: 'chart', id: block.id, series: 0 })
-        requestAnimationFrame(() => document.getElementById(`block-${block.id}`)?.scrollIntoView({ block: 'nearest' }))
+        if (block.kind === 'chart') select({ kind: 'chart', id: block.id, series: 0 })
+        show()
       },
-      () => undefined,
+      () => selectedBlock() === block.id && select(former),
     )
   }
   const onBlock = (edit: (spot: BlockPlace) => Edit | null) => () => {

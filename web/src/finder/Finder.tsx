@@ -32,8 +32,8 @@ export function Finder({ text: initial }: { readonly text: string }) {
     close()
     switch (finding.kind) {
       case 'command':
-        // After the focus has gone back to the grid, from where a command may take it on.
-        requestAnimationFrame(() => requestAnimationFrame(finding.command.run))
+        // After the grid has the focus again, from where a command may take it on, and before the next key.
+        queueMicrotask(finding.command.run)
         break
       case 'cells':
         goTo(finding.grid, areaOf(finding.area))

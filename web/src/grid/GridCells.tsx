@@ -21,7 +21,7 @@ import { useGridPointer } from './useGridPointer'
 export function GridCells({ grid }: { readonly grid: Grid }) {
   const { worksheet, at } = useOpenWorksheet()
   const selection = useWorksheetStore((state) => state.selection)
-  const composing = useWorksheetStore((state) => state.composing?.grid === grid.id)
+  const isWriting = useWorksheetStore((state) => state.composing !== null)
   const [resizing, setResizing] = useState<{ readonly column: number; readonly width: number } | null>(null)
   const own = selection.kind === 'cells' && selection.grid === grid.id ? selection : null
   const focus = own?.focus
@@ -67,10 +67,10 @@ export function GridCells({ grid }: { readonly grid: Grid }) {
     const room = (box?.clientHeight ?? 0) - LETTERS_HEIGHT - headings * ROW_HEIGHT
     const isShown = box !== null && top >= box.scrollTop && top + ROW_HEIGHT <= box.scrollTop + room
     if (place >= 0 && !isShown) virtual.scrollToIndex(place)
-    if (!composing && document.activeElement !== body.current) body.current?.focus({ preventScroll: true })
+    if (!isWriting && document.activeElement !== body.current) body.current?.focus({ preventScroll: true })
     const cell = document.getElementById(`cell-${grid.id}-${addressOf(focus)}`)
     if (cell && !isInView(cell)) cell.scrollIntoView({ block: 'nearest', inline: 'nearest' })
-  }, [focus, composing, virtual, rows, headings, grid.id, grid.headings])
+  }, [focus, isWriting, virtual, rows, headings, grid.id, grid.headings])
 
   const template = `${ROW_HEAD}px ${widths
     .filter((width) => width > 0)

@@ -1,9 +1,11 @@
 import { useWorksheetStore } from '../worksheet/store'
 
-/** Gives the keyboard back to the selected grid, unless somebody has begun to write or has opened another panel. */
+/** Gives the keyboard back to the selected grid, unless something else has it or another panel has opened. */
 function returnFocus() {
   const { selection, composing, panel } = useWorksheetStore.getState()
-  if (composing !== null || panel !== null) return
+  const { activeElement } = document
+  const isFree = activeElement === document.body || activeElement?.closest('.ant-modal') !== null
+  if (composing !== null || panel !== null || !isFree) return
   const id = selection.kind === 'cells' ? selection.grid : ''
   document.querySelector<HTMLElement>(`#block-${CSS.escape(id)} [role="grid"]`)?.focus({ preventScroll: true })
 }

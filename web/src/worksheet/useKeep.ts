@@ -44,6 +44,11 @@ export function useKeep(id: string) {
       if (change.kind !== 'edits') return
       void client.cancelQueries({ queryKey: keys.outline(id) })
       client.setQueryData<Worksheet>(keys.outline(id), (old) => old && laidOut(old, change.edits))
+      for (const edit of change.edits) {
+        // The server has no cells of a grid that is on its way to it.
+        if (edit.do !== 'addBlock' || edit.block.kind !== 'grid') continue
+        client.setQueryData(keys.page(id, null, edit.block.id, 0, edit.block.columns), new Map<string, Cell>())
+      }
     },
     onSuccess: (kept: Kept, change: Change) => {
       const { revision: next, keptAt, canUndo, canRedo } = kept
@@ -94,10 +99,15 @@ const laidOut = (worksheet: Worksheet, edits: readonly Edit[]): Worksheet => edi
 
 function laidOutBy(worksheet: Worksheet, edit: Edit): Worksheet {
   if (edit.do === 'changeSettings') return { ...worksheet, settings: edit.settings }
-  if (edit.do !== 'changeBlock' && edit.do !== 'changeSection') return worksheet
+  if (edit.do !== 'addBlock' && edit.do !== 'changeBlock' && edit.do !== 'changeSection') return worksheet
   return {
     ...worksheet,
     sections: worksheet.sections.map((section) => {
+      if (edit.do === 'addBlock') {
+        // What a chart draws comes with the answer, and so does the chart.
+        if (section.id !== edit.section || edit.block.kind === 'chart') return section
+        return { ...section, blocks: section.blocks.toSpliced(edit.at, 0, edit.block) }
+      }
       if (edit.do === 'changeBlock') {
         return { ...section, blocks: section.blocks.map((block) => (block.id === edit.block.id ? edit.block : block)) }
       }

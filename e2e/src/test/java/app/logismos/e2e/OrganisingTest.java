@@ -4,7 +4,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -41,6 +44,23 @@ class OrganisingTest extends Visit {
         button("What can be done with Grid 2").click();
         page.getByText("Stand beside the block before").click();
         page.waitForCondition(() -> top(second) == top(first));
+    }
+
+    @Test
+    void whatIsTypedBeforeANewGridIsKeptStandsInTheNewGrid() {
+        newWorksheet();
+        at("A1").click();
+        List<Route> held = new ArrayList<>();
+        page.route("**/edits", held::add, new Page.RouteOptions().setTimes(1));
+        find("add a grid");
+        page.keyboard().type("7");
+        page.keyboard().press("Enter");
+        page.waitForCondition(() -> held.size() == 1);
+        held.get(0).resume();
+        Locator second = page.getByRole(AriaRole.FIGURE, new Page.GetByRoleOptions().setName("Grid Grid 2"));
+        assertThat(second.locator("[data-cell='A1']")).hasText("7");
+        Locator first = page.getByRole(AriaRole.FIGURE, new Page.GetByRoleOptions().setName("Grid Grid 1"));
+        assertThat(first.locator("[data-cell='A1']")).hasText("");
     }
 
     @Test

@@ -72,8 +72,7 @@ class SpringBlendByTypingTest extends Visit {
 
     private void addGrid(String title) {
         find("add a grid");
-        page.locator("[data-active='true'] [data-focused='true'][data-cell='A1']")
-                .waitFor();
+        figure("Grid ").locator("[data-focused='true'][data-cell='A1']").waitFor();
         retitle(title);
     }
 
