@@ -1,6 +1,7 @@
 /** The package has no types of its own. */
 declare module 'echarts-gl/charts' {
   import type { LineChart } from 'echarts/charts'
+  export const Scatter3DChart: typeof LineChart
   export const SurfaceChart: typeof LineChart
 }
 declare module 'echarts-gl/components' {

@@ -95,10 +95,16 @@ export interface Chart {
   readonly beside: boolean
 }
 
+/** A place with its text. */
+export interface Tick {
+  readonly at: number
+  readonly label: string
+}
+
 export interface ChartScale {
   readonly least: number
   readonly most: number
-  readonly ticks: readonly { readonly at: number; readonly label: string }[]
+  readonly ticks: readonly Tick[]
   readonly logarithmic: boolean
 }
 
@@ -159,8 +165,10 @@ export interface DrawnMark {
 }
 
 export interface TwoWay {
-  readonly across: readonly number[]
-  readonly up: readonly number[]
+  readonly across: readonly Tick[]
+  readonly up: readonly Tick[]
+  /** The cell of the first value. */
+  readonly first: string
   readonly values: readonly (readonly (number | null)[])[]
   readonly texts: readonly (readonly string[])[]
   readonly height: ChartAxis
@@ -172,12 +180,12 @@ export interface TwoWay {
 }
 
 export interface Box {
-  readonly least: number
-  readonly lower: number
-  readonly median: number
-  readonly upper: number
-  readonly most: number
-  readonly farOut: readonly number[]
+  readonly least: Tick
+  readonly lower: Tick
+  readonly median: Tick
+  readonly upper: Tick
+  readonly most: Tick
+  readonly farOut: readonly Tick[]
 }
 
 export interface ChartData {
@@ -187,7 +195,7 @@ export interface ChartData {
   readonly up: ChartAxis
   readonly right: ChartAxis | null
   readonly series: readonly DrawnSeries[]
-  readonly bins: { readonly edges: readonly number[]; readonly counts: readonly (readonly number[])[] } | null
+  readonly bins: { readonly edges: readonly Tick[]; readonly counts: readonly (readonly number[])[] } | null
   readonly boxes: readonly Box[]
   readonly table: TwoWay | null
   readonly marks: readonly DrawnMark[]

@@ -1,7 +1,7 @@
 import type { ECharts } from 'echarts/core'
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { WHOLE, useChart, useLooks } from '../api/queries'
-import type { Chart, ChartData, ChartPoint, ChartWindow } from '../api/types'
+import type { Chart, ChartData, ChartWindow } from '../api/types'
 import { areaBetween, atOf, type At } from '../grid/address'
 import { BlockCaption } from '../page/BlockCaption'
 import { later } from '../page/later'
@@ -17,7 +17,8 @@ import { RunBar } from './RunBar'
 import { Spoken } from './Spoken'
 import { canZoom, usePointer, windowOf, zoomed } from './usePointer'
 import { useRunning } from './useRunning'
-import { useWalk } from './useWalk'
+import { pickedStop, stopsOf, type Stop } from './stops'
+import { keysOf, useWalk } from './useWalk'
 
 const drawing = () => import('./Drawing').then((module) => module.Drawing)
 const Flat = later(drawing)
@@ -152,15 +153,19 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
     (made: ECharts | null) => setPixels(made && pixelsOf(made, chart, data)),
     [chart, data],
   )
-  const pointer = usePointer({ host, data, pixels: () => pixels, window, onWindow, onPoints: choose })
-  const walk = useWalk({ data, window, onWindow, onPoints: choose })
-  const step = walk.step
-  const walked = step ? data.series[step.series]?.points[step.index] : undefined
-  const besides = useMemo(() => ({ chosen: chosenCells, former, turned }), [chosenCells, former, turned])
-  const ring =
-    walked && walked.up !== null && step
-      ? pixels?.of({ across: walked.across, up: walked.up }, data.series[step.series]?.onRight)
-      : null
+  const pointer = usePointer({ host, data, pixels: () => pixels, window, onWindow, onStops: choose })
+  const walk = useWalk({ data, window, onWindow, onStops: choose })
+  const { stop } = walk
+  const ring = stop?.place ? pixels?.of(stop.place, stop.onRight) : null
+  const walkedCell = data.form === 'SURFACE' ? stop?.cell : null
+  const besides = useMemo(
+    () => ({ chosen: walkedCell ? new Set([...chosenCells, walkedCell]) : chosenCells, former, turned }),
+    [chosenCells, walkedCell, former, turned],
+  )
+  const pick = (index: number) => {
+    const picked = pickedStop(data, index)
+    if (picked) choose([picked])
+  }
   const zoom = (by: number) => {
     const seen = window ?? windowOf(data)
     onWindow(zoomed(seen, by, (seen.from + seen.to) / 2, (seen.low + seen.high) / 2))
@@ -176,11 +181,11 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
       data-zoomed={window !== null}
       tabIndex={0}
       role="group"
-      aria-label={`${data.title}. ${HOW}`}
+      aria-label={`${data.title}. ${keysOf(data)}`}
       onFocus={onSelect}
       onBlur={walk.leave}
       onKeyDown={(event) => {
-        const by = data.form === 'SURFACE' ? TURNS[event.key] : undefined
+        const by = data.form === 'SURFACE' && !event.shiftKey ? TURNS[event.key] : undefined
         if (by && event.target === event.currentTarget) {
           event.preventDefault()
           event.stopPropagation()
@@ -195,7 +200,7 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
       onPointerUp={pointer.onPointerUp}
       onPointerCancel={pointer.onPointerCancel}
     >
-      <Drawing chart={chart} data={data} besides={besides} onDrawn={onDrawn} />
+      <Drawing chart={chart} data={data} besides={besides} onDrawn={onDrawn} onPick={pick} />
       {pixels && data.marks.length > 0 && (
         <MarksLayer
           chart={chart}
@@ -206,9 +211,9 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
         />
       )}
       {ring && <span className={styles.ring} style={{ left: ring.x, top: ring.y }} />}
-      {walk.said !== '' && <span className={styles.said}>{walk.said}</span>}
+      {stop && <span className={styles.said}>{stop.said()}</span>}
       <span className="spoken" role="status">
-        {walk.said}
+        {stop?.said()}
       </span>
       {pointer.box && <BoxShape box={pointer.box} />}
       {canZoom(data) && (
@@ -242,8 +247,6 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
     </div>
   )
 })
-
-const HOW = 'Arrow keys walk through the points, plus and minus zoom, 0 shows all, Enter goes to the cell.'
 
 const TURNS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [0, -TURN],
@@ -294,13 +297,13 @@ function useChosen(chart: Chart): ReadonlySet<string> {
     const isIn = ({ column, row }: At) =>
       column >= area.first.column && column <= area.last.column && row >= area.first.row && row <= area.last.row
     const across = chart.across ? areaOf(chart.across) : null
-    const cells = data.series.flatMap((series) =>
-      series.points.flatMap((point) => {
-        const at = point.cell ? atOf(point.cell) : null
-        if (!at || !point.cell) return []
+    const cells = stopsOf(data).flatMap((stops) =>
+      stops.flatMap(({ cell }) => {
+        const at = cell ? atOf(cell) : null
+        if (!at || !cell) return []
         // A point is chosen by its own cell or by the one across.
         const beside = across ? { column: across.column, row: at.row } : at
-        return isIn(at) || isIn(beside) ? [point.cell] : []
+        return isIn(at) || isIn(beside) ? [cell] : []
       }),
     )
     return cells.length > 0 ? new Set(cells) : NOTHING
@@ -315,12 +318,12 @@ const areaOf = (area: string): At | null => atOf(area.split(':')[0] ?? '')
 function useChoose(chart: Chart) {
   const select = useWorksheetStore((state) => state.select)
   return useCallback(
-    (series: number, points: readonly ChartPoint[]) => {
-      const cells = points.flatMap((point) => (point.cell ? [atOf(point.cell)] : [])).filter((at) => at !== null)
-      const first = cells[0]
+    (stops: readonly Stop[]) => {
+      const cells = stops.flatMap(({ cell }) => (cell ? [atOf(cell)] : [])).filter((at) => at !== null)
+      const [first] = cells
       const last = cells.at(-1)
       if (first && last) select({ kind: 'cells', grid: chart.grid, anchor: first, focus: last })
-      else select({ kind: 'chart', id: chart.id, series })
+      else select({ kind: 'chart', id: chart.id, series: stops[0]?.series ?? 0 })
     },
     [chart.grid, chart.id, select],
   )

@@ -15,10 +15,12 @@ interface Props {
   readonly besides: Besides
   /** Told whenever the chart has been drawn, and with null when it is gone. */
   readonly onDrawn: (drawn: ECharts | null) => void
+  /** Told which part of a whole, or which value of a surface, was clicked at. */
+  readonly onPick: (index: number) => void
 }
 
 /** Draws what the core worked out; drawn again when it is other. */
-export function Drawing({ chart, data, besides, onDrawn }: Props) {
+export function Drawing({ chart, data, besides, onDrawn, onPick }: Props) {
   const host = useRef<HTMLDivElement>(null)
   const drawn = useRef<ECharts | null>(null)
   const look = useLook()
@@ -29,12 +31,14 @@ export function Drawing({ chart, data, besides, onDrawn }: Props) {
   const renderer = data.form === 'SURFACE' || markers > MOST_ELEMENTS ? 'canvas' : 'svg'
 
   const tell = useEffectEvent(onDrawn)
+  const pick = useEffectEvent(onPick)
 
   useEffect(() => {
     const place = host.current
     if (!place) return
     const made = echarts.init(place, null, { renderer })
     drawn.current = made
+    made.on('click', ({ dataIndex }) => pick(dataIndex))
     const sized = new ResizeObserver(() => {
       if (made.getWidth() === place.clientWidth && made.getHeight() === place.clientHeight) return
       made.resize()

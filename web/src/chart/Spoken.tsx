@@ -1,5 +1,6 @@
 import { memo } from 'react'
 import type { ChartData } from '../api/types'
+import { withUnit } from './withUnit'
 
 /** So many rows are enough to be read aloud; the cells have all of them. */
 const MOST_ROWS = 200
@@ -16,8 +17,8 @@ export const Spoken = memo(function Spoken({ data }: { readonly data: ChartData 
             <tr>
               <td />
               {data.table.across.map((across) => (
-                <th key={across} scope="col">
-                  {across} {data.across.unit}
+                <th key={across.at} scope="col">
+                  {withUnit(across.label, data.across.unit)}
                 </th>
               ))}
             </tr>
@@ -25,9 +26,7 @@ export const Spoken = memo(function Spoken({ data }: { readonly data: ChartData 
           <tbody>
             {data.table.texts.map((row, index) => (
               <tr key={index}>
-                <th scope="row">
-                  {data.table?.up[index]} {data.up.unit}
-                </th>
+                <th scope="row">{withUnit(data.table?.up[index]?.label ?? '', data.up.unit)}</th>
                 {row.map((text, column) => (
                   <td key={column}>{text}</td>
                 ))}
@@ -52,12 +51,39 @@ export const Spoken = memo(function Spoken({ data }: { readonly data: ChartData 
           </thead>
           <tbody>
             {data.bins.edges.slice(1).map((to, bin) => (
-              <tr key={to}>
-                <td>{data.bins?.edges[bin]}</td>
-                <td>{to}</td>
+              <tr key={to.at}>
+                <td>{data.bins?.edges[bin]?.label}</td>
+                <td>{to.label}</td>
                 {data.bins?.counts.map((counts, index) => (
                   <td key={index}>{counts[bin]}</td>
                 ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {data.boxes.length > 0 && (
+        <table>
+          <caption>{data.title}</caption>
+          <thead>
+            <tr>
+              {['', 'least', 'lower quartile', 'median', 'upper quartile', 'greatest', 'far out'].map((says) => (
+                <th key={says} scope="col">
+                  {says}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {data.boxes.map((box, index) => (
+              <tr key={index}>
+                <th scope="row">{data.across.scale.ticks[index]?.label}</th>
+                <td>{box.least.label}</td>
+                <td>{box.lower.label}</td>
+                <td>{box.median.label}</td>
+                <td>{box.upper.label}</td>
+                <td>{box.most.label}</td>
+                <td>{box.farOut.map(({ label }) => label).join(', ')}</td>
               </tr>
             ))}
           </tbody>

@@ -1,4 +1,4 @@
-import type { ChartAxis, ChartData, ChartPoint, DrawnSeries, TwoWay } from '../api/types'
+import type { ChartAxis, ChartData, ChartPoint, DrawnSeries, Tick, TwoWay } from '../api/types'
 import type { Inks } from './inks'
 import { USUAL_LOOK } from './made'
 
@@ -83,10 +83,15 @@ export const dataOf = (series: readonly DrawnSeries[], part: Partial<ChartData> 
   ...part,
 })
 
+/** Places with texts such as `4 g`. */
+export const ticksOf = (...labels: readonly string[]): readonly Tick[] =>
+  labels.map((label) => ({ at: Number.parseFloat(label), label }))
+
 /** Two rows and three columns; one field is empty. */
 export const twoWay: TwoWay = {
-  across: [60, 70, 80],
-  up: [1, 2],
+  across: ticksOf('60 °C', '70 °C', '80 °C'),
+  up: ticksOf('1 min', '2 min'),
+  first: 'C3',
   values: [
     [0.1, 0.2, 0.3],
     [0.2, null, 0.6],

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import type { Chart, ChartData } from '../api/types'
-import { axisOfTicks, dataOf, inks, placesOf, pointAt, seriesOf } from './data.fixture'
+import { axisOfTicks, dataOf, inks, placesOf, pointAt, seriesOf, ticksOf, twoWay } from './data.fixture'
 import { newChart, newSeries } from './made'
 import { optionsOf } from './options/options'
 import { pixelsOf } from './pixels'
@@ -39,6 +39,7 @@ describe('the pixels of a drawn chart', () => {
   it.each([
     ['a plot', cooling, chart],
     ['swapped axes', cooling, { ...chart, swapped: true }],
+    ['swapped axes and a second one', { ...cooling, right: axisOfTicks(0, 50, [0, 50]) }, { ...chart, swapped: true }],
     ['a second axis', { ...cooling, right: axisOfTicks(0, 50, [0, 50]) }, chart],
   ])('go there and back on %s', (_, data, of) => {
     const pixels = draw(data, of)
@@ -63,6 +64,30 @@ describe('the pixels of a drawn chart', () => {
       across: placesOf('River red', 'Harbour green'),
     })
     expect(draw(bars)?.of({ across: 1, up: 0 })?.x).toBeCloseTo(68 + (600 - 68 - 24) / 4, PIXEL)
+  })
+
+  it.each([false, true])('reach over the room of the things at the ends (axes swapped: %s)', (swapped) => {
+    const bars = dataOf([seriesOf('Price', [pointAt(1, 1), pointAt(2, 2)], { shape: 'BARS' })], {
+      across: placesOf('Red', 'Green'),
+    })
+    const pixels = draw(bars, { ...chart, swapped })
+    const [first, second] = [1, 2].map((across) => pixels?.of({ across, up: 0 })?.[swapped ? 'y' : 'x'] ?? 0)
+    expect(pixels?.plot[swapped ? 'height' : 'width']).toBeCloseTo(2 * Math.abs((second ?? 0) - (first ?? 0)), 9)
+    expect(pixels?.plot[swapped ? 'height' : 'width']).toBeGreaterThan(300)
+    const between = pixels?.of({ across: 1.25, up: 1 })
+    expect(between && pixels?.back(between)?.across).toBeCloseTo(1.25, 9)
+  })
+
+  it('stand between the fields of a table by their sizes', () => {
+    const table = { ...twoWay, across: ticksOf('60 °C', '70 °C', '90 °C') }
+    const pixels = draw(
+      dataOf([], { form: 'FIELDS', table, across: axisOfTicks(60, 90, []), up: axisOfTicks(1, 2, []) }),
+    )
+    const [first, second, third] = [60, 70, 90].map((across) => pixels?.of({ across, up: 1 })?.x ?? 0)
+    expect(pixels?.of({ across: 80, up: 1 })?.x).toBeCloseTo(((second ?? 0) + (third ?? 0)) / 2, PIXEL)
+    expect(pixels?.plot.left).toBeCloseTo((first ?? 0) - ((second ?? 0) - (first ?? 0)) / 2, PIXEL)
+    const place = pixels?.of({ across: 64, up: 1.5 })
+    expect(place && pixels?.back(place)).toEqual({ across: expect.closeTo(64, 9), up: expect.closeTo(1.5, 9) })
   })
 
   it('are none of charts without axes', () => {

@@ -1,5 +1,5 @@
-import { SurfaceChart } from 'echarts-gl/charts'
+import { Scatter3DChart, SurfaceChart } from 'echarts-gl/charts'
 import { Grid3DComponent } from 'echarts-gl/components'
 import * as echarts from 'echarts/core'
 
-echarts.use([SurfaceChart, Grid3DComponent])
+echarts.use([Scatter3DChart, SurfaceChart, Grid3DComponent])

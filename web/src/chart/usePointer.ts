@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState, type PointerEvent, type RefObject } from 'react'
-import type { ChartData, ChartPoint, ChartWindow } from '../api/types'
+import type { ChartData, ChartWindow } from '../api/types'
 import type { Pixel, Pixels } from './pixels'
+import { stopsOf, type Stop } from './stops'
 
 /** A rectangle that is being drawn, in pixels. */
 export interface Box {
@@ -14,8 +15,8 @@ interface Wanted {
   readonly pixels: () => Pixels | null
   readonly window: ChartWindow | null
   readonly onWindow: (window: ChartWindow) => void
-  /** Points of one series that were pointed at or drawn around. */
-  readonly onPoints: (series: number, points: readonly ChartPoint[]) => void
+  /** What was pointed at or drawn around, of one series. */
+  readonly onStops: (stops: readonly Stop[]) => void
 }
 
 /** A press that moves less is a click. */
@@ -24,7 +25,7 @@ const NEAR = 12
 const WHEEL = 1.2
 
 /** Zooming with Ctrl and the wheel, moving what is zoomed by dragging, and choosing points by a click or a box. */
-export function usePointer({ host, data, pixels, window, onWindow, onPoints }: Wanted) {
+export function usePointer({ host, data, pixels, window, onWindow, onStops }: Wanted) {
   const start = useRef<{ readonly at: Pixel; readonly window: ChartWindow; readonly isPan: boolean } | null>(null)
   const [box, setBox] = useState<Box | null>(null)
   const seen = window ?? windowOf(data)
@@ -90,7 +91,7 @@ export function usePointer({ host, data, pixels, window, onWindow, onPoints }: W
       const isClick = Math.hypot(to.x - from.at.x, to.y - from.at.y) < CLICK
       if (from.isPan && !isClick) return
       const found = isClick ? nearest(data, now, to) : within(data, now, { from: from.at, to })
-      if (found) onPoints(found.series, found.points)
+      if (found.length > 0) onStops(found)
     },
     onPointerCancel: () => {
       start.current = null
@@ -131,46 +132,36 @@ export const moved = (now: ChartWindow, across: number, up: number): ChartWindow
   high: now.high + up,
 })
 
-interface Found {
-  readonly series: number
-  readonly points: readonly ChartPoint[]
-}
-
-function nearest(data: ChartData, pixels: Pixels, to: Pixel): Found | null {
-  let best: Found | null = null
-  let distance = NEAR
-  data.series.forEach((series, index) => {
-    for (const point of series.points) {
-      const at = point.up === null ? null : pixels.of({ across: point.across, up: point.up }, series.onRight)
-      const isBarHit = series.shape === 'BARS' && at !== null && Math.abs(at.x - to.x) < 24 && to.y > at.y
-      const far = at ? (isBarHit ? 0 : Math.hypot(at.x - to.x, at.y - to.y)) : distance
-      if (far < distance) {
-        distance = far
-        best = { series: index, points: [point] }
-      }
+function nearest(data: ChartData, pixels: Pixels, to: Pixel): readonly Stop[] {
+  let best: Stop | null = null
+  // A field reaches as far as the next.
+  let distance = data.form === 'FIELDS' ? Number.POSITIVE_INFINITY : NEAR
+  for (const stop of stopsOf(data).flat()) {
+    const at = stop.place && pixels.of(stop.place, stop.onRight)
+    if (!at) continue
+    const isBarHit = stop.isBar && Math.abs(at.x - to.x) < 24 && to.y > at.y
+    const far = isBarHit ? 0 : Math.hypot(at.x - to.x, at.y - to.y)
+    if (far < distance) {
+      distance = far
+      best = stop
     }
-  })
-  return best
+  }
+  return best ? [best] : []
 }
 
-/** The points in a box, of the series that has most of them there. */
-function within(data: ChartData, pixels: Pixels, { from, to }: Box): Found | null {
+/** The stops with a cell in a box, of the series that has most of them there. */
+function within(data: ChartData, pixels: Pixels, { from, to }: Box): readonly Stop[] {
   const holds = (at: Pixel | null) =>
     at !== null &&
     at.x >= Math.min(from.x, to.x) &&
     at.x <= Math.max(from.x, to.x) &&
     at.y >= Math.min(from.y, to.y) &&
     at.y <= Math.max(from.y, to.y)
-  const found = data.series.map((series, index) => ({
-    series: index,
-    points: series.points.filter(
-      (point) =>
-        point.cell && point.up !== null && holds(pixels.of({ across: point.across, up: point.up }, series.onRight)),
-    ),
-  }))
-  const most = found.reduce<Found | null>(
-    (best, each) => (each.points.length > (best?.points.length ?? 0) ? each : best),
-    null,
+  const inside = stopsOf(data)
+    .flat()
+    .filter((stop) => stop.cell !== null && stop.place !== null && holds(pixels.of(stop.place, stop.onRight)))
+  const bySeries = [...new Set(inside.map((stop) => stop.series))].map((series) =>
+    inside.filter((stop) => stop.series === series),
   )
-  return most
+  return bySeries.reduce((best, own) => (own.length > best.length ? own : best), [])
 }

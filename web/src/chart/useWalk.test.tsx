@@ -1,9 +1,10 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { expect, it } from 'vitest'
-import type { ChartData, ChartPoint, ChartWindow } from '../api/types'
-import { axisOfTicks, dataOf, placesOf, pointAt, seriesOf } from './data.fixture'
+import type { Box, ChartData, ChartWindow } from '../api/types'
+import { axisOfTicks, dataOf, placesOf, pointAt, seriesOf, ticksOf, twoWay } from './data.fixture'
+import { pickedStop, type Stop } from './stops'
 import { moved, zoomed } from './usePointer'
-import { useWalk } from './useWalk'
+import { keysOf, useWalk } from './useWalk'
 
 const cooling = dataOf(
   [
@@ -15,7 +16,7 @@ const cooling = dataOf(
 
 interface Seen {
   readonly window: (window: ChartWindow | null) => void
-  readonly points: (points: readonly ChartPoint[]) => void
+  readonly stops: (stops: readonly Stop[]) => void
 }
 
 function Walked({ data, window, seen }: { data: ChartData; window: ChartWindow | null; seen: Seen }) {
@@ -23,11 +24,11 @@ function Walked({ data, window, seen }: { data: ChartData; window: ChartWindow |
     data,
     window,
     onWindow: seen.window,
-    onPoints: (_, points) => seen.points(points),
+    onStops: seen.stops,
   })
   return (
     <div role="group" aria-label="chart" tabIndex={0} onKeyDown={walk.onKeyDown} onBlur={walk.leave}>
-      <output>{walk.said}</output>
+      <output>{walk.stop?.said()}</output>
     </div>
   )
 }
@@ -35,10 +36,10 @@ function Walked({ data, window, seen }: { data: ChartData; window: ChartWindow |
 /** Presses keys one after another on a chart; an arrow with Shift is written `Shift ArrowLeft`. */
 function walk(data: ChartData, keys: readonly string[], from: ChartWindow | null = null) {
   let window = from
-  let points: readonly (string | null)[] = []
+  let cells: readonly (string | null)[] = []
   const seen = {
     window: (next: ChartWindow | null) => (window = next),
-    points: (chosen: readonly ChartPoint[]) => (points = chosen.map(({ cell }) => cell)),
+    stops: (chosen: readonly Stop[]) => (cells = chosen.map(({ cell }) => cell)),
   }
   render(<Walked data={data} window={from} seen={seen} />)
   const chart = screen.getByRole('group')
@@ -47,7 +48,7 @@ function walk(data: ChartData, keys: readonly string[], from: ChartWindow | null
   }
   const said = screen.getByRole('status').textContent
   cleanup()
-  return { window, points, said }
+  return { window, cells, said }
 }
 
 it.each([
@@ -72,13 +73,13 @@ it.each([
 it('goes nowhere on a chart without points', () => {
   expect(walk(dataOf([seriesOf('Cup', [])]), ['ArrowRight', 'End', 'ArrowDown', 'Enter'])).toMatchObject({
     said: '',
-    points: [],
+    cells: [],
   })
 })
 
 it('chooses the point that it stands on', () => {
-  expect(walk(cooling, ['Enter']).points).toEqual([])
-  expect(walk(cooling, ['ArrowRight', 'Enter']).points).toEqual(['B3'])
+  expect(walk(cooling, ['Enter']).cells).toEqual([])
+  expect(walk(cooling, ['ArrowRight', 'Enter']).cells).toEqual(['B3'])
 })
 
 it.each([
@@ -104,4 +105,70 @@ it('keeps the place that is zoomed around, and the size that is moved', () => {
   expect(zoomed(window, 0.5, 2, 1)).toEqual({ from: 2, to: 4, low: 0.5, high: 1 })
   expect(zoomed(zoomed(window, 0.5, 3, 0.25), 2, 3, 0.25)).toEqual(window)
   expect(moved(window, -2, 3)).toEqual({ from: 0, to: 4, low: 3, high: 4 })
+})
+
+const figures = ticksOf('1 g', '2 g', '3 g', '4 g', '6 g')
+const [least, lower, median, upper, most] = figures
+const box = { least, lower, median, upper, most, farOut: ticksOf('11 g') }
+const isBox = (figures: object): figures is Box => Object.values(figures).every((each) => each !== undefined)
+
+const table = (form: 'FIELDS' | 'CONTOURS' | 'SURFACE') =>
+  dataOf([], {
+    form,
+    table: twoWay,
+    across: axisOfTicks(60, 80, [60, 80], { unit: '°C' }),
+    up: axisOfTicks(1, 2, [1, 2], { unit: 'min' }),
+  })
+const shares = dataOf(
+  [seriesOf('Cost', [pointAt(1, 30), pointAt(2, null), pointAt(3, 10)], { share: ['75%', '', '25%'] })],
+  {
+    form: 'SHARES',
+  },
+)
+const histogram = dataOf([seriesOf('First', []), seriesOf('Second', [])], {
+  form: 'HISTOGRAM',
+  bins: {
+    edges: ticksOf('0 g', '10 g', '20 g'),
+    counts: [
+      [4, 1],
+      [0, 7],
+    ],
+  },
+})
+const boxes = dataOf([seriesOf('None', [pointAt(0, null)]), seriesOf('Leaf', [pointAt(0, 3), pointAt(1, 11)])], {
+  form: 'BOXES',
+  boxes: isBox(box) ? [box] : [],
+})
+
+it.each([
+  ['fields', table('FIELDS'), ['ArrowRight'], 'drawn, 60 °C, 2 min: 20%', 'C4'], // the uppermost row is the last
+  ['fields', table('FIELDS'), ['ArrowRight', 'ArrowRight'], 'drawn, 80 °C, 2 min: 60%', 'E4'], // past a hole
+  ['fields', table('FIELDS'), ['End', 'ArrowDown'], 'drawn, 80 °C, 1 min: 30%', 'E3'],
+  ['contours', table('CONTOURS'), ['ArrowRight', 'ArrowUp'], 'drawn, 60 °C, 1 min: 10%', 'C3'], // round about
+  ['a surface', table('SURFACE'), ['Shift ArrowRight', 'Shift ArrowDown'], 'drawn, 60 °C, 1 min: 10%', 'C3'],
+  ['shares', shares, ['ArrowRight', 'ArrowRight'], '3: 10, 25%', 'B4'],
+  ['shares', shares, ['ArrowRight', 'ArrowDown'], '1: 30, 75%', 'B2'], // there is no other line
+  ['bins', histogram, ['End', 'ArrowDown'], 'Second, 10 g to 20 g: 7', null],
+  ['boxes', boxes, ['ArrowRight', 'ArrowRight', 'ArrowRight'], 'Leaf, median: 3 g', null],
+  ['boxes', boxes, ['End'], 'Leaf, far out: 11 g', 'B2'],
+] as const)('%s are walked through: %#', (_, data, keys, said, cell) => {
+  expect(walk(data, [...keys, 'Enter'])).toMatchObject({ said, cells: [cell] })
+})
+
+it.each([
+  [shares, 2, 'B4'],
+  [table('SURFACE'), 0, 'C3'],
+  [table('SURFACE'), 5, 'E4'],
+  [table('SURFACE'), 4, undefined], // a hole
+] as const)('finds what the drawing tells by a number: %#', (data, index, cell) => {
+  expect(pickedStop(data, index)?.cell).toBe(cell)
+})
+
+it.each([
+  [cooling, 'Arrow keys walk through the points, plus and minus zoom, 0 shows all, Enter goes to the cell.'],
+  [{ ...cooling, across: placesOf('Red') }, 'Arrow keys walk through the points, Enter goes to the cell.'],
+  [histogram, 'Arrow keys walk through the bins.'],
+  [table('SURFACE'), 'Arrow keys turn it, with Shift they walk through the values. Enter goes to the cell.'],
+] as const)('promises what the keys do: %#', (data, said) => {
+  expect(keysOf(data)).toBe(said)
 })

@@ -1,48 +1,79 @@
 import { useState, type KeyboardEvent } from 'react'
-import type { ChartData, ChartPoint, ChartWindow } from '../api/types'
-import { withUnit } from './withUnit'
+import type { ChartData, ChartWindow } from '../api/types'
+import { stopsOf, type Stop } from './stops'
 import { canZoom, moved, windowOf, zoomed } from './usePointer'
 
 interface Wanted {
   readonly data: ChartData
   readonly window: ChartWindow | null
   readonly onWindow: (window: ChartWindow | null) => void
-  readonly onPoints: (series: number, points: readonly ChartPoint[]) => void
+  readonly onStops: (stops: readonly Stop[]) => void
 }
 
 /** Where the keyboard is on a chart. */
-export interface Step {
-  readonly series: number
+interface Step {
+  readonly line: number
   readonly index: number
 }
 
 const ZOOM = 1.25
 const MOVE = 0.1
 
-/** Walks through the points of a chart by keys, and tells each; + and − zoom, 0 shows all, Enter goes to the cell. */
-export function useWalk({ data, window, onWindow, onPoints }: Wanted) {
-  const [step, setStep] = useState<Step | null>(null)
-  const pointAt = ({ series, index }: Step) => data.series[series]?.points[index]
-  const walked = step && pointAt(step)
+/** What the keys do on a chart. */
+export function keysOf(data: ChartData): string {
+  const walks = 'Arrow keys walk through'
+  switch (data.form) {
+    case 'SURFACE':
+      return 'Arrow keys turn it, with Shift they walk through the values. Enter goes to the cell.'
+    case 'CONTOURS':
+    case 'FIELDS':
+      return `${walks} the values, Enter goes to the cell.`
+    case 'SHARES':
+      return `${walks} the parts, Enter goes to the cell.`
+    case 'HISTOGRAM':
+      return `${walks} the bins.`
+    case 'BOXES':
+      return `${walks} the quartiles and the ends of each box.`
+    case 'PLOT':
+      return canZoom(data)
+        ? `${walks} the points, plus and minus zoom, 0 shows all, Enter goes to the cell.`
+        : `${walks} the points, Enter goes to the cell.`
+  }
+}
 
-  /** The next point with a value. */
+/** Walks through what is on a chart by keys, and tells each; + and − zoom, 0 shows all, Enter goes to the cell. */
+export function useWalk({ data, window, onWindow, onStops }: Wanted) {
+  const [step, setStep] = useState<Step | null>(null)
+  const lines = () => stopsOf(data)
+  // Only while somebody walks.
+  const stop = step ? lines()[step.line]?.[step.index] : undefined
+
+  /** A stop further on in its line; a walk begins at an end. */
   const along = (from: Step | null, by: number): Step | null => {
-    const series = from?.series ?? 0
-    const points = data.series[series]?.points ?? []
-    let index = from ? from.index + by : by > 0 ? 0 : points.length - 1
-    while (points[index] && points[index]?.up === null) index += by
-    return points[index] ? { series, index } : from
+    const stops = lines()
+    const line = from?.line ?? stops.findIndex(({ length }) => length > 0)
+    const index = from ? from.index + by : by > 0 ? 0 : (stops[line]?.length ?? 0) - 1
+    return stops[line]?.[index] ? { line, index } : from
   }
 
+  const end = (from: Step | null, by: 1 | -1): Step | null => {
+    const line = from?.line ?? 0
+    return along({ line, index: by > 0 ? -1 : (lines()[line]?.length ?? 0) }, by)
+  }
+
+  /** The stop that stands nearest across in another line that has some. */
   const other = (from: Step | null, by: number): Step | null => {
     if (!from) return along(null, 1)
-    const series = (from.series + by + data.series.length) % data.series.length
-    const here = pointAt(from)
-    const points = data.series[series]?.points ?? []
-    const away = (at: number) => Math.abs((points[at]?.across ?? 0) - (here?.across ?? 0))
-    // The point with a value that stands nearest across.
-    const [index] = [...points.keys()].filter((at) => points[at]?.up !== null).toSorted((a, b) => away(a) - away(b))
-    return index === undefined ? from : { series, index }
+    const stops = lines()
+    const here = stops[from.line]?.[from.index]?.place?.across ?? 0
+    const away = (stop: Stop | undefined) => Math.abs((stop?.place?.across ?? 0) - here)
+    for (let on = 1; on <= stops.length; on++) {
+      const line = (((from.line + on * by) % stops.length) + stops.length) % stops.length
+      const own = stops[line] ?? []
+      const [index] = [...own.keys()].toSorted((a, b) => away(own[a]) - away(own[b]))
+      if (index !== undefined) return { line, index }
+    }
+    return from
   }
 
   const zoom = (by: number) => {
@@ -59,13 +90,10 @@ export function useWalk({ data, window, onWindow, onPoints }: Wanted) {
     ArrowLeft: () => setStep((now) => along(now, -1)),
     ArrowDown: () => setStep((now) => other(now, 1)),
     ArrowUp: () => setStep((now) => other(now, -1)),
-    Home: () => setStep((now) => along({ series: now?.series ?? 0, index: -1 }, 1)),
-    End: () =>
-      setStep((now) =>
-        along({ series: now?.series ?? 0, index: data.series[now?.series ?? 0]?.points.length ?? 0 }, -1),
-      ),
+    Home: () => setStep((now) => end(now, 1)),
+    End: () => setStep((now) => end(now, -1)),
     Enter: () => {
-      if (step && walked) onPoints(step.series, [walked])
+      if (stop) onStops([stop])
     },
     '+': () => zoom(1 / ZOOM),
     '-': () => zoom(ZOOM),
@@ -76,18 +104,13 @@ export function useWalk({ data, window, onWindow, onPoints }: Wanted) {
     'Shift ArrowDown': () => shift(0, -1),
   }
 
-  const series = step ? data.series[step.series] : undefined
-  const up = series?.onRight && data.right ? data.right : data.up
   return {
-    step: walked ? step : null,
-    said:
-      series && walked
-        ? `${series.name}, ${withUnit(walked.acrossText, data.across.unit)}: ${withUnit(walked.upText, up.unit)}`
-        : '',
+    stop: stop ?? null,
     leave: () => setStep(null),
     onKeyDown: (event: KeyboardEvent) => {
       if (event.ctrlKey || event.altKey || event.metaKey || event.target !== event.currentTarget) return
-      const act = acts[event.shiftKey && event.key.startsWith('Arrow') ? `Shift ${event.key}` : event.key]
+      const shifts = event.shiftKey && event.key.startsWith('Arrow') && data.form !== 'SURFACE'
+      const act = acts[shifts ? `Shift ${event.key}` : event.key]
       if (!act) return
       event.preventDefault()
       event.stopPropagation()

@@ -1,4 +1,5 @@
 import type { Chart, ChartData, Mark } from '../api/types'
+import { hasPlaces } from '../chart/pixels'
 import { addMark } from '../commands/chartCommands'
 import { EditableText } from '../typeset/EditableText'
 import { useOpenWorksheet } from '../worksheet/context'
@@ -13,7 +14,7 @@ interface Props {
 /** What is put on a chart: new marks come into the middle and are moved from there. */
 export function ChartMarks({ chart, data, onChange }: Props) {
   const open = useOpenWorksheet()
-  if (!data || (data.form !== 'PLOT' && data.form !== 'CONTOURS')) return null
+  if (!data || !hasPlaces(data)) return null
   const { across, up } = data
   const part = (axis: typeof across, share: number) => axis.scale.least + (axis.scale.most - axis.scale.least) * share
   const middle = { across: part(across, 0.5), up: part(up, 0.5) }

@@ -8,6 +8,7 @@ export const textStyle = { fontFamily: SANS }
 
 interface Wanted {
   readonly isVertical: boolean
+  /** Whether it is the second of its kind, on the right or above. */
   readonly isRight?: boolean
 }
 
@@ -21,7 +22,7 @@ export function axisOf({ title, places, scale }: ChartAxis, inks: Inks, { isVert
     nameGap: isVertical ? 48 : 32,
     nameRotate: isVertical ? 90 : 0,
     nameTextStyle: { color: inks.ink, fontSize: 12.5 },
-    position: isVertical ? (isRight ? 'right' : 'left') : 'bottom',
+    position: isVertical ? (isRight ? 'right' : 'left') : isRight ? 'top' : 'bottom',
     axisLine: { show: true, onZero: false, lineStyle: { color: inks.ink } },
     splitLine: { show: false },
   }
@@ -117,6 +118,19 @@ export const tooltipLook = (inks: Inks) => ({
   backgroundColor: inks.block,
   borderColor: inks.hairline,
   textStyle: { color: inks.ink, fontSize: 13 },
+})
+
+/** A ring around what is selected. */
+export const ringAt = (places: readonly (readonly (number | null)[])[], inks: Inks) => ({
+  name: 'chosen',
+  type: 'scatter',
+  silent: true,
+  tooltip: { show: false },
+  data: places,
+  symbol: 'circle',
+  symbolSize: 17,
+  itemStyle: { color: 'transparent', borderColor: inks.clay, borderWidth: 2 },
+  z: 5,
 })
 
 /** A text that is shown inside markup. */

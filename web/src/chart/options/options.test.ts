@@ -43,7 +43,7 @@ test('an axis has the ends and ticks that the core worked out, with a true minus
 
 test('axes change places when they are swapped', () => {
   expect(optionsOf({ ...chart, swapped: true }, data('LINE'), inks, besides)).toMatchObject({
-    xAxis: { max: 2 },
+    xAxis: [{ max: 2 }],
     yAxis: { max: 10 },
   })
 })

@@ -7,7 +7,7 @@ import { contoursOptions, fieldsOptions, surfaceOptions } from './twoWay'
 
 /** What is drawn besides the chart itself. */
 export interface Besides {
-  /** Addresses of selected cells: their points have rings. */
+  /** Addresses of selected cells: what they are on the chart is marked. */
   readonly chosen: ReadonlySet<string>
   /** A former look, laid under it in pale. */
   readonly former: ChartData | null
@@ -21,16 +21,16 @@ export function optionsOf(chart: Chart, data: ChartData, inks: Inks, besides: Be
     case 'PLOT':
       return plotOptions(chart, data, inks, besides.chosen, besides.former)
     case 'SHARES':
-      return sharesOptions(chart, data, inks)
+      return sharesOptions(chart, data, inks, besides.chosen)
     case 'HISTOGRAM':
       return histogramOptions(chart, data, inks)
     case 'BOXES':
-      return boxesOptions(chart, data, inks)
+      return boxesOptions(chart, data, inks, besides.chosen)
     case 'FIELDS':
-      return data.table ? fieldsOptions(data, data.table, inks) : {}
+      return data.table ? fieldsOptions(data, data.table, inks, besides.chosen) : {}
     case 'CONTOURS':
-      return data.table ? contoursOptions(chart, data, data.table, inks) : {}
+      return data.table ? contoursOptions(chart, data, data.table, inks, besides.chosen) : {}
     case 'SURFACE':
-      return data.table ? surfaceOptions(data, data.table, inks, besides.turned) : {}
+      return data.table ? surfaceOptions(data, data.table, inks, besides.turned, besides.chosen) : {}
   }
 }

@@ -94,13 +94,28 @@ describe('what is drawn of a plot', () => {
     })
   })
 
-  it('puts a series on the second axis, and on the first where axes are swapped', () => {
+  it('puts a series on the second axis, which is above where axes are swapped', () => {
     const data = dataOf([seriesOf('Heat', points), seriesOf('Loss', points, { onRight: true })], {
       right: axisOfTicks(0, 100, [0, 50, 100], { title: 'loss', unit: 'W' }),
     })
     expect(withId(drawn(data), 'series-1')).toMatchObject({ yAxisIndex: 1 })
-    expect(withId(drawn(data, { ...chart, swapped: true }), 'series-1')).toMatchObject({ yAxisIndex: 0 })
     expect(plotOptions(chart, data, inks, new Set(), null).yAxis).toMatchObject([{ max: 2 }, { max: 100 }])
+    const swapped = { ...chart, swapped: true }
+    expect(withId(drawn(data, swapped), 'series-1')).toMatchObject({ xAxisIndex: 1 })
+    expect(plotOptions(swapped, data, inks, new Set(), null).xAxis).toMatchObject([
+      { max: 2, position: 'bottom' },
+      { max: 100, position: 'top' },
+    ])
+  })
+
+  it('marks what is selected on its own axis', () => {
+    const data = dataOf([seriesOf('Heat', points), seriesOf('Loss', [pointAt(4, 60)], { onRight: true })], {
+      right: axisOfTicks(0, 100, [0, 50, 100]),
+    })
+    const { series } = plotOptions(chart, data, inks, new Set(['B5']), null)
+    expect(series).toEqual(
+      expect.arrayContaining([expect.objectContaining({ id: 'chosen-right', yAxisIndex: 1, data: [[4, 60]] })]),
+    )
   })
 
   it('counts things without a size from the start of their axis', () => {

@@ -1,7 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Chart, ChartAxis, ChartData, ChartPoint, DrawnSeries } from '../../api/types'
 import type { Inks } from '../inks'
-import { axisOf, escaped, legendOf, linesBehind, textStyle, tooltipLook } from './axes'
+import { axisOf, escaped, legendOf, linesBehind, ringAt, textStyle, tooltipLook } from './axes'
 import { lookOf } from './looks'
 import { withUnit } from '../withUnit'
 
@@ -44,26 +44,31 @@ export function plotOptions(
 ): EChartsCoreOption {
   const { swapped } = chart
   const { legend, room } = legendOf(chart.legend, data.series.map(named), inks)
-  const right = data.right && !swapped ? [axisOf(data.right, inks, { isVertical: true, isRight: true })] : []
+  const right = data.right ? [axisOf(data.right, inks, { isVertical: !swapped, isRight: true })] : []
   const across = axisOf(data.across, inks, { isVertical: swapped })
   const up = axisOf(data.up, inks, { isVertical: !swapped })
   const bars = data.series.filter((series) => series.shape === 'BARS').length
   const all = [
     ...(chart.lines ? [linesBehind(data.across, data.up, inks, swapped)] : []),
     ...(former?.series.map((series, index) =>
-      pale(series, index, inks, axisIndex(chart, data, series), coordinates(data, swapped, series.onRight)),
+      pale(series, index, inks, measured(chart, data, series.onRight), coordinates(data, swapped, series.onRight)),
     ) ?? []),
     ...data.series.flatMap((series, index) => drawn(chart, data, series, index, inks)),
-    chosenPoints(data, chosen, coordinates(data, swapped, false), inks),
+    ...chosenPoints(chart, data, chosen, inks),
   ]
   return {
     animation: false,
     textStyle,
-    grid: { left: 68, ...room, right: right.length > 0 ? room.right + 48 : room.right, containLabel: false },
+    grid: {
+      left: 68,
+      ...room,
+      ...(right.length > 0 ? (swapped ? { top: room.top + 40 } : { right: room.right + 48 }) : {}),
+      containLabel: false,
+    },
     legend,
     aria: { enabled: true, label: { enabled: false }, decal: { show: bars > 1 } },
     tooltip: tooltip(data, inks),
-    xAxis: swapped ? up : across,
+    xAxis: swapped ? [up, ...right] : across,
     yAxis: swapped ? across : [up, ...right],
     series: all,
   }
@@ -74,13 +79,18 @@ const linesBefore = (data: ChartData, index: number) =>
   data.series.slice(0, index).filter(({ shape }) => shape === 'LINE' || shape === 'STEPS').length
 
 /** Which vertical axis a series stands on; where axes are swapped there is one. */
-const axisIndex = (chart: Chart, data: ChartData, series: DrawnSeries) =>
-  series.onRight && data.right && !chart.swapped ? 1 : 0
+/** On which of two axes a series is measured. */
+type Measured = { readonly xAxisIndex: 0 | 1 } | { readonly yAxisIndex: 0 | 1 }
+
+const measured = (chart: Chart, data: ChartData, onRight: boolean): Measured => {
+  const index = onRight && data.right ? 1 : 0
+  return chart.swapped ? { xAxisIndex: index } : { yAxisIndex: index }
+}
 
 function drawn(chart: Chart, data: ChartData, series: DrawnSeries, index: number, inks: Inks) {
   const place = coordinates(data, chart.swapped, series.onRight)
   const look = lookOf(series, index, inks, linesBefore(data, index))
-  const yAxisIndex = axisIndex(chart, data, series)
+  const axis = measured(chart, data, series.onRight)
   const label = {
     show: series.look.labels,
     position: chart.swapped ? 'right' : 'top',
@@ -89,7 +99,7 @@ function drawn(chart: Chart, data: ChartData, series: DrawnSeries, index: number
   }
   const common = {
     name: series.name,
-    yAxisIndex,
+    ...axis,
     data: series.points.map(place),
     label,
     itemStyle: look.itemStyle,
@@ -118,9 +128,9 @@ function drawn(chart: Chart, data: ChartData, series: DrawnSeries, index: number
         : { ...common, type: 'scatter', symbol: look.symbol, symbolSize: look.symbolSize }
   return [
     { ...shown, id: `series-${index}` },
-    ...(series.fit ? [fitted(series, index, look.colour, yAxisIndex, place)] : []),
+    ...(series.fit ? [fitted(series, index, look.colour, axis, place)] : []),
     ...(series.points.some((point) => point.error !== null)
-      ? [errorBars(series, index, look.colour, yAxisIndex, place, upAxisOf(data, series.onRight), chart.swapped)]
+      ? [errorBars(series, index, look.colour, axis, place, upAxisOf(data, series.onRight), chart.swapped)]
       : []),
   ]
 }
@@ -129,14 +139,14 @@ function fitted(
   series: DrawnSeries,
   index: number,
   colour: string,
-  yAxisIndex: number,
+  axis: Measured,
   place: (point: ChartPoint) => Coordinates,
 ) {
   return {
     id: `fit-${index}`,
     name: `fit of ${series.name}`,
     type: 'line',
-    yAxisIndex,
+    ...axis,
     data: (series.fit?.curve ?? []).map(place),
     symbol: 'none',
     lineStyle: { color: colour, width: 1.6, type: [3, 3] },
@@ -154,7 +164,7 @@ function errorBars(
   series: DrawnSeries,
   index: number,
   colour: string,
-  yAxisIndex: number,
+  axis: Measured,
   place: (point: ChartPoint) => Coordinates,
   { scale }: ChartAxis,
   isSwapped: boolean,
@@ -165,7 +175,7 @@ function errorBars(
     id: `errors-${index}`,
     name: `errors of ${series.name}`,
     type: 'custom',
-    yAxisIndex,
+    ...axis,
     silent: true,
     tooltip: { show: false },
     data: points.map((point) => [...place(point), point.error]),
@@ -196,7 +206,7 @@ function pale(
   series: DrawnSeries,
   index: number,
   inks: Inks,
-  yAxisIndex: number,
+  axis: Measured,
   place: (point: ChartPoint) => Coordinates,
 ) {
   const look = lookOf(series, index, inks)
@@ -204,7 +214,7 @@ function pale(
     id: `former-${index}`,
     name: `${series.name} before`,
     type: look.hasLine ? 'line' : series.shape === 'BARS' ? 'bar' : 'scatter',
-    yAxisIndex,
+    ...axis,
     data: series.points.map(place),
     symbol: look.hasPoints ? look.symbol : 'none',
     symbolSize: look.symbolSize,
@@ -216,28 +226,19 @@ function pale(
   }
 }
 
-/** A ring around the points whose cells are selected. */
-function chosenPoints(
-  data: ChartData,
-  chosen: ReadonlySet<string>,
-  place: (point: ChartPoint) => Coordinates,
-  inks: Inks,
-) {
-  const points = data.series.flatMap((series) =>
-    series.onRight ? [] : series.points.filter((point) => point.cell !== null && chosen.has(point.cell)),
-  )
-  return {
-    id: 'chosen',
-    name: 'chosen',
-    type: 'scatter',
-    silent: true,
-    tooltip: { show: false },
-    data: points.filter((point) => point.up !== null).map(place),
-    symbol: 'circle',
-    symbolSize: 17,
-    itemStyle: { color: 'transparent', borderColor: inks.clay, borderWidth: 2 },
-    z: 5,
-  }
+/** Rings around the points whose cells are selected, on each of the axes. */
+function chosenPoints(chart: Chart, data: ChartData, chosen: ReadonlySet<string>, inks: Inks) {
+  return (data.right ? [false, true] : [false]).map((onRight) => {
+    const points = data.series
+      .filter((series) => series.onRight === onRight)
+      .flatMap((series) => series.points)
+      .filter((point) => point.cell !== null && chosen.has(point.cell) && point.up !== null)
+    return {
+      id: onRight ? 'chosen-right' : 'chosen',
+      ...measured(chart, data, onRight),
+      ...ringAt(points.map(coordinates(data, chart.swapped, onRight)), inks),
+    }
+  })
 }
 
 interface Hovered {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Box, ChartData } from '../../api/types'
-import { axisOfTicks, dataOf, inks, placesOf, pointAt, seriesOf } from '../data.fixture'
+import { axisOfTicks, dataOf, inks, placesOf, pointAt, seriesOf, ticksOf } from '../data.fixture'
 import { newChart } from '../made'
 import { optionsOf } from './options'
 
@@ -47,11 +47,18 @@ describe('shares', () => {
   })
 })
 
+it('marks the part of a whole whose cell is selected', () => {
+  const data = dataOf([seriesOf('Cost', [pointAt(0, 30), pointAt(1, 10)])], { form: 'SHARES' })
+  const { series } = optionsOf(chart, data, inks, { ...besides, chosen: new Set(['B2']) })
+  expect(series).toMatchObject([{ data: [{ value: 30 }, { value: 10, itemStyle: { borderColor: 'clay' } }] }])
+  expect(series).not.toMatchObject([{ data: [{ itemStyle: { borderColor: 'clay' } }, {}] }])
+})
+
 describe('a histogram', () => {
   const data = dataOf([seriesOf('First', []), seriesOf('Second', [])], {
     form: 'HISTOGRAM',
     bins: {
-      edges: [0, 10, 20],
+      edges: ticksOf('0 g', '10 g', '20 g'),
       counts: [
         [4, 1],
         [0, 7],
@@ -82,7 +89,7 @@ describe('a histogram', () => {
 
   it.each([false, true])('tells how many lie in a step (lines behind: %s)', (lines) => {
     const seriesIndex = lines ? 2 : 1
-    expect(told(data, { seriesIndex, dataIndex: 1 }, lines)).toBe('Second<br>10 to 20: <b>7</b>')
+    expect(told(data, { seriesIndex, dataIndex: 1 }, lines)).toBe('Second<br>10 g to 20 g: <b>7</b>')
     expect(told(data, { seriesIndex, dataIndex: 5 }, lines)).toBe('')
   })
 
@@ -92,12 +99,19 @@ describe('a histogram', () => {
 })
 
 describe('boxes', () => {
-  const box: Box = { least: 1, lower: 2, median: 3, upper: 4, most: 6, farOut: [11, 12] }
+  const box: Box = {
+    least: { at: 1, label: '1 g' },
+    lower: { at: 2, label: '2 g' },
+    median: { at: 3, label: '3 g' },
+    upper: { at: 4, label: '4 g' },
+    most: { at: 6, label: '6 g' },
+    farOut: ticksOf('11 g', '12 g'),
+  }
   const data = dataOf([], {
     form: 'BOXES',
     across: placesOf('River red', 'Harbour green'),
     up: axisOfTicks(0, 12, [0, 12]),
-    boxes: [box, { ...box, median: 3.5, farOut: [] }],
+    boxes: [box, { ...box, median: { at: 3.5, label: '3.5 g' }, farOut: [] }],
   })
 
   it('have their five numbers, and points far out', () => {
@@ -111,15 +125,25 @@ describe('boxes', () => {
             [0, 12],
           ],
         },
+        { id: 'chosen', data: [] },
       ],
+    })
+  })
+
+  it('have a ring where a cell is selected', () => {
+    const leaf = seriesOf('Leaf', [pointAt(0, 3), pointAt(1, 11)])
+    const boxes = { ...data, series: [seriesOf('None', []), leaf] }
+    expect(optionsOf({ ...chart, lines: false }, boxes, inks, { ...besides, chosen: new Set(['B2']) })).toMatchObject({
+      series: expect.arrayContaining([expect.objectContaining({ id: 'chosen', data: [[0, 11]] })]),
     })
   })
 
   it('are told by name', () => {
     expect(told(data, { seriesId: 'boxes', dataIndex: 1 })).toBe(
-      'Harbour green<br>least 1, quartiles 2, <b>3.5</b>, 4, greatest 6',
+      'Harbour green<br>least 1 g, quartiles 2 g, <b>3.5 g</b>, 4 g, greatest 6 g',
     )
-    expect(told(data, { seriesId: 'far-out', dataIndex: 0 })).toBe('')
+    expect(told(data, { seriesId: 'far-out', dataIndex: 1 })).toBe('12 g')
+    expect(told(data, { seriesId: 'chosen', dataIndex: 0 })).toBe('')
     expect(told(data, { seriesId: 'boxes', dataIndex: 4 })).toBe('')
   })
 })

@@ -1,17 +1,24 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Chart, ChartData } from '../../api/types'
 import type { Inks } from '../inks'
-import { axisOf, escaped, legendOf, linesBehind, textStyle, tooltipLook } from './axes'
+import { boxed } from '../stops'
+import { axisOf, escaped, legendOf, linesBehind, ringAt, textStyle, tooltipLook } from './axes'
 import { lookOf } from './looks'
 
 /** The parts of a whole. */
-export function sharesOptions(chart: Chart, data: ChartData, inks: Inks): EChartsCoreOption {
+export function sharesOptions(
+  chart: Chart,
+  data: ChartData,
+  inks: Inks,
+  chosen: ReadonlySet<string>,
+): EChartsCoreOption {
   const series = data.series[0]
   const parts = (series?.points ?? []).map((point, index) => ({
     name: point.acrossText,
     value: point.up ?? 0,
     share: series?.share[index] ?? '',
     text: point.upText,
+    ...(point.cell !== null && chosen.has(point.cell) ? { itemStyle: { borderColor: inks.clay, borderWidth: 4 } } : {}),
   }))
   const { legend } = legendOf(
     chart.legend,
@@ -81,7 +88,7 @@ export function histogramOptions(chart: Chart, data: ChartData, inks: Inks): ECh
         const count = data.bins?.counts[index]?.[dataIndex]
         return count === undefined
           ? ''
-          : `${escaped(data.series[index]?.name ?? '')}<br>${edges[dataIndex]} to ${edges[dataIndex + 1]}: <b>${count}</b>`
+          : `${escaped(data.series[index]?.name ?? '')}<br>${escaped(edges[dataIndex]?.label ?? '')} to ${escaped(edges[dataIndex + 1]?.label ?? '')}: <b>${count}</b>`
       },
     },
     xAxis: axisOf(data.across, inks, { isVertical: false }),
@@ -96,7 +103,11 @@ export function histogramOptions(chart: Chart, data: ChartData, inks: Inks): ECh
           type: 'custom',
           clip: true,
           itemStyle: { color: look.colour },
-          data: (data.bins?.counts[index] ?? []).map((count, bin) => [edges[bin] ?? 0, edges[bin + 1] ?? 0, count]),
+          data: (data.bins?.counts[index] ?? []).map((count, bin) => [
+            edges[bin]?.at ?? 0,
+            edges[bin + 1]?.at ?? 0,
+            count,
+          ]),
           renderItem: (_: unknown, api: Api) => {
             const [left, top] = api.coord([api.value(0), api.value(2)])
             const [right, bottom] = api.coord([api.value(1), 0])
@@ -114,7 +125,13 @@ export function histogramOptions(chart: Chart, data: ChartData, inks: Inks): ECh
 }
 
 /** Least, quartiles and greatest of each series. */
-export function boxesOptions(chart: Chart, data: ChartData, inks: Inks): EChartsCoreOption {
+export function boxesOptions(
+  chart: Chart,
+  data: ChartData,
+  inks: Inks,
+  chosen: ReadonlySet<string>,
+): EChartsCoreOption {
+  const farOut = data.boxes.flatMap((box) => box.farOut)
   return {
     animation: false,
     textStyle,
@@ -123,10 +140,14 @@ export function boxesOptions(chart: Chart, data: ChartData, inks: Inks): ECharts
       ...tooltipLook(inks),
       trigger: 'item',
       formatter: ({ dataIndex, seriesId }: { readonly dataIndex: number; readonly seriesId: string }) => {
+        if (seriesId === 'far-out') return escaped(farOut[dataIndex]?.label ?? '')
         const box = data.boxes[dataIndex]
         if (!box || seriesId !== 'boxes') return ''
         const name = data.across.scale.ticks[dataIndex]?.label ?? ''
-        return `${escaped(name)}<br>least ${box.least}, quartiles ${box.lower}, <b>${box.median}</b>, ${box.upper}, greatest ${box.most}`
+        const [least, lower, median, upper, most] = [box.least, box.lower, box.median, box.upper, box.most].map(
+          ({ label }) => escaped(label),
+        )
+        return `${escaped(name)}<br>least ${least}, quartiles ${lower}, <b>${median}</b>, ${upper}, greatest ${most}`
       },
     },
     xAxis: axisOf(data.across, inks, { isVertical: false }),
@@ -137,7 +158,7 @@ export function boxesOptions(chart: Chart, data: ChartData, inks: Inks): ECharts
         id: 'boxes',
         type: 'boxplot',
         data: data.boxes.map((box, index) => ({
-          value: [box.least, box.lower, box.median, box.upper, box.most],
+          value: [box.least.at, box.lower.at, box.median.at, box.upper.at, box.most.at],
           itemStyle: {
             color: inks.block,
             borderColor: inks.series[index % inks.series.length] ?? inks.ink,
@@ -151,9 +172,20 @@ export function boxesOptions(chart: Chart, data: ChartData, inks: Inks): ECharts
         id: 'far-out',
         type: 'scatter',
         symbolSize: 7,
-        data: data.boxes.flatMap((box, index) => box.farOut.map((value) => [index, value])),
+        data: data.boxes.flatMap((box, index) => box.farOut.map(({ at }) => [index, at])),
         itemStyle: { color: inks.clay },
         z: 4,
+      },
+      {
+        id: 'chosen',
+        ...ringAt(
+          boxed(data).flatMap((series, index) =>
+            (data.series[series]?.points ?? []).flatMap(({ cell, up }) =>
+              cell !== null && chosen.has(cell) && up !== null ? [[index, up]] : [],
+            ),
+          ),
+          inks,
+        ),
       },
     ],
   }

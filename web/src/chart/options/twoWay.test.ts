@@ -13,14 +13,20 @@ const data = (form: Form, part: Partial<ChartData> = {}) =>
     table: twoWay,
     ...part,
   })
-const options = (form: Form, part: Partial<ChartData> = {}) =>
-  optionsOf(chart, data(form, part), inks, { chosen: new Set(), former: null, turned: { alpha: 30, beta: 40 } })
+const options = (form: Form, part: Partial<ChartData> = {}, chosen: readonly string[] = []) =>
+  optionsOf(chart, data(form, part), inks, { chosen: new Set(chosen), former: null, turned: { alpha: 30, beta: 40 } })
 
 function told(form: Form, over: object, part: Partial<ChartData> = {}): unknown {
   const { tooltip } = options(form, part)
   const formatter =
     typeof tooltip === 'object' && tooltip !== null && 'formatter' in tooltip ? tooltip.formatter : undefined
   return typeof formatter === 'function' ? formatter(over) : undefined
+}
+
+function labelled(axis: unknown, at: number): unknown {
+  const label = typeof axis === 'object' && axis !== null && 'axisLabel' in axis ? axis.axisLabel : undefined
+  const formatter = typeof label === 'object' && label !== null && 'formatter' in label ? label.formatter : undefined
+  return typeof formatter === 'function' ? formatter(at) : undefined
 }
 
 describe('a two-way table', () => {
@@ -37,6 +43,7 @@ describe('a two-way table', () => {
             [2, 1, 0.6],
           ],
         },
+        { id: 'chosen', data: [] },
       ],
       visualMap: { min: 0, max: 1, text: ['1', '0'] },
       xAxis: { type: 'category', data: ['60', '70', '80'] },
@@ -58,6 +65,7 @@ describe('a two-way table', () => {
           ],
         },
         { id: 'contour-2', lineStyle: { color: 'highest' } },
+        { id: 'chosen', data: [] },
       ],
     })
   })
@@ -78,6 +86,7 @@ describe('a two-way table', () => {
             [80, 2, 0.6],
           ],
         },
+        { id: 'chosen', data: [] },
       ],
       zAxis3D: { name: 'drawn', min: 0, max: 1 },
     })
@@ -92,10 +101,40 @@ describe('a two-way table', () => {
   })
 
   it('tells things without a size by their names', () => {
-    const table = { ...twoWay, across: [1, 2, 3] }
+    const table = { ...twoWay, across: ['Red', 'Green', 'White'].map((label, index) => ({ at: index + 1, label })) }
     const across = placesOf('Red', 'Green', 'White')
-    expect(told('FIELDS', { value: [1, 0] }, { table, across })).toBe('Green , 1 min → <b>20%</b>')
+    expect(told('FIELDS', { value: [1, 0] }, { table, across })).toBe('Green, 1 min → <b>20%</b>')
     expect(options('FIELDS', { table, across })).toMatchObject({ xAxis: { data: ['Red', 'Green', 'White'] } })
+  })
+
+  it.each([
+    ['FIELDS', [[1, 0]]],
+    ['CONTOURS', [[70, 1]]],
+    ['SURFACE', [[70, 1, 0.2]]],
+  ] as const)('%s has a mark where a cell is selected', (form, marks) => {
+    expect(options(form, {}, ['D3'])).toMatchObject({
+      series: expect.arrayContaining([expect.objectContaining({ id: 'chosen', data: marks })]),
+    })
+  })
+
+  it('colours its values alone', () => {
+    expect(options('FIELDS')).toMatchObject({ visualMap: { seriesIndex: 0 } })
+  })
+
+  it.each([
+    ['across', 70, '70'], // a tick
+    ['across', 65, ''],
+    ['up', 2, '2'],
+    ['height', 0.5, '0.5'],
+  ] as const)('is a surface that tells of its axis %s at %d: %s', (which, at, label) => {
+    const { xAxis3D, yAxis3D, zAxis3D } = options('SURFACE')
+    expect(labelled({ across: xAxis3D, up: yAxis3D, height: zAxis3D }[which], at)).toBe(label)
+  })
+
+  it('is a surface with a heading where an axis ends between two ticks', () => {
+    const across = axisOfTicks(60, 80, [65, 75], { title: 'water', unit: '°C' })
+    const { xAxis3D } = options('SURFACE', { across })
+    expect([60, 65, 70, 72].map((at) => labelled(xAxis3D, at))).toEqual(['60 °C', '65', '70 °C', ''])
   })
 
   it.each(['FIELDS', 'CONTOURS', 'SURFACE'] as const)('%s is nothing until there is a table', (form) => {

@@ -1,9 +1,13 @@
 import type { EChartsCoreOption } from 'echarts/core'
-import type { Chart, ChartAxis, ChartData, TwoWay } from '../../api/types'
+import type { Chart, ChartAxis, ChartData, Tick, TwoWay } from '../../api/types'
+import { atOf } from '../../grid/address'
 import type { Inks } from '../inks'
-import { axisOf, escaped, linesBehind, textStyle, tooltipLook } from './axes'
+import { withUnit } from '../withUnit'
+import { axisOf, escaped, linesBehind, ringAt, textStyle, tooltipLook } from './axes'
 
-const labelOf = (axis: ChartAxis, at: number) => (axis.places ? (axis.scale.ticks[at - 1]?.label ?? '') : String(at))
+/** A heading without its unit, which the title of its axis tells. */
+const bareHead = ({ unit }: ChartAxis, { label }: Tick) =>
+  unit !== '' && label.endsWith(unit) ? label.slice(0, -unit.length).trim() : label
 
 const ends = ({ height }: TwoWay) => [height.scale.ticks.at(-1)?.label ?? '', height.scale.ticks[0]?.label ?? '']
 
@@ -13,6 +17,7 @@ const ramp = (table: TwoWay, inks: Inks) => ({
   calculable: false,
   inRange: { color: [...inks.ramp] },
   text: ends(table),
+  seriesIndex: 0,
   textStyle: { color: inks.muted, fontSize: 12 },
   itemWidth: 12,
   itemHeight: 180,
@@ -21,18 +26,32 @@ const ramp = (table: TwoWay, inks: Inks) => ({
 })
 
 const inWords = (data: ChartData, table: TwoWay, column: number, row: number) =>
-  `${escaped(labelOf(data.across, table.across[column] ?? 0))} ${escaped(data.across.unit)}, ` +
-  `${escaped(labelOf(data.up, table.up[row] ?? 0))} ${escaped(data.up.unit)} → ` +
+  `${escaped(withUnit(table.across[column]?.label ?? '', data.across.unit))}, ` +
+  `${escaped(withUnit(table.up[row]?.label ?? '', data.up.unit))} → ` +
   `<b>${escaped(table.texts[row]?.[column] ?? '')}</b>`
 
+/** The fields whose cells are selected, as column and row. */
+function chosenFields(table: TwoWay, chosen: ReadonlySet<string>): readonly (readonly [number, number])[] {
+  const first = atOf(table.first)
+  return [...chosen].map((cell) => {
+    const at = atOf(cell)
+    return [at.column - first.column, at.row - first.row] as const
+  })
+}
+
 /** A two-way table as coloured fields. */
-export function fieldsOptions(data: ChartData, table: TwoWay, inks: Inks): EChartsCoreOption {
-  const category = (axis: ChartAxis, values: readonly number[], isVertical: boolean) => ({
+export function fieldsOptions(
+  data: ChartData,
+  table: TwoWay,
+  inks: Inks,
+  chosen: ReadonlySet<string>,
+): EChartsCoreOption {
+  const category = (axis: ChartAxis, heads: readonly Tick[], isVertical: boolean) => ({
     ...axisOf(
       {
         ...axis,
         places: true,
-        scale: { ...axis.scale, ticks: values.map((at) => ({ at, label: labelOf(axis, at) })) },
+        scale: { ...axis.scale, ticks: heads.map((head) => ({ at: head.at, label: bareHead(axis, head) })) },
       },
       inks,
       { isVertical },
@@ -59,12 +78,19 @@ export function fieldsOptions(data: ChartData, table: TwoWay, inks: Inks): EChar
         ),
         itemStyle: { borderColor: inks.block, borderWidth: 1 },
       },
+      { id: 'chosen', ...ringAt(chosenFields(table, chosen), inks) },
     ],
   }
 }
 
 /** A two-way table as lines of equal value. */
-export function contoursOptions(chart: Chart, data: ChartData, table: TwoWay, inks: Inks): EChartsCoreOption {
+export function contoursOptions(
+  chart: Chart,
+  data: ChartData,
+  table: TwoWay,
+  inks: Inks,
+  chosen: ReadonlySet<string>,
+): EChartsCoreOption {
   const { least, most } = table.height.scale
   const colourOf = (level: number) => {
     // The palest would not be seen on white.
@@ -75,8 +101,9 @@ export function contoursOptions(chart: Chart, data: ChartData, table: TwoWay, in
     animation: false,
     textStyle,
     grid: { left: 68, top: 24, right: 56, bottom: 54 },
-    xAxis: axisOf(data.across, inks, { isVertical: false }),
-    yAxis: axisOf(data.up, inks, { isVertical: true }),
+    // Lines go on between things without a size.
+    xAxis: axisOf({ ...data.across, places: false }, inks, { isVertical: false }),
+    yAxis: axisOf({ ...data.up, places: false }, inks, { isVertical: true }),
     tooltip: {
       ...tooltipLook(inks),
       trigger: 'item',
@@ -96,9 +123,21 @@ export function contoursOptions(chart: Chart, data: ChartData, table: TwoWay, in
         labelLayout: { hideOverlap: true },
         z: 3,
       })),
+      {
+        id: 'chosen',
+        ...ringAt(
+          chosenFields(table, chosen).map(([column, row]) => [
+            table.across[column]?.at ?? null,
+            table.up[row]?.at ?? null,
+          ]),
+          inks,
+        ),
+      },
     ],
   }
 }
+
+const isAt = (at: number) => (tick: Tick) => Math.abs(tick.at - at) <= Math.abs(at) * 1e-9
 
 /** How far labels are from their axis: where two axes meet, theirs must not. */
 const NEAR = 8
@@ -110,8 +149,9 @@ export function surfaceOptions(
   table: TwoWay,
   inks: Inks,
   turned: { readonly alpha: number; readonly beta: number },
+  chosen: ReadonlySet<string>,
 ): EChartsCoreOption {
-  const axis = ({ title, scale }: ChartAxis, gap: number) => ({
+  const axis = ({ title, scale }: ChartAxis, gap: number, heads: readonly Tick[] = []) => ({
     type: 'value',
     name: title,
     nameGap: 18 + gap,
@@ -120,7 +160,7 @@ export function surfaceOptions(
     nameTextStyle: { color: inks.ink, fontSize: 14, lineHeight: 22, fontFamily: 'IBM Plex Sans' },
     axisLabel: {
       margin: gap,
-      formatter: (at: number) => scale.ticks.find((tick) => Math.abs(tick.at - at) < 1e-9)?.label ?? String(at),
+      formatter: (at: number) => scale.ticks.find(isAt(at))?.label ?? heads.find(isAt(at))?.label ?? '',
       textStyle: { color: inks.muted, fontSize: 13, lineHeight: 20, fontFamily: 'IBM Plex Sans' },
     },
     axisLine: { lineStyle: { color: inks.ink } },
@@ -133,10 +173,10 @@ export function surfaceOptions(
     tooltip: {
       ...tooltipLook(inks),
       formatter: ({ value }: { readonly value: readonly [number, number, number] }) =>
-        inWords(data, table, table.across.indexOf(value[0]), table.up.indexOf(value[1])),
+        inWords(data, table, table.across.findIndex(isAt(value[0])), table.up.findIndex(isAt(value[1]))),
     },
-    xAxis3D: axis(data.across, NEAR),
-    yAxis3D: axis(data.up, NEAR),
+    xAxis3D: axis(data.across, NEAR, table.across),
+    yAxis3D: axis(data.up, NEAR, table.up),
     zAxis3D: axis(table.height, FAR),
     grid3D: {
       boxWidth: 110,
@@ -151,9 +191,20 @@ export function surfaceOptions(
         shading: 'lambert',
         wireframe: { show: true, lineStyle: { color: inks.block, opacity: 0.35, width: 1 } },
         data: table.up.flatMap((up, row) =>
-          table.across.map((across, column) => [across, up, table.values[row]?.[column] ?? Number.NaN]),
+          table.across.map((across, column) => [across.at, up.at, table.values[row]?.[column] ?? Number.NaN]),
         ),
         dataShape: [table.up.length, table.across.length],
+      },
+      {
+        id: 'chosen',
+        type: 'scatter3D',
+        silent: true,
+        symbolSize: 14,
+        itemStyle: { color: inks.clay },
+        data: chosenFields(table, chosen).flatMap(([column, row]) => {
+          const height = table.values[row]?.[column]
+          return height == null ? [] : [[table.across[column]?.at, table.up[row]?.at, height]]
+        }),
       },
     ],
   }

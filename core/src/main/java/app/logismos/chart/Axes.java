@@ -49,6 +49,11 @@ final class Axes {
         return reader.acrossMeasure().text(place, mark);
     }
 
+    /** A value across in words. */
+    String acrossText(Value value) {
+        return reader.acrossText(value);
+    }
+
     ChartData.Axis across() {
         Heading heading = reader.acrossHeading();
         Measure measure = reader.acrossMeasure();
@@ -74,11 +79,8 @@ final class Axes {
                 .flatMapToDouble(line -> DoubleStream.of(line.x()))
                 .filter(Double::isFinite)
                 .toArray();
-        return new ChartData.Axis(
-                title,
-                unit,
-                false,
-                seen(scale(chart.acrossAxis(), Optional.of(measure), places), view.across(), measure));
+        Scale scale = seen(scale(chart.acrossAxis(), Optional.of(measure), places), view.across(), measure);
+        return new ChartData.Axis(title, unit, false, reader.showsPercentAcross() ? marked(scale.inPercent()) : scale);
     }
 
     private String variable() {
@@ -118,9 +120,10 @@ final class Axes {
         Optional<Measure> measure =
                 own.stream().flatMap(i -> lines.get(i).measure().stream()).findFirst();
         Scale bare = scale(look, measure, heights(own));
-        Scale whole = !own.isEmpty() && own.stream().allMatch(i -> isPercent(lines.get(i))) ? bare.inPercent() : bare;
         Measure like = measure.orElse(new Measure.Numbers());
-        return new ChartData.Axis(title, unit, false, isRight ? along(whole, like) : seen(whole, part, like));
+        Scale seen = isRight ? along(bare, like) : seen(bare, part, like);
+        boolean inPercent = !own.isEmpty() && own.stream().allMatch(i -> isPercent(lines.get(i)));
+        return new ChartData.Axis(title, unit, false, inPercent ? marked(seen.inPercent()) : seen);
     }
 
     /** Whether the cells of a series show their numbers in percent. */
@@ -254,13 +257,7 @@ final class Axes {
     }
 
     private Scale marked(Scale scale) {
-        return new Scale(
-                scale.least(),
-                scale.most(),
-                scale.ticks().stream()
-                        .map(tick -> new Scale.Tick(tick.at(), mark.number(tick.label())))
-                        .toList(),
-                scale.logarithmic());
+        return scale.marked(mark);
     }
 
     /** The horizontal axis of a histogram: the values themselves. */
@@ -269,7 +266,7 @@ final class Axes {
         Optional<Measure> measure =
                 lines.stream().flatMap(line -> line.measure().stream()).findFirst();
         Scale scale = scale(chart.acrossAxis(), measure, new double[] {
-            bins.edges().get(0), bins.edges().get(bins.edges().size() - 1)
+            bins.edges().get(0).at(), bins.edges().get(bins.edges().size() - 1).at()
         });
         String title = chart.acrossAxis().title().isEmpty()
                 ? values.title()

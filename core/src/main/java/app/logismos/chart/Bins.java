@@ -3,14 +3,15 @@ package app.logismos.chart;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.DoubleFunction;
 
 /**
  * How many values lie between equal steps. A value on an edge is counted above it; the last bin has both its edges.
  *
- * @param edges upwards, one more than there are bins
+ * @param edges upwards with their units, one more than there are bins
  * @param counts for each list of values how many are in each bin
  */
-public record Bins(List<Double> edges, List<List<Integer>> counts) {
+public record Bins(List<Scale.Tick> edges, List<List<Integer>> counts) {
     private static final int MOST = 60;
 
     public Bins {
@@ -24,8 +25,10 @@ public record Bins(List<Double> edges, List<List<Integer>> counts) {
      * Sturges advises (1926).
      *
      * @param lists finite values; one list at least has some
+     * @param finest no bin is narrower
+     * @param told an edge in words
      */
-    static Bins of(List<double[]> lists) {
+    static Bins of(List<double[]> lists, double finest, DoubleFunction<String> told) {
         double[] all = lists.stream().flatMapToDouble(Arrays::stream).sorted().toArray();
         double least = all[0];
         double most = all[all.length - 1];
@@ -33,11 +36,14 @@ public record Bins(List<Double> edges, List<List<Integer>> counts) {
         double wanted = middle > 0
                 ? 2 * middle / Math.cbrt(all.length)
                 : (most - least) / (1 + Math.log(all.length) / Math.log(2));
-        double bins = wanted > 0 ? Math.min(MOST, Math.max(1, (most - least) / wanted)) : 1;
-        Scale scale = Scale.stepping(least, most, bins);
-        List<Double> edges = scale.ticks().stream().map(Scale.Tick::at).toList();
+        double width = Math.max(wanted, finest);
+        double bins = width > 0 ? Math.min(MOST, Math.max(1, (most - least) / width)) : 1;
+        List<Double> edges = Scale.stepping(least, most, bins).ticks().stream()
+                .map(Scale.Tick::at)
+                .toList();
         return new Bins(
-                edges, lists.stream().map(values -> counts(values, edges)).toList());
+                edges.stream().map(at -> new Scale.Tick(at, told.apply(at))).toList(),
+                lists.stream().map(values -> counts(values, edges)).toList());
     }
 
     private static List<Integer> counts(double[] values, List<Double> edges) {

@@ -126,15 +126,17 @@ public record ChartData(
     /**
      * A two-way table.
      *
-     * @param across the places of its columns
-     * @param up the places of its rows
+     * @param across the places of its columns, as their headings show them
+     * @param up the places of its rows, as their headings show them
+     * @param first the cell of the first value
      * @param values row by row; nothing where there is no number
      * @param height the scale of the values
      * @param contours lines of equal value
      */
     public record TwoWay(
-            List<Double> across,
-            List<Double> up,
+            List<Scale.Tick> across,
+            List<Scale.Tick> up,
+            Address first,
             List<List<Optional<Double>>> values,
             List<List<String>> texts,
             Axis height,
@@ -148,7 +150,7 @@ public record ChartData(
         }
 
         TwoWay withHeight(Axis other) {
-            return new TwoWay(across, up, values, texts, other, contours);
+            return new TwoWay(across, up, first, values, texts, other, contours);
         }
     }
 

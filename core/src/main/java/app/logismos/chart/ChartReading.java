@@ -62,9 +62,9 @@ public final class ChartReading {
                 Optional.empty(),
                 List.of(),
                 table,
-                List.of(),
+                Marks.plain(chart),
                 faults,
-                Summary.of(chart, table, mark));
+                Summary.of(chart, table));
     }
 
     private ChartData plot() {
@@ -79,8 +79,14 @@ public final class ChartReading {
                 .toList();
         Optional<Bins> bins =
                 chart.form() == Chart.Form.HISTOGRAM && lines.stream().anyMatch(line -> !line.isEmpty())
-                        ? Optional.of(Bins.of(lines.stream().map(Line::heights).toList()))
+                        ? Optional.of(bins(lines))
                         : Optional.empty();
+        List<Boxes> boxes = chart.form() == Chart.Form.BOXES
+                ? lines.stream()
+                        .filter(line -> !line.isEmpty())
+                        .map(line -> Boxes.of(line.heights(), at -> figure(line, at)))
+                        .toList()
+                : List.of();
         ChartData.Axis across = bins.map(axes::alongValues).orElseGet(axes::across);
         ChartData.Axis up = bins.map(axes::counts).orElseGet(axes::up);
         Optional<ChartData.Axis> right = axes.right();
@@ -92,17 +98,27 @@ public final class ChartReading {
                 right,
                 series,
                 bins,
-                chart.form() == Chart.Form.BOXES
-                        ? lines.stream()
-                                .map(Line::heights)
-                                .filter(each -> each.length > 0)
-                                .map(Boxes::of)
-                                .toList()
-                        : List.of(),
+                boxes,
                 Optional.empty(),
                 new Marks(chart, live, lines, reader, axes, faults).marks(),
                 faults(lines, axes, across, up, right),
-                Summary.of(chart, series, bins));
+                Summary.of(chart, series, bins, boxes));
+    }
+
+    private Bins bins(List<Line> lines) {
+        Line first = lines.stream().filter(line -> !line.isEmpty()).findFirst().orElseThrow();
+        return Bins.of(
+                lines.stream().map(Line::heights).toList(),
+                first.measure().orElseThrow().finest(),
+                at -> figure(first, at));
+    }
+
+    /** What was worked out of the values of a series, as its cells show them. */
+    private String figure(Line line, double at) {
+        Value value = line.measure().orElseThrow().value(at);
+        return line.cells().isEmpty()
+                ? live.display().candid(value)
+                : live.display(chart.grid(), line.cells().get(0)).candid(value);
     }
 
     /** Each once, and what is left out. */
@@ -215,7 +231,7 @@ public final class ChartReading {
         return new ChartData.Point(
                 line.x()[i],
                 Double.isFinite(line.y()[i]) ? Optional.of(line.y()[i]) : Optional.empty(),
-                i < line.across().size() ? shown(line.across().get(i)) : axes.acrossText(line.x()[i]),
+                i < line.across().size() ? axes.acrossText(line.across().get(i)) : axes.acrossText(line.x()[i]),
                 i < line.up().size()
                         ? cell.map(at -> live.display(chart.grid(), at)
                                         .candid(line.up().get(i)))
@@ -229,10 +245,6 @@ public final class ChartReading {
                         ? Optional.of(line.errors()[i])
                         : Optional.empty(),
                 cell);
-    }
-
-    private String shown(Value value) {
-        return live.display().candid(value);
     }
 
     /** What part of the whole each value is, to a tenth of a percent. */

@@ -1,5 +1,6 @@
 package app.logismos.chart;
 
+import app.logismos.display.Display;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
@@ -104,7 +105,8 @@ final class Lines {
         boolean texts = across.values().stream().anyMatch(Text.class::isInstance) && !hasSize(across);
         return (bars || texts || chart.form() == Chart.Form.SHARES)
                         && !across.values().isEmpty()
-                ? Optional.of(across.values().stream().map(live.display()::text).toList())
+                ? Optional.of(
+                        across.values().stream().map(acrossDisplay()::text).toList())
                 : Optional.empty();
     }
 
@@ -124,6 +126,24 @@ final class Lines {
     /** What stands along the horizontal axis, where it is things without a size. */
     Optional<List<String>> places() {
         return places;
+    }
+
+    /** How the cells along the horizontal axis show their values: as the first of them does. */
+    private Display acrossDisplay() {
+        return across.cells().isEmpty()
+                ? live.display()
+                : live.display(chart.grid(), across.cells().get(0));
+    }
+
+    /** A value along the horizontal axis, as it is shown. */
+    String acrossText(Value value) {
+        return acrossDisplay().candid(value);
+    }
+
+    /** Whether the values along the horizontal axis are shown in percent. */
+    boolean showsPercentAcross() {
+        return !across.cells().isEmpty()
+                && live.showsPercent(chart.grid(), across.cells().get(0));
     }
 
     Measure acrossMeasure() {

@@ -40,10 +40,19 @@ final class Marks {
 
     /** In their order; a tangent that cannot be drawn has no other end. */
     List<ChartData.Mark> marks() {
-        return chart.marks().stream().map(this::mark).toList();
+        return chart.marks().stream()
+                .map(mark -> mark instanceof Chart.Tangent tangent ? tangent(tangent) : plain(mark))
+                .toList();
     }
 
-    private ChartData.Mark mark(Chart.Mark mark) {
+    /** The same of a chart that has no curves, and tangents only from when it had. */
+    static List<ChartData.Mark> plain(Chart chart) {
+        return chart.marks().stream()
+                .map(mark -> mark instanceof Chart.Tangent tangent ? endless(tangent) : plain(mark))
+                .toList();
+    }
+
+    private static ChartData.Mark plain(Chart.Mark mark) {
         if (mark instanceof Chart.Label label) {
             return plain("label", new Place(label.across(), label.up()), Optional.empty(), label.text(), "");
         }
@@ -55,15 +64,13 @@ final class Marks {
                     arrow.text(),
                     "");
         }
-        if (mark instanceof Chart.Formula formula) {
-            return plain(
-                    "formula",
-                    new Place(formula.across(), formula.up()),
-                    Optional.empty(),
-                    formula.text(),
-                    latex(formula.text()));
-        }
-        return tangent((Chart.Tangent) mark);
+        Chart.Formula formula = (Chart.Formula) mark;
+        return plain(
+                "formula",
+                new Place(formula.across(), formula.up()),
+                Optional.empty(),
+                formula.text(),
+                latex(formula.text()));
     }
 
     private static ChartData.Mark plain(String kind, Place at, Optional<Place> to, String text, String latex) {
@@ -120,6 +127,10 @@ final class Marks {
 
     private ChartData.Mark failed(Chart.Tangent tangent, String fault) {
         faults.add(fault);
+        return endless(tangent);
+    }
+
+    private static ChartData.Mark endless(Chart.Tangent tangent) {
         return new ChartData.Mark("tangent", new Place(tangent.across(), 0), Optional.empty(), "", "", false);
     }
 }

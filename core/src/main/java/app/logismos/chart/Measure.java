@@ -52,6 +52,11 @@ sealed interface Measure {
         return (rounded == place ? "" : "≈ ") + Display.AUTOMATIC.text(measure.value(rounded));
     }
 
+    /** The least distance of two values that read differently; 0 where any does. */
+    default double finest() {
+        return 1;
+    }
+
     /** The unit's symbol; empty where there is none. */
     default String unit() {
         return "";
@@ -111,6 +116,11 @@ sealed interface Measure {
         }
 
         @Override
+        public double finest() {
+            return 0;
+        }
+
+        @Override
         public Value value(double place) {
             return new NumberValue(Real.from(place));
         }
@@ -140,6 +150,11 @@ sealed interface Measure {
         @Override
         public String text(double place) {
             return Measure.shortened(this, place);
+        }
+
+        @Override
+        public double finest() {
+            return 0;
         }
 
         @Override

@@ -1,6 +1,7 @@
 package app.logismos.chart;
 
 import app.logismos.display.Automatic;
+import app.logismos.display.DecimalMark;
 import app.logismos.number.Rational;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -38,7 +39,7 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
         ticks = List.copyOf(ticks);
     }
 
-    /** A mark with its text. */
+    /** A place with its text. */
     public record Tick(double at, String label) {}
 
     /**
@@ -245,6 +246,17 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
                 ticks.stream()
                         .map(tick -> new Tick(
                                 tick.at(), label(BigDecimal.valueOf(tick.at()).movePointRight(2)) + " %"))
+                        .toList(),
+                logarithmic);
+    }
+
+    /** The same with another decimal mark. */
+    Scale marked(DecimalMark mark) {
+        return new Scale(
+                least,
+                most,
+                ticks.stream()
+                        .map(tick -> new Tick(tick.at(), mark.number(tick.label())))
                         .toList(),
                 logarithmic);
     }

@@ -1,11 +1,11 @@
 package app.logismos.chart;
 
-import app.logismos.display.DecimalMark;
 import app.logismos.sheet.Chart;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** A chart in a few sentences, for those who do not see it. */
 final class Summary {
@@ -13,17 +13,13 @@ final class Summary {
 
     private Summary() {}
 
-    static String of(Chart chart, List<ChartData.Series> series, Optional<Bins> bins) {
+    static String of(Chart chart, List<ChartData.Series> series, Optional<Bins> bins, List<Boxes> boxes) {
         String start = "Chart " + chart.title() + ".";
         return switch (chart.form()) {
             case SHARES -> start + series.stream().map(Summary::shares).collect(Collectors.joining());
             case HISTOGRAM -> start + bins.map(Summary::histogram).orElse(" There are no values.");
             case BOXES ->
-                start
-                        + series.stream()
-                                .map(each -> " " + each.name() + ": "
-                                        + counted(filled(each).size(), "value") + ".")
-                                .collect(Collectors.joining());
+                start + boxes(series.stream().filter(Summary::hasValues).toList(), boxes);
             case PLOT, SURFACE, CONTOURS, FIELDS ->
                 start + series.stream().map(Summary::line).collect(Collectors.joining());
         };
@@ -93,21 +89,49 @@ final class Summary {
                 .flatMap(List::stream)
                 .mapToInt(Integer::intValue)
                 .sum();
-        return " " + counted(all, "value") + " in " + counted(bins.edges().size() - 1, "bin") + ".";
+        int last = bins.edges().size() - 1;
+        Comparator<Integer> byCount = Comparator.comparingInt(
+                bin -> bins.counts().stream().mapToInt(list -> list.get(bin)).sum());
+        int fullest = IntStream.range(0, last)
+                .boxed()
+                .max(byCount.thenComparing(Comparator.reverseOrder()))
+                .orElseThrow();
+        return " " + counted(all, "value") + " in " + counted(last, "bin") + " from "
+                + bins.edges().get(0).label() + " to " + bins.edges().get(last).label() + "; most from "
+                + bins.edges().get(fullest).label() + " to "
+                + bins.edges().get(fullest + 1).label() + ".";
     }
 
-    static String of(Chart chart, Optional<ChartData.TwoWay> table, DecimalMark mark) {
-        return "Chart " + chart.title() + "."
-                + table.map(each -> " A table of " + each.up().size() + " rows and "
-                                + each.across().size() + " columns; values from "
-                                + mark.number(
-                                        each.height().scale().ticks().get(0).label()) + " to "
-                                + mark.number(each.height()
-                                        .scale()
-                                        .ticks()
-                                        .get(each.height().scale().ticks().size() - 1)
-                                        .label())
-                                + ".")
-                        .orElse(" There are no values.");
+    private static String boxes(List<ChartData.Series> series, List<Boxes> boxes) {
+        return IntStream.range(0, boxes.size())
+                .mapToObj(i -> " " + series.get(i).name() + ": "
+                        + counted(filled(series.get(i)).size(), "value") + ", median "
+                        + boxes.get(i).median().label() + ", the middle half from "
+                        + boxes.get(i).lower().label() + " to "
+                        + boxes.get(i).upper().label() + ".")
+                .collect(Collectors.joining());
+    }
+
+    private static boolean hasValues(ChartData.Series series) {
+        return !filled(series).isEmpty();
+    }
+
+    static String of(Chart chart, Optional<ChartData.TwoWay> table) {
+        return "Chart " + chart.title() + "." + table.map(Summary::ofTable).orElse(" There are no values.");
+    }
+
+    private static String ofTable(ChartData.TwoWay table) {
+        List<Scale.Tick> values = IntStream.range(0, table.up().size())
+                .boxed()
+                .flatMap(row -> IntStream.range(0, table.across().size())
+                        .boxed()
+                        .flatMap(column -> table.values().get(row).get(column).stream()
+                                .map(value -> new Scale.Tick(
+                                        value, table.texts().get(row).get(column)))))
+                .sorted(Comparator.comparingDouble(Scale.Tick::at))
+                .toList();
+        return " A table of " + table.up().size() + " rows and "
+                + table.across().size() + " columns; values from "
+                + values.get(0).label() + " to " + values.get(values.size() - 1).label() + ".";
     }
 }

@@ -1,5 +1,6 @@
 package app.logismos.chart;
 
+import app.logismos.display.DecimalMark;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
@@ -20,6 +21,9 @@ final class TwoWayReading {
     private final List<String> faults;
     private final List<Value> top = new ArrayList<>();
     private final List<Value> left = new ArrayList<>();
+    private final List<String> topTexts = new ArrayList<>();
+    private final List<String> leftTexts = new ArrayList<>();
+    private final DecimalMark mark;
     private final List<List<Value>> inner = new ArrayList<>();
     private Area area = Area.between(Address.FIRST, Address.FIRST);
     private String corner = "";
@@ -28,6 +32,7 @@ final class TwoWayReading {
         this.chart = chart;
         this.live = live;
         this.faults = faults;
+        this.mark = live.display().mark();
         chart.series().stream()
                 .filter(series -> series.source() instanceof Chart.Cells
                         && live.grid(chart.grid()).isPresent())
@@ -43,10 +48,14 @@ final class TwoWayReading {
         area = cells;
         Table table = live.values(chart.grid(), cells);
         corner = table.at(0, 0) instanceof Text text ? text.text() : "";
-        IntStream.range(1, table.columns()).forEach(column -> top.add(table.at(0, column)));
+        for (int column = 1; column < table.columns(); column++) {
+            top.add(table.at(0, column));
+            topTexts.add(shown(column, 0, table.at(0, column)));
+        }
         for (int row = 1; row < table.rows(); row++) {
             int at = row;
             left.add(table.at(row, 0));
+            leftTexts.add(shown(0, row, table.at(row, 0)));
             inner.add(IntStream.range(1, table.columns())
                     .mapToObj(column -> table.at(at, column))
                     .toList());
@@ -54,31 +63,40 @@ final class TwoWayReading {
     }
 
     ChartData.Axis across() {
-        return axis(top, chart.acrossAxis());
+        return axis(top, topTexts, cell(1, 0), chart.acrossAxis());
     }
 
     ChartData.Axis up() {
-        return axis(left, chart.upAxis());
+        return axis(left, leftTexts, cell(0, 1), chart.upAxis());
     }
 
-    private ChartData.Axis axis(List<Value> values, Chart.AxisLook look) {
+    /** A cell of the table, counted from its upper left corner. */
+    private Address cell(int column, int row) {
+        return new Address(area.first().column() + column, area.first().row() + row);
+    }
+
+    private String shown(int column, int row, Value value) {
+        return live.display(chart.grid(), cell(column, row)).candid(value);
+    }
+
+    private ChartData.Axis axis(List<Value> values, List<String> texts, Address first, Chart.AxisLook look) {
         Measure measure = Measure.of(values).orElse(new Measure.Numbers());
         String title = look.title().isEmpty() ? Heading.title("", measure.unit()) : look.title();
         double[] places = places(values);
         if (values.stream().anyMatch(Text.class::isInstance)) {
-            return new ChartData.Axis(
-                    title,
-                    "",
-                    true,
-                    Scale.places(values.stream().map(live.display()::text).toList()));
+            return new ChartData.Axis(title, "", true, Scale.places(texts));
         }
-        return places.length == 0
-                ? new ChartData.Axis(title, measure.unit(), false, Scale.covering(0, 1))
-                : new ChartData.Axis(
-                        title,
-                        measure.unit(),
-                        false,
-                        measure.covering(least(places), most(places)).within(least(places), most(places)));
+        double least = least(places);
+        double most = most(places);
+        Scale scale = places.length == 0
+                ? Scale.covering(0, 1)
+                : measure.covering(least, most).within(least, most);
+        return new ChartData.Axis(title, measure.unit(), false, told(scale, first));
+    }
+
+    /** A scale with its ticks as a cell would show them. */
+    private Scale told(Scale scale, Address cell) {
+        return (live.showsPercent(chart.grid(), cell) ? scale.inPercent() : scale).marked(mark);
     }
 
     private static double[] places(List<Value> values) {
@@ -117,15 +135,14 @@ final class TwoWayReading {
             }
             return Optional.empty();
         }
-        Address inside = new Address(area.first().column() + 1, area.first().row() + 1);
-        Scale bare = Scale.covering(least(all), most(all));
-        Scale scale = live.showsPercent(chart.grid(), inside) ? bare.inPercent() : bare;
+        Scale scale = measure.covering(least(all), most(all));
         String title = chart.rightAxis().title().isEmpty()
                 ? Heading.title(corner, measure.unit())
                 : chart.rightAxis().title();
         return Optional.of(new ChartData.TwoWay(
-                boxed(x),
-                boxed(y),
+                ticks(x, topTexts),
+                ticks(y, leftTexts),
+                cell(1, 1),
                 Arrays.stream(z)
                         .map(row -> Arrays.stream(row)
                                 .mapToObj(
@@ -133,7 +150,7 @@ final class TwoWayReading {
                                 .toList())
                         .toList(),
                 texts(),
-                new ChartData.Axis(title, measure.unit(), false, scale),
+                new ChartData.Axis(title, measure.unit(), false, told(scale, cell(1, 1))),
                 chart.form() == Chart.Form.CONTOURS ? contours(scale, x, y, z) : List.of()));
     }
 
@@ -142,23 +159,22 @@ final class TwoWayReading {
         for (int row = 0; row < inner.size(); row++) {
             int at = row;
             texts.add(IntStream.range(0, top.size())
-                    .mapToObj(column -> live.display(
-                                    chart.grid(),
-                                    new Address(
-                                            area.first().column() + column + 1,
-                                            area.first().row() + at + 1))
-                            .candid(inner.get(at).get(column)))
+                    .mapToObj(column -> shown(column + 1, at + 1, inner.get(at).get(column)))
                     .toList());
         }
         return texts;
     }
 
-    private static List<ChartData.Contour> contours(Scale scale, double[] x, double[] y, double[][] z) {
-        Scale bare = Scale.stepping(scale.least(), scale.most(), 10);
-        Scale fine = scale.ticks().get(0).label().endsWith("%") ? bare.inPercent() : bare;
-        return fine.ticks().stream()
+    private List<ChartData.Contour> contours(Scale scale, double[] x, double[] y, double[][] z) {
+        return told(Scale.stepping(scale.least(), scale.most(), 10), cell(1, 1)).ticks().stream()
                 .flatMap(tick -> Contours.at(tick.at(), x, y, z).stream()
                         .map(places -> new ChartData.Contour(tick.at(), tick.label(), places)))
+                .toList();
+    }
+
+    private static List<Scale.Tick> ticks(double[] places, List<String> texts) {
+        return IntStream.range(0, places.length)
+                .mapToObj(i -> new Scale.Tick(places[i], texts.get(i)))
                 .toList();
     }
 
@@ -170,9 +186,5 @@ final class TwoWayReading {
             }
         }
         return places.length > 0;
-    }
-
-    private static List<Double> boxed(double[] values) {
-        return Arrays.stream(values).boxed().toList();
     }
 }

@@ -326,9 +326,8 @@ public final class LiveWorksheet {
 
     /** Whether a cell's style shows its number in percent. */
     public boolean showsPercent(String grid, Address cell) {
-        return grid(grid)
-                .filter(block -> block.style(cell).startsWith("percent"))
-                .isPresent();
+        String own = grid(grid).map(block -> block.style(cell)).orElse("");
+        return (own.isEmpty() ? worksheet.settings().style() : own).startsWith("percent");
     }
 
     /** How values are shown where no cell shows them. */

@@ -13,6 +13,7 @@ import app.logismos.sheet.Block;
 import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
+import app.logismos.sheet.Settings;
 import app.logismos.sheet.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
@@ -183,6 +184,23 @@ class ChartReadingTest {
     }
 
     @Test
+    void figuresOfAHistogramAndOfBoxesHaveTheirUnits() {
+        LiveWorksheet live = live(0, "", "0.1 g", "", "", "0.2 g", "", "", "0.4 g", "", "", "2 g", "");
+        ChartData histogram = of(formed(Chart.Form.HISTOGRAM, "A1:A4", "B1:B4"), live);
+        assertThat(histogram.bins().orElseThrow().edges())
+                .extracting(Scale.Tick::label)
+                .startsWith("0 g")
+                .endsWith("2 g");
+        assertThat(histogram.summary())
+                .isEqualTo("Chart Look. 4 values in 2 bins from 0 g to 2 g; most from 0 g to 1 g.");
+        ChartData boxes = of(formed(Chart.Form.BOXES, "A1:A4", "B1:B4"), live);
+        assertThat(boxes.boxes().get(0).median().label()).isEqualTo("0.3 g");
+        assertThat(boxes.boxes().get(0).farOut()).containsExactly(new Scale.Tick(2, "2 g"));
+        assertThat(boxes.summary())
+                .isEqualTo("Chart Look. B1:B4: 4 values, median 0.3 g, the middle half from 0.175 g to 0.8 g.");
+    }
+
+    @Test
     void aCurveIsDrawnFromItsExpressionAndFollowsNames() {
         LiveWorksheet live = live(0, "3", "0", "0");
         live.apply(List.of(new Edit.Define("height", Optional.of(new Edit.Place("g", area("A1"))))));
@@ -322,8 +340,9 @@ class ChartReadingTest {
                 formed(Chart.Form.CONTOURS, "A1:A1", "A1:C3"),
                 live(0, "mug", "10", "20", "1", "0", "10", "2", "10", "20"));
         ChartData.TwoWay table = data.table().orElseThrow();
-        assertThat(table.across()).containsExactly(10.0, 20.0);
-        assertThat(table.up()).containsExactly(1.0, 2.0);
+        assertThat(table.across()).containsExactly(new Scale.Tick(10, "10"), new Scale.Tick(20, "20"));
+        assertThat(table.up()).containsExactly(new Scale.Tick(1, "1"), new Scale.Tick(2, "2"));
+        assertThat(table.first()).hasToString("B2");
         assertThat(table.height().title()).isEqualTo("mug");
         assertThat(table.contours())
                 .isNotEmpty()
@@ -331,6 +350,63 @@ class ChartReadingTest {
         assertThat(of(formed(Chart.Form.SURFACE, "A1:A1", "A1:A3"), live(0, "a"))
                         .faults())
                 .hasSize(1);
+    }
+
+    @Test
+    void headingsAndValuesOfATwoWayTableReadAsTheirCellsDo() {
+        LiveWorksheet live = live(0, "mug", "0.5 kg", "1.5 kg", "2027-03-01", "=1/3", "2", "2027-03-08", "3", "4.25");
+        live.apply(List.of(new Edit.ChangeSettings(new Settings(false, true, false, ""))));
+        ChartData data = of(formed(Chart.Form.FIELDS, "A1:A1", "A1:C3"), live);
+        ChartData.TwoWay table = data.table().orElseThrow();
+        assertThat(table.across()).containsExactly(new Scale.Tick(0.5, "0,5 kg"), new Scale.Tick(1.5, "1,5 kg"));
+        assertThat(table.up()).extracting(Scale.Tick::label).containsExactly("2027-03-01", "2027-03-08");
+        assertThat(table.texts()).containsExactly(List.of("≈ 0,3333333333", "2"), List.of("3", "4,25"));
+        assertThat(data.summary()).endsWith("2 rows and 2 columns; values from ≈ 0,3333333333 to 4,25.");
+        assertThat(data.across().scale().ticks())
+                .extracting(Scale.Tick::label)
+                .contains("0,6", "0,8")
+                .noneMatch(label -> label.contains("."));
+    }
+
+    @Test
+    void axesOfCellsInPercentAreInPercent() {
+        LiveWorksheet live = live(0, "0.001", "0.1", "", "0.002", "0.3");
+        live.apply(List.of(new Edit.ChangeSettings(new Settings(false, true, false, "percent"))));
+        ChartData data = of(chart, live);
+        assertThat(data.across().scale().ticks())
+                .extracting(Scale.Tick::label)
+                .startsWith("0,1 %")
+                .endsWith("0,2 %");
+        assertThat(data.up().scale().ticks()).extracting(Scale.Tick::label).contains("10 %");
+        assertThat(data.series().get(0).points())
+                .extracting(ChartData.Point::acrossText)
+                .containsExactly("0,1 %", "0,2 %");
+    }
+
+    @Test
+    void marksStandOnContoursWithoutTheTangentsOfFormerCurves() {
+        Chart contours = formed(Chart.Form.CONTOURS, "A1:A1", "A1:C3");
+        Chart marked = new Chart(
+                contours.id(),
+                contours.title(),
+                contours.form(),
+                contours.grid(),
+                contours.across(),
+                contours.series(),
+                contours.acrossAxis(),
+                contours.upAxis(),
+                contours.rightAxis(),
+                contours.legend(),
+                true,
+                false,
+                false,
+                List.of(new Chart.Label(15, 1.5, "ridge"), new Chart.Tangent(0, 1)),
+                false);
+        ChartData data = of(marked, live(0, "mug", "10", "20", "1", "0", "10", "2", "10", "20"));
+        assertThat(data.marks())
+                .extracting(ChartData.Mark::at, ChartData.Mark::text)
+                .containsExactly(tuple(new Place(15, 1.5), "ridge"), tuple(new Place(1, 0), ""));
+        assertThat(data.faults()).isEmpty();
     }
 
     @Test

@@ -5,50 +5,73 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.logismos.Seeded;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** Histograms, boxes and lines of equal value. */
 class SpreadTest {
+    private static Bins bins(double[]... lists) {
+        return Bins.of(List.of(lists), 0, at -> at + " g");
+    }
+
     @Test
     void everyValueIsCountedOnceBetweenRoundEdges() {
         Seeded.cases(300, random -> {
             double[] values = random.doubles(1 + random.nextInt(500), -20, 90).toArray();
-            Bins bins = Bins.of(List.of(values));
+            Bins bins = bins(values);
             assertThat(bins.counts().get(0).stream().mapToInt(Integer::intValue).sum())
                     .isEqualTo(values.length);
-            assertThat(bins.edges()).isSorted().hasSizeBetween(2, 130);
+            assertThat(bins.edges()).extracting(Scale.Tick::at).isSorted().hasSizeBetween(2, 130);
         });
     }
 
     @Test
     void aValueOnAnEdgeIsCountedAboveItAndTheLastBinHasBothEdges() {
-        Bins bins = Bins.of(List.of(new double[] {0, 1, 1, 2, 3, 4}));
-        assertThat(bins.edges()).containsExactly(0.0, 2.0, 4.0);
+        Bins bins = bins(new double[] {0, 1, 1, 2, 3, 4});
+        assertThat(bins.edges())
+                .containsExactly(new Scale.Tick(0, "0.0 g"), new Scale.Tick(2, "2.0 g"), new Scale.Tick(4, "4.0 g"));
         assertThat(bins.counts()).containsExactly(List.of(3, 3));
     }
 
     @Test
     void alikeValuesStandInOneBin() {
-        Bins bins = Bins.of(List.of(new double[] {7, 7, 7}));
+        Bins bins = bins(new double[] {7, 7, 7});
         assertThat(bins.counts().get(0).stream().filter(count -> count > 0)).containsExactly(3);
     }
 
     @Test
+    void noBinIsNarrowerThanWhatCanBeToldApart() {
+        double[] days = new Random(5).ints(200, 0, 4).mapToDouble(day -> day).toArray();
+        assertThat(Bins.of(List.of(days), 1, String::valueOf).edges())
+                .extracting(Scale.Tick::at)
+                .containsExactly(0.0, 1.0, 2.0, 3.0);
+    }
+
+    @Test
     void severalListsShareTheirBins() {
-        Bins bins = Bins.of(List.of(new double[] {0, 1}, new double[] {9, 10}));
+        Bins bins = bins(new double[] {0, 1}, new double[] {9, 10});
         assertThat(bins.counts())
                 .allSatisfy(counts -> assertThat(counts).hasSize(bins.edges().size() - 1));
     }
 
     @Test
     void aBoxHasItsQuartilesAndLeavesOutWhatIsFarOut() {
-        Boxes box = Boxes.of(new double[] {5, 1, 2, 3, 4, 100});
-        assertThat(box.lower()).isEqualTo(2.25);
-        assertThat(box.median()).isEqualTo(3.5);
-        assertThat(box.upper()).isEqualTo(4.75);
-        assertThat(box.least()).isEqualTo(1);
-        assertThat(box.most()).isEqualTo(5);
-        assertThat(box.farOut()).containsExactly(100.0);
+        Boxes box = Boxes.of(new double[] {5, 1, 2, 3, 4, 100}, at -> at + " g");
+        assertThat(box.lower().at()).isEqualTo(2.25);
+        assertThat(box.median().at()).isEqualTo(3.5);
+        assertThat(box.upper().at()).isEqualTo(4.75);
+        assertThat(box.least().at()).isEqualTo(1);
+        assertThat(box.most().at()).isEqualTo(5);
+        assertThat(box.farOut()).containsExactly(new Scale.Tick(100, "100.0 g"));
+    }
+
+    @Test
+    void quartilesOfDecimalsHaveNoTail() {
+        assertThat(Boxes.of(new double[] {0.1, 0.5}, String::valueOf).median()).isEqualTo(new Scale.Tick(0.3, "0.3"));
+        assertThat(Boxes.of(new double[] {0.1, 0.2, 0.4}, String::valueOf)
+                        .lower()
+                        .at())
+                .isEqualTo(0.15);
     }
 
     @Test

@@ -172,4 +172,30 @@ class ChartApiTest {
         program.post("/worksheets/" + id + "/redo", "");
         assertThat(program.shown(id, "t", "B4")).isEqualTo("106");
     }
+
+    private static final String CELLS = "\"series\":[{\"source\":{\"of\":\"cells\",\"area\":\"%s\"}}]";
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "PLOT | B1:B3 | A1=1 A2=1 A3=1 B1=2 B2=3 B3=4 | x,B1:B3/1,2/1,3/1,4", // several at one place
+                "PLOT | B1:B3 | A1=2 A2=1 A3=2 B1=7 B2=8 B3=9 | x,B1:B3/2,7/2,9/1,8", // in no order: as they are met
+                "PLOT | B1:B2 | A1=2027-03-01 A2=2027-03-02 B1=08:30 B2=09:15 | x,B1:B2/2027-03-01,08:30/2027-03-02,09:15",
+                "PLOT | B1:B2 | A1=1_g A2=2_g B1=0.1_kg B2=200_g | [g],B1:B2 [kg]/1,0.1/2,0.2",
+                "FIELDS | A1:C2 | A1=mug B1=60_Cel C1=70_Cel A2=2027-03-01 B2=1 C2=x | mug,60,70/2027-03-01,1,",
+                "FIELDS | A1:C2 | A1=mug B1=Red C1=Green A2=2 B2=1 C2=0.25 | mug,Red,Green/2,1,0.25",
+                "HISTOGRAM | B1:B3 | B1=2027-03-01 B2=2027-03-02 B3=2027-03-02 | from,to,B1:B3/2027-03-01,2027-03-02,3",
+                "BOXES | B1:B3 | B1=0.1_g B2=0.2_g B3=0.4_g | series,least,lower quartile,median,upper quartile,greatest/B1:B3,0.1,0.15,0.2,0.3,0.4",
+            })
+    void theDataOfAChartIsWholeAsCommaSeparatedValues(String form, String area, String entries, String csv) {
+        String sheet = program.newWorksheet("Data");
+        program.type(sheet, 1, "grid-1", entries.replace('_', ' ').split("(?<=[A-C]\\d)=| (?=[A-C]\\d=)"));
+        program.post(
+                "/worksheets/" + sheet + "/edits",
+                "{\"base\":1000,\"commands\":[{\"do\":\"addBlock\",\"section\":\"section-1\",\"at\":1,\"block\":"
+                        + block("\"form\":\"" + form + "\"," + CELLS.formatted(area)) + "}]}");
+        assertThat(program.text("/worksheets/" + sheet + "/charts/c/data.csv").split("\r\n"))
+                .containsExactly(csv.split("/"));
+    }
 }

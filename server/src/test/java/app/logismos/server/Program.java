@@ -88,10 +88,18 @@ final class Program implements AutoCloseable {
     }
 
     Answer send(HttpRequest.Builder request) {
+        HttpResponse<String> response = sent(request);
+        return new Answer(response.statusCode(), JSON.readTree(response.body().isEmpty() ? "{}" : response.body()));
+    }
+
+    /** What is no JSON. */
+    String text(String path) {
+        return sent(HttpRequest.newBuilder(URI.create(address + path)).GET()).body();
+    }
+
+    private HttpResponse<String> sent(HttpRequest.Builder request) {
         try {
-            HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
-            return new Answer(
-                    response.statusCode(), JSON.readTree(response.body().isEmpty() ? "{}" : response.body()));
+            return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         } catch (InterruptedException interrupted) {

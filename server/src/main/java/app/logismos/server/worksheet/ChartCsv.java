@@ -3,22 +3,28 @@ package app.logismos.server.worksheet;
 import app.logismos.chart.Bins;
 import app.logismos.chart.Boxes;
 import app.logismos.chart.ChartData;
+import app.logismos.chart.Scale;
 import app.logismos.unit.UnitCatalogue;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /** A chart's data as comma-separated values: numbers with a point and all digits, units by their codes in UCUM. */
 final class ChartCsv {
+    private static final Pattern MOMENT = Pattern.compile("\\d{4}-\\d\\d|\\d:\\d\\d");
+
     private ChartCsv() {}
 
     static String of(ChartData data) {
@@ -43,33 +49,39 @@ final class ChartCsv {
         return data.boxes().isEmpty() ? points(data) : boxes(data);
     }
 
+    /** A row for each place across; where a series has several points at one place, further rows for it. */
     private static List<List<String>> points(ChartData data) {
         List<List<String>> rows = new ArrayList<>();
         String across = named(data.across());
         List<String> head = new ArrayList<>(List.of(across.isEmpty() ? "x" : across));
         data.series().forEach(series -> head.add(named(series, data)));
         rows.add(head);
-        boolean upwards = !data.across().places();
-        Map<Double, List<String>> byPlace = upwards ? new TreeMap<>() : new LinkedHashMap<>();
+        boolean isUpwards = data.series().stream().allMatch(ChartCsv::isUpwards);
+        Map<Double, List<List<String>>> byPlace = isUpwards ? new TreeMap<>() : new LinkedHashMap<>();
         for (int i = 0; i < data.series().size(); i++) {
+            Map<Double, Integer> met = new HashMap<>();
             for (ChartData.Point point : data.series().get(i).points()) {
-                List<String> row = byPlace.computeIfAbsent(
-                        point.across(),
-                        key -> emptyRow(
-                                data,
-                                data.across().places() || !isNumber(point)
-                                        ? point.acrossText()
-                                        : number(point.across())));
-                row.set(i + 1, point.up().map(ChartCsv::number).orElse(""));
+                List<List<String>> own = byPlace.computeIfAbsent(point.across(), place -> new ArrayList<>());
+                int at = met.merge(point.across(), 1, Integer::sum) - 1;
+                if (at == own.size()) {
+                    own.add(emptyRow(
+                            data,
+                            data.across().places() ? point.acrossText() : text(point.across(), point.acrossText())));
+                }
+                own.get(at)
+                        .set(
+                                i + 1,
+                                point.up().map(up -> text(up, point.upText())).orElse(""));
             }
         }
-        rows.addAll(byPlace.values());
+        byPlace.values().forEach(rows::addAll);
         return rows;
     }
 
-    /** Whether what stands across is a number with or without a unit, and no date or time. */
-    private static boolean isNumber(ChartData.Point point) {
-        return !point.acrossText().matches("\\d{4}-\\d\\d.*|\\d\\d:\\d\\d.*");
+    private static boolean isUpwards(ChartData.Series series) {
+        List<ChartData.Point> points = series.points();
+        return IntStream.range(1, points.size())
+                .allMatch(i -> points.get(i).across() >= points.get(i - 1).across());
     }
 
     private static List<String> emptyRow(ChartData data, String across) {
@@ -81,13 +93,17 @@ final class ChartCsv {
     private static List<List<String>> twoWay(ChartData data, ChartData.TwoWay table) {
         List<List<String>> rows = new ArrayList<>();
         List<String> head = new ArrayList<>(List.of(named(table.height())));
-        table.across().forEach(across -> head.add(number(across)));
+        table.across().forEach(across -> head.add(text(data.across(), across)));
         rows.add(head);
         for (int row = 0; row < table.up().size(); row++) {
-            List<String> cells = new ArrayList<>(List.of(number(table.up().get(row))));
-            table.values()
-                    .get(row)
-                    .forEach(value -> cells.add(value.map(ChartCsv::number).orElse("")));
+            List<String> cells =
+                    new ArrayList<>(List.of(text(data.up(), table.up().get(row))));
+            List<String> shown = table.texts().get(row);
+            List<Optional<Double>> values = table.values().get(row);
+            for (int column = 0; column < values.size(); column++) {
+                String own = shown.get(column);
+                cells.add(values.get(column).map(value -> text(value, own)).orElse(""));
+            }
             rows.add(cells);
         }
         return rows;
@@ -100,7 +116,7 @@ final class ChartCsv {
         rows.add(head);
         for (int bin = 0; bin + 1 < bins.edges().size(); bin++) {
             List<String> row = new ArrayList<>(
-                    List.of(number(bins.edges().get(bin)), number(bins.edges().get(bin + 1))));
+                    List.of(text(bins.edges().get(bin)), text(bins.edges().get(bin + 1))));
             for (List<Integer> counts : bins.counts()) {
                 row.add(counts.get(bin).toString());
             }
@@ -121,11 +137,11 @@ final class ChartCsv {
             Boxes box = data.boxes().get(i);
             rows.add(List.of(
                     names.get(i),
-                    number(box.least()),
-                    number(box.lower()),
-                    number(box.median()),
-                    number(box.upper()),
-                    number(box.most())));
+                    text(box.least()),
+                    text(box.lower()),
+                    text(box.median()),
+                    text(box.upper()),
+                    text(box.most())));
         }
         return rows;
     }
@@ -159,6 +175,19 @@ final class ChartCsv {
                 .unit(symbol)
                 .flatMap(UnitCatalogue.STANDARD::code)
                 .orElse(symbol);
+    }
+
+    private static String text(ChartData.Axis axis, Scale.Tick head) {
+        return axis.places() ? head.label() : text(head);
+    }
+
+    private static String text(Scale.Tick place) {
+        return text(place.at(), place.label());
+    }
+
+    /** A number with all its digits; a date or a time as it is shown. */
+    private static String text(double place, String shown) {
+        return MOMENT.matcher(shown).find() ? shown : number(place);
     }
 
     private static String number(double number) {
