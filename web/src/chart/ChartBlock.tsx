@@ -17,6 +17,7 @@ import { RunBar } from './RunBar'
 import { Spoken } from './Spoken'
 import { canZoom, usePointer, windowOf, zoomed } from './usePointer'
 import { useRunning } from './useRunning'
+import type { Turned } from './options/options'
 import { pickedStop, stopsOf, type Stop } from './stops'
 import { keysOf, useWalk } from './useWalk'
 
@@ -135,8 +136,11 @@ interface DrawnProps {
   readonly onSelect: () => void
 }
 
-const FROM_THE_SIDE = { alpha: 24, beta: 38 }
+const FROM_THE_SIDE: Turned = { alpha: 24, beta: 38, distance: 190 }
 const TURN = 12
+
+const isLike = (one: Turned, other: Turned) =>
+  (['alpha', 'beta', 'distance'] as const).every((each) => Math.abs(one[each] - other[each]) < 0.1)
 
 /** The drawing with all that can be done on it. */
 const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFixed, onWindow, onSelect }: DrawnProps) {
@@ -171,7 +175,9 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
     onWindow(zoomed(seen, by, (seen.from + seen.to) / 2, (seen.low + seen.high) / 2))
   }
   const turn = (alpha: number, beta: number) =>
-    setTurned((from) => ({ alpha: from.alpha + alpha, beta: from.beta + beta }))
+    setTurned((from) => ({ ...from, alpha: from.alpha + alpha, beta: from.beta + beta }))
+  const turnedByHand = ({ alpha, beta, distance }: Turned) =>
+    setTurned((from) => (isLike(from, { alpha, beta, distance }) ? from : { alpha, beta, distance }))
 
   return (
     <div
@@ -200,7 +206,7 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
       onPointerUp={pointer.onPointerUp}
       onPointerCancel={pointer.onPointerCancel}
     >
-      <Drawing chart={chart} data={data} besides={besides} onDrawn={onDrawn} onPick={pick} />
+      <Drawing chart={chart} data={data} besides={besides} onDrawn={onDrawn} onPick={pick} onTurned={turnedByHand} />
       {pixels && data.marks.length > 0 && (
         <MarksLayer
           chart={chart}

@@ -3,11 +3,17 @@ import { useEffect, useEffectEvent, useRef } from 'react'
 import type { Chart, ChartData } from '../api/types'
 import { useLook } from '../theme/look'
 import { inks } from './inks'
-import { optionsOf, type Besides } from './options/options'
+import { optionsOf, type Besides, type Turned } from './options/options'
 import { echarts } from './registered'
 
 /** More markers than these are painted, since as elements of the page they would be slow. */
 const MOST_ELEMENTS = 1_500
+
+/** A hand that rests so long has turned a surface to where it is wanted, in milliseconds. */
+const REST = 150
+
+const isTurned = (event: unknown): event is Turned =>
+  typeof event === 'object' && event !== null && 'alpha' in event && 'beta' in event && 'distance' in event
 
 interface Props {
   readonly chart: Chart
@@ -17,10 +23,12 @@ interface Props {
   readonly onDrawn: (drawn: ECharts | null) => void
   /** Told which part of a whole, or which value of a surface, was clicked at. */
   readonly onPick: (index: number) => void
+  /** Told when a surface has been turned by hand. */
+  readonly onTurned: (turned: Turned) => void
 }
 
 /** Draws what the core worked out; drawn again when it is other. */
-export function Drawing({ chart, data, besides, onDrawn, onPick }: Props) {
+export function Drawing({ chart, data, besides, onDrawn, onPick, onTurned }: Props) {
   const host = useRef<HTMLDivElement>(null)
   const drawn = useRef<ECharts | null>(null)
   const look = useLook()
@@ -32,6 +40,7 @@ export function Drawing({ chart, data, besides, onDrawn, onPick }: Props) {
 
   const tell = useEffectEvent(onDrawn)
   const pick = useEffectEvent(onPick)
+  const turn = useEffectEvent(onTurned)
 
   useEffect(() => {
     const place = host.current
@@ -39,6 +48,11 @@ export function Drawing({ chart, data, besides, onDrawn, onPick }: Props) {
     const made = echarts.init(place, null, { renderer })
     drawn.current = made
     made.on('click', ({ dataIndex }) => pick(dataIndex))
+    let turning: ReturnType<typeof setTimeout> | undefined
+    made.on('grid3dcamerachanged', (event) => {
+      clearTimeout(turning)
+      if (isTurned(event)) turning = setTimeout(() => turn(event), REST)
+    })
     const sized = new ResizeObserver(() => {
       if (made.getWidth() === place.clientWidth && made.getHeight() === place.clientHeight) return
       made.resize()
@@ -46,6 +60,7 @@ export function Drawing({ chart, data, besides, onDrawn, onPick }: Props) {
     })
     sized.observe(place)
     return () => {
+      clearTimeout(turning)
       sized.disconnect()
       drawn.current = null
       tell(null)

@@ -37,7 +37,9 @@ export async function svgOf(chart: Chart, data: ChartData): Promise<string> {
   const drawn = echarts.init(host, null, { renderer: 'svg', width, height })
   try {
     const paper = inksOnPaper()
-    drawn.setOption(optionsOf(chart, data, paper, { chosen: new Set(), former: null, turned: { alpha: 0, beta: 0 } }))
+    drawn.setOption(
+      optionsOf(chart, data, paper, { chosen: new Set(), former: null, turned: { alpha: 0, beta: 0, distance: 190 } }),
+    )
     const picture = drawn.renderToSVGString()
     return picture
       .replace(

@@ -19,7 +19,9 @@ beforeEach(() => {
 afterEach(() => drawn.dispose())
 
 function draw(data: ChartData, of: Chart = chart) {
-  drawn.setOption(optionsOf(of, data, inks, { chosen: new Set(), former: null, turned: { alpha: 0, beta: 0 } }))
+  drawn.setOption(
+    optionsOf(of, data, inks, { chosen: new Set(), former: null, turned: { alpha: 0, beta: 0, distance: 190 } }),
+  )
   return pixelsOf(drawn, of, data)
 }
 

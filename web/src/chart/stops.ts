@@ -1,6 +1,6 @@
 import type { ChartData, DataPlace } from '../api/types'
 import { addressOf, atOf } from '../grid/address'
-import { withUnit } from './withUnit'
+import { headed, withUnit } from './withUnit'
 
 /** What keys and the pointer find on a chart: a point, a part, a bin, a figure of a box, a value of a table. */
 export interface Stop {
@@ -116,8 +116,7 @@ function ofTable(data: ChartData): readonly (readonly Stop[])[] {
             series: 0,
             place: { across: across.at, up: up.at },
             said: () =>
-              `${title}, ${withUnit(across.label, data.across.unit)}, ${withUnit(up.label, data.up.unit)}: ` +
-              (table.texts[row]?.[column] ?? ''),
+              `${title}, ${headed(data.across, across)}, ${headed(data.up, up)}: ` + (table.texts[row]?.[column] ?? ''),
             cell: addressOf({ column: first.column + column, row: first.row + row }),
           },
     ),

@@ -116,7 +116,7 @@ const table = (form: 'FIELDS' | 'CONTOURS' | 'SURFACE') =>
   dataOf([], {
     form,
     table: twoWay,
-    across: axisOfTicks(60, 80, [60, 80], { unit: '°C' }),
+    across: axisOfTicks(60, 80, [60, 80], { title: 'water in °C', unit: '°C' }),
     up: axisOfTicks(1, 2, [1, 2], { unit: 'min' }),
   })
 const shares = dataOf(
@@ -141,11 +141,11 @@ const boxes = dataOf([seriesOf('None', [pointAt(0, null)]), seriesOf('Leaf', [po
 })
 
 it.each([
-  ['fields', table('FIELDS'), ['ArrowRight'], 'drawn, 60 °C, 2 min: 20%', 'C4'], // the uppermost row is the last
-  ['fields', table('FIELDS'), ['ArrowRight', 'ArrowRight'], 'drawn, 80 °C, 2 min: 60%', 'E4'], // past a hole
-  ['fields', table('FIELDS'), ['End', 'ArrowDown'], 'drawn, 80 °C, 1 min: 30%', 'E3'],
-  ['contours', table('CONTOURS'), ['ArrowRight', 'ArrowUp'], 'drawn, 60 °C, 1 min: 10%', 'C3'], // round about
-  ['a surface', table('SURFACE'), ['Shift ArrowRight', 'Shift ArrowDown'], 'drawn, 60 °C, 1 min: 10%', 'C3'],
+  ['fields', table('FIELDS'), ['ArrowRight'], 'drawn, water 60 °C, time 2 min: 20%', 'C4'], // the uppermost row is the last
+  ['fields', table('FIELDS'), ['ArrowRight', 'ArrowRight'], 'drawn, water 80 °C, time 2 min: 60%', 'E4'], // past a hole
+  ['fields', table('FIELDS'), ['End', 'ArrowDown'], 'drawn, water 80 °C, time 1 min: 30%', 'E3'],
+  ['contours', table('CONTOURS'), ['ArrowRight', 'ArrowUp'], 'drawn, water 60 °C, time 1 min: 10%', 'C3'], // round about
+  ['a surface', table('SURFACE'), ['Shift ArrowRight', 'Shift ArrowDown'], 'drawn, water 60 °C, time 1 min: 10%', 'C3'],
   ['shares', shares, ['ArrowRight', 'ArrowRight'], '3: 10, 25%', 'B4'],
   ['shares', shares, ['ArrowRight', 'ArrowDown'], '1: 30, 75%', 'B2'], // there is no other line
   ['bins', histogram, ['End', 'ArrowDown'], 'Second, 10 g to 20 g: 7', null],

@@ -11,8 +11,14 @@ export interface Besides {
   readonly chosen: ReadonlySet<string>
   /** A former look, laid under it in pale. */
   readonly former: ChartData | null
-  /** From where a surface is seen, in degrees. */
-  readonly turned: { readonly alpha: number; readonly beta: number }
+  readonly turned: Turned
+}
+
+/** From where a surface is seen: angles in degrees. */
+export interface Turned {
+  readonly alpha: number
+  readonly beta: number
+  readonly distance: number
 }
 
 /** How a chart is drawn. */

@@ -5,7 +5,7 @@ import { newChart } from '../made'
 import { optionsOf } from './options'
 
 const chart = newChart('Tasting', 'g', null, [])
-const besides = { chosen: new Set<string>(), former: null, turned: { alpha: 0, beta: 0 } }
+const besides = { chosen: new Set<string>(), former: null, turned: { alpha: 0, beta: 0, distance: 190 } }
 const options = (data: ChartData, lines = false) => optionsOf({ ...chart, lines }, data, inks, besides)
 
 /** What is told of a part that is hovered over. */
@@ -127,6 +127,13 @@ describe('boxes', () => {
         },
         { id: 'chosen', data: [] },
       ],
+    })
+  })
+
+  it('have no whisker where all beyond a quartile is far out', () => {
+    const wide: Box = { ...box, upper: { at: 9, label: '9 g' }, lower: { at: 0, label: '0 g' } }
+    expect(options({ ...data, boxes: [wide] })).toMatchObject({
+      series: [{ data: [{ value: [0, 0, 3, 9, 9] }] }, {}, {}],
     })
   })
 

@@ -158,7 +158,14 @@ export function boxesOptions(
         id: 'boxes',
         type: 'boxplot',
         data: data.boxes.map((box, index) => ({
-          value: [box.least.at, box.lower.at, box.median.at, box.upper.at, box.most.at],
+          // Where all beyond a quartile is far out, its whisker has no length.
+          value: [
+            Math.min(box.least.at, box.lower.at),
+            box.lower.at,
+            box.median.at,
+            box.upper.at,
+            Math.max(box.most.at, box.upper.at),
+          ],
           itemStyle: {
             color: inks.block,
             borderColor: inks.series[index % inks.series.length] ?? inks.ink,

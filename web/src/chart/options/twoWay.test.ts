@@ -14,7 +14,11 @@ const data = (form: Form, part: Partial<ChartData> = {}) =>
     ...part,
   })
 const options = (form: Form, part: Partial<ChartData> = {}, chosen: readonly string[] = []) =>
-  optionsOf(chart, data(form, part), inks, { chosen: new Set(chosen), former: null, turned: { alpha: 30, beta: 40 } })
+  optionsOf(chart, data(form, part), inks, {
+    chosen: new Set(chosen),
+    former: null,
+    turned: { alpha: 30, beta: 40, distance: 190 },
+  })
 
 function told(form: Form, over: object, part: Partial<ChartData> = {}): unknown {
   const { tooltip } = options(form, part)
@@ -72,7 +76,7 @@ describe('a two-way table', () => {
 
   it('is a surface, seen from where it was turned to, with a hole where a value is missing', () => {
     expect(options('SURFACE')).toMatchObject({
-      grid3D: { viewControl: { alpha: 30, beta: 40, autoRotate: false } },
+      grid3D: { viewControl: { alpha: 30, beta: 40, distance: 190, autoRotate: false } },
       series: [
         {
           type: 'surface',
@@ -93,8 +97,8 @@ describe('a two-way table', () => {
   })
 
   it.each([
-    ['FIELDS', { value: [2, 1] }, '80 °C, 2 min → <b>60%</b>'],
-    ['SURFACE', { value: [60, 2, 0.2] }, '60 °C, 2 min → <b>20%</b>'],
+    ['FIELDS', { value: [2, 1] }, 'water 80 °C, time 2 min → <b>60%</b>'],
+    ['SURFACE', { dataIndex: 3 }, 'water 60 °C, time 2 min → <b>20%</b>'],
     ['CONTOURS', { seriesName: 'drawn <50%>' }, 'drawn &lt;50%&gt;'],
   ] as const)('%s tells what is pointed at', (form, over, text) => {
     expect(told(form, over)).toBe(text)
@@ -103,14 +107,14 @@ describe('a two-way table', () => {
   it('tells things without a size by their names', () => {
     const table = { ...twoWay, across: ['Red', 'Green', 'White'].map((label, index) => ({ at: index + 1, label })) }
     const across = placesOf('Red', 'Green', 'White')
-    expect(told('FIELDS', { value: [1, 0] }, { table, across })).toBe('Green, 1 min → <b>20%</b>')
+    expect(told('FIELDS', { value: [1, 0] }, { table, across })).toBe('leaf Green, time 1 min → <b>20%</b>')
     expect(options('FIELDS', { table, across })).toMatchObject({ xAxis: { data: ['Red', 'Green', 'White'] } })
   })
 
   it.each([
     ['FIELDS', [[1, 0]]],
     ['CONTOURS', [[70, 1]]],
-    ['SURFACE', [[70, 1, 0.2]]],
+    ['SURFACE', [[70, 1, 0.2 + 0.06]]], // over it, that it is seen
   ] as const)('%s has a mark where a cell is selected', (form, marks) => {
     expect(options(form, {}, ['D3'])).toMatchObject({
       series: expect.arrayContaining([expect.objectContaining({ id: 'chosen', data: marks })]),
@@ -121,20 +125,12 @@ describe('a two-way table', () => {
     expect(options('FIELDS')).toMatchObject({ visualMap: { seriesIndex: 0 } })
   })
 
-  it.each([
-    ['across', 70, '70'], // a tick
-    ['across', 65, ''],
-    ['up', 2, '2'],
-    ['height', 0.5, '0.5'],
-  ] as const)('is a surface that tells of its axis %s at %d: %s', (which, at, label) => {
-    const { xAxis3D, yAxis3D, zAxis3D } = options('SURFACE')
-    expect(labelled({ across: xAxis3D, up: yAxis3D, height: zAxis3D }[which], at)).toBe(label)
-  })
-
-  it('is a surface with a heading where an axis ends between two ticks', () => {
-    const across = axisOfTicks(60, 80, [65, 75], { title: 'water', unit: '°C' })
-    const { xAxis3D } = options('SURFACE', { across })
-    expect([60, 65, 70, 72].map((at) => labelled(xAxis3D, at))).toEqual(['60 °C', '65', '70 °C', ''])
+  it('is a surface with our ticks', () => {
+    const across = axisOfTicks(59, 120, [59, 90, 120], { title: 'month', unit: '' })
+    const { xAxis3D, zAxis3D } = options('SURFACE', { across })
+    expect(xAxis3D).toMatchObject({ min: 59, max: 120, interval: 30.5 })
+    expect([59, 89.5, 120].map((at) => labelled(xAxis3D, at))).toEqual(['59', '90', '120'])
+    expect([0, 0.25, 0.5, 1].map((at) => labelled(zAxis3D, at))).toEqual(['0', '', '0.5', '1'])
   })
 
   it.each(['FIELDS', 'CONTOURS', 'SURFACE'] as const)('%s is nothing until there is a table', (form) => {

@@ -2,7 +2,8 @@ import type { EChartsCoreOption } from 'echarts/core'
 import type { Chart, ChartAxis, ChartData, Tick, TwoWay } from '../../api/types'
 import { atOf } from '../../grid/address'
 import type { Inks } from '../inks'
-import { withUnit } from '../withUnit'
+import { headed } from '../withUnit'
+import type { Turned } from './options'
 import { axisOf, escaped, linesBehind, ringAt, textStyle, tooltipLook } from './axes'
 
 /** A heading without its unit, which the title of its axis tells. */
@@ -26,8 +27,7 @@ const ramp = (table: TwoWay, inks: Inks) => ({
 })
 
 const inWords = (data: ChartData, table: TwoWay, column: number, row: number) =>
-  `${escaped(withUnit(table.across[column]?.label ?? '', data.across.unit))}, ` +
-  `${escaped(withUnit(table.up[row]?.label ?? '', data.up.unit))} → ` +
+  `${escaped(headed(data.across, table.across[column]))}, ${escaped(headed(data.up, table.up[row]))} → ` +
   `<b>${escaped(table.texts[row]?.[column] ?? '')}</b>`
 
 /** The fields whose cells are selected, as column and row. */
@@ -137,52 +137,65 @@ export function contoursOptions(
   }
 }
 
-const isAt = (at: number) => (tick: Tick) => Math.abs(tick.at - at) <= Math.abs(at) * 1e-9
-
 /** How far labels are from their axis: where two axes meet, theirs must not. */
 const NEAR = 8
 const FAR = 20
+
+/** How far a mark floats over the surface, which would hide half of it. */
+const ABOVE = 0.06
 
 /** A two-way table as a surface in space, turned by dragging. */
 export function surfaceOptions(
   data: ChartData,
   table: TwoWay,
   inks: Inks,
-  turned: { readonly alpha: number; readonly beta: number },
+  turned: Turned,
   chosen: ReadonlySet<string>,
 ): EChartsCoreOption {
-  const axis = ({ title, scale }: ChartAxis, gap: number, heads: readonly Tick[] = []) => ({
-    type: 'value',
-    name: title,
-    nameGap: 18 + gap,
-    min: scale.least,
-    max: scale.most,
-    nameTextStyle: { color: inks.ink, fontSize: 14, lineHeight: 22, fontFamily: 'IBM Plex Sans' },
-    axisLabel: {
-      margin: gap,
-      formatter: (at: number) => scale.ticks.find(isAt(at))?.label ?? heads.find(isAt(at))?.label ?? '',
-      textStyle: { color: inks.muted, fontSize: 13, lineHeight: 20, fontFamily: 'IBM Plex Sans' },
-    },
-    axisLine: { lineStyle: { color: inks.ink } },
-    splitLine: { lineStyle: { color: inks.hairline } },
-  })
+  const axis = ({ title, scale: { least, most, ticks } }: ChartAxis, gap: number) => {
+    // It begins and ends at a tick; months are not even, and a day or two is not seen here.
+    const interval = (most - least) / Math.max(1, ticks.length - 1)
+    return {
+      type: 'value',
+      name: title,
+      nameGap: 18 + gap,
+      min: least,
+      max: most,
+      interval,
+      nameTextStyle: { color: inks.ink, fontSize: 14, lineHeight: 22, fontFamily: 'IBM Plex Sans' },
+      axisLabel: {
+        margin: gap,
+        formatter: (at: number) => ticks.find((tick) => Math.abs(tick.at - at) < interval / 8)?.label ?? '',
+        textStyle: { color: inks.muted, fontSize: 13, lineHeight: 20, fontFamily: 'IBM Plex Sans' },
+      },
+      axisLine: { lineStyle: { color: inks.ink } },
+      splitLine: { lineStyle: { color: inks.hairline } },
+    }
+  }
+  const field = (column: number, row: number, raised: number): readonly number[] => [
+    table.across[column]?.at ?? Number.NaN,
+    table.up[row]?.at ?? Number.NaN,
+    (table.values[row]?.[column] ?? Number.NaN) + raised,
+  ]
+  const { least, most } = table.height.scale
+  const above = (most - least) * ABOVE
   return {
     animation: false,
     textStyle,
     visualMap: { ...ramp(table, inks), dimension: 2 },
     tooltip: {
       ...tooltipLook(inks),
-      formatter: ({ value }: { readonly value: readonly [number, number, number] }) =>
-        inWords(data, table, table.across.findIndex(isAt(value[0])), table.up.findIndex(isAt(value[1]))),
+      formatter: ({ dataIndex }: { readonly dataIndex: number }) =>
+        inWords(data, table, dataIndex % table.across.length, Math.floor(dataIndex / table.across.length)),
     },
-    xAxis3D: axis(data.across, NEAR, table.across),
-    yAxis3D: axis(data.up, NEAR, table.up),
+    xAxis3D: axis(data.across, NEAR),
+    yAxis3D: axis(data.up, NEAR),
     zAxis3D: axis(table.height, FAR),
     grid3D: {
       boxWidth: 110,
       boxDepth: 90,
       boxHeight: 60,
-      viewControl: { ...turned, distance: 190, autoRotate: false, animation: false },
+      viewControl: { ...turned, autoRotate: false, animation: false },
       light: { main: { intensity: 0.85, shadow: false, alpha: 40, beta: 30 }, ambient: { intensity: 0.45 } },
     },
     series: [
@@ -190,21 +203,18 @@ export function surfaceOptions(
         type: 'surface',
         shading: 'lambert',
         wireframe: { show: true, lineStyle: { color: inks.block, opacity: 0.35, width: 1 } },
-        data: table.up.flatMap((up, row) =>
-          table.across.map((across, column) => [across.at, up.at, table.values[row]?.[column] ?? Number.NaN]),
-        ),
+        data: table.up.flatMap((_, row) => table.across.map((__, column) => field(column, row, 0))),
         dataShape: [table.up.length, table.across.length],
       },
       {
         id: 'chosen',
         type: 'scatter3D',
         silent: true,
-        symbolSize: 14,
-        itemStyle: { color: inks.clay },
-        data: chosenFields(table, chosen).flatMap(([column, row]) => {
-          const height = table.values[row]?.[column]
-          return height == null ? [] : [[table.across[column]?.at, table.up[row]?.at, height]]
-        }),
+        symbolSize: 15,
+        itemStyle: { color: inks.block, borderColor: inks.ink, borderWidth: 3, opacity: 1 },
+        data: chosenFields(table, chosen)
+          .map(([column, row]) => field(column, row, above))
+          .filter((place) => !place.some(Number.isNaN)),
       },
     ],
   }

@@ -3,6 +3,7 @@ package app.logismos.chart;
 import app.logismos.display.DecimalMark;
 import app.logismos.display.Display;
 import app.logismos.formula.Address;
+import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Chart;
@@ -249,14 +250,16 @@ public final class ChartReading {
 
     /** What part of the whole each value is, to a tenth of a percent. */
     private List<String> shares(String name, Line line, int[] kept) {
-        double whole = line.filled().mapToDouble(i -> line.y()[i]).sum();
         if (line.filled().anyMatch(i -> line.y()[i] < 0)) {
             faults.add("Shares are of values above 0, and " + name + " has one below.");
             return List.of();
         }
+        Rational whole = Rational.of(
+                line.filled().mapToObj(i -> BigDecimal.valueOf(line.y()[i])).reduce(BigDecimal.ZERO, BigDecimal::add));
         return IntStream.of(kept)
-                .mapToObj(i -> Double.isFinite(line.y()[i]) && whole > 0
-                        ? mark.number(PERCENT.text(new NumberValue(Real.from(line.y()[i] / whole))))
+                .mapToObj(i -> Double.isFinite(line.y()[i])
+                                && Rational.of(BigDecimal.valueOf(line.y()[i])).dividedBy(whole) instanceof Real share
+                        ? mark.number(PERCENT.candid(new NumberValue(share)))
                         : "")
                 .toList();
     }

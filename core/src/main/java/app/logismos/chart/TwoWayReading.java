@@ -88,9 +88,10 @@ final class TwoWayReading {
         }
         double least = least(places);
         double most = most(places);
-        Scale scale = places.length == 0
-                ? Scale.covering(0, 1)
-                : measure.covering(least, most).within(least, most);
+        Scale covering = places.length == 0 ? Scale.covering(0, 1) : measure.covering(least, most);
+        // Axes in space begin and end at a tick.
+        Scale scale =
+                places.length == 0 || chart.form() == Chart.Form.SURFACE ? covering : covering.within(least, most);
         return new ChartData.Axis(title, measure.unit(), false, told(scale, first));
     }
 

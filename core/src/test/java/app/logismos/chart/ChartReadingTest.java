@@ -163,6 +163,10 @@ class ChartReadingTest {
         ChartData data = of(formed(Chart.Form.SHARES, "A1:A3", "B1:B3"), live(0, "a", "1", "", "b", "2", "", "c", "5"));
         assertThat(data.series().get(0).share()).containsExactly("12.5 %", "25.0 %", "62.5 %");
         assertThat(data.summary()).isEqualTo("Chart Look. B1:B3: a 12.5 %, b 25.0 %, c 62.5 %.");
+        ChartData thirds = of(formed(Chart.Form.SHARES, "A1:A2", "B1:B2"), live(0, "a", "0.1", "", "b", "0.2", ""));
+        assertThat(thirds.series().get(0).share()).containsExactly("≈ 33.3 %", "≈ 66.7 %");
+        ChartData none = of(formed(Chart.Form.SHARES, "A1:A2", "B1:B2"), live(0, "a", "0", "", "b", "0", ""));
+        assertThat(none.series().get(0).share()).containsExactly("", "");
     }
 
     @Test
@@ -350,6 +354,26 @@ class ChartReadingTest {
         assertThat(of(formed(Chart.Form.SURFACE, "A1:A1", "A1:A3"), live(0, "a"))
                         .faults())
                 .hasSize(1);
+    }
+
+    @Test
+    void axesInSpaceBeginAndEndAtATickAndOthersAtTheirPlaces() {
+        LiveWorksheet live = live(0, "mug", "65", "95", "1", "0", "10", "2", "10", "20");
+        Scale inSpace =
+                of(formed(Chart.Form.SURFACE, "A1:A1", "A1:C3"), live).across().scale();
+        assertThat(List.of(inSpace.least(), inSpace.most())).containsExactly(65.0, 95.0);
+        assertThat(inSpace.ticks()).extracting(Scale.Tick::at).startsWith(65.0).endsWith(95.0);
+        live.apply(List.of(new Edit.Enter("g", List.of(new Edit.Typed(new Address(2, 0), "99")))));
+        assertThat(of(formed(Chart.Form.SURFACE, "A1:A1", "A1:C3"), live)
+                        .across()
+                        .scale()
+                        .most())
+                .isEqualTo(100);
+        assertThat(of(formed(Chart.Form.CONTOURS, "A1:A1", "A1:C3"), live)
+                        .across()
+                        .scale()
+                        .most())
+                .isEqualTo(99);
     }
 
     @Test
