@@ -94,7 +94,7 @@ A **fit** lays a line, a polynomial, an exponential, settling, power, logarithmi
   {
     id: 'look',
     title: 'Look closely at a chart',
-    text: `\`Ctrl\` and the wheel, or **+** and **−**, look closer; dragging moves along, **show all** comes back. A click on a point selects its cell, a box drawn around points their range; selected cells have rings on the chart. With the keyboard on the chart, arrow keys walk through the points and \`Enter\` goes to the cell.
+    text: `\`Ctrl\` and the wheel, or **+** and **−**, look closer; dragging moves along, **show all** comes back. A click on a point selects its cell, a box drawn around points their range; selected cells have rings on the chart. With the keyboard on the chart, arrow keys walk through the points, parts, bins or values and \`Enter\` goes to the cell; a surface is turned by them, and walked through with \`Shift\`.
 
 **Earlier looks** under a selected chart show how it was: \`Alt ,\` and \`Alt .\` step through them, two stand side by side or one over the other, and one can be brought back. **Run through** in the lens lets a named value run from one value to another, and the chart with it; nothing of that is kept. **Hand over** gives the chart as SVG, PNG or CSV, copies or prints it.`,
     examples: [],

@@ -155,11 +155,11 @@ class ChartTest extends Visit {
                 .last()
                 .satisfies(height -> assertThat(height).isCloseTo(16, within(0.2))));
         choose("Shown as", "shares");
-        shows("3  53.3 %");
+        shows("3  ≈ 53.3 %");
         choose("Shown as", "histogram");
         shows("count");
         choose("Shown as", "boxes");
-        assertThat(chart()).containsText("Height: 4 values.");
+        assertThat(chart()).containsText("Height: 4 values, median 6.5, the middle half from 3.25 to 10.75.");
         choose("Shown as", "points and line");
         soon(drawn -> assertThat(drawn.markers(CLAY)).hasSize(4));
         assertThat(chart().locator("[role=status]").filter(new Locator.FilterOptions().setHasText("wrong")))
@@ -611,6 +611,63 @@ class ChartTest extends Visit {
                 .isVisible();
         page.keyboard().press("Control+z");
         page.keyboard().press("Control+z");
+    }
+
+    @Test
+    void valuesOfATwoWayTableSelectTheirCellsAndCellsTheirValues() {
+        openWorksheet(page, "Steeping surface");
+        Locator surface = page.locator("#block-surface");
+        Locator drawing = surface.locator("[data-drawing]");
+        Locator focused = page.locator("[data-active='true'] [data-focused='true']");
+        surface.scrollIntoViewIfNeeded();
+        assertThat(surface.locator("canvas").first()).isVisible();
+        drawing.focus();
+        page.keyboard().press("Shift+ArrowRight");
+        page.keyboard().press("Shift+ArrowDown");
+        assertThat(drawing.getByRole(AriaRole.STATUS)).hasText("Strength, Temperature in °C 60, Minutes 8: ≈ 58 %");
+        page.keyboard().press("Enter");
+        assertThat(focused).hasAttribute("data-cell", "B8");
+
+        drawing.focus();
+        choose("Shown as", "coloured table");
+        assertThat(surface.locator("svg text", new Locator.LocatorOptions().setHasText("95"))
+                        .first())
+                .isVisible();
+        drawing.scrollIntoViewIfNeeded();
+        drawing.click(new Locator.ClickOptions().setPosition(90, drawing.boundingBox().height - 64));
+        assertThat(focused).hasAttribute("data-cell", "B2");
+        Locator rings = surface.locator("svg path[stroke='" + CLAY + "'][d^='M1 0A1']");
+        assertThat(rings).hasCount(1);
+        page.keyboard().press("Shift+ArrowRight");
+        page.keyboard().press("Shift+ArrowDown");
+        assertThat(rings).hasCount(4);
+
+        drawing.focus();
+        choose("Shown as", "contours");
+        button("+ label").click();
+        assertThat(surface.locator("[data-marks]")).containsText("label");
+        page.keyboard().press("Control+z");
+        assertThat(surface.locator("[data-marks]")).hasCount(0);
+        page.keyboard().press("Control+z");
+        assertThat(surface.locator("svg rect").first()).isAttached();
+        page.keyboard().press("Control+z");
+        assertThat(surface.locator("canvas").first()).isVisible();
+    }
+
+    @Test
+    void partsOfAWholeSelectTheirCellsAndCellsTheirParts() {
+        chartOfReadings();
+        choose("Shown as", "shares");
+        shows("3  ≈ 53.3 %");
+        Locator marked = drawing().locator("svg path[stroke='" + CLAY + "']");
+        assertThat(marked).hasCount(0);
+        var box = drawing().boundingBox();
+        page.mouse().click(box.x + box.width / 2 - 40, box.y + box.height / 2); // the last part is all of the left
+        assertThat(at("B5")).hasAttribute("aria-selected", "true");
+        assertThat(marked).not().hasCount(0);
+        drawing().focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(drawing().getByRole(AriaRole.STATUS)).hasText("0: 1, ≈ 3.3 %");
     }
 
     @Test
