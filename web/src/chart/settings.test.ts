@@ -65,3 +65,21 @@ test('a setting of one series leaves the others alone', () => {
   expect(changed?.series[0]).toEqual(columns.series[0])
   expect(changed?.series[1]?.look.colour).toBe('grey')
 })
+
+test.each([
+  ['line', 'PLOT', 'LINE', true],
+  ['line', 'PLOT', 'POINTS_AND_LINE', true],
+  ['line', 'PLOT', 'POINTS', false],
+  ['width', 'PLOT', 'BARS', false],
+  ['marker', 'PLOT', 'POINTS', true],
+  ['size', 'PLOT', 'LINE', false],
+  ['filled', 'HISTOGRAM', 'POINTS', false],
+  ['colour', 'PLOT', 'BARS', true],
+  ['colour', 'BOXES', 'LINE', true],
+  ['colour', 'SURFACE', 'LINE', false],
+  ['labels', 'FIELDS', 'LINE', true],
+  ['labels', 'SHARES', 'LINE', false],
+] as const)('%s of a series is offered where it is seen: %s, %s', (id, form, shape, isOffered) => {
+  const chart: Chart = { ...columns, form, series: [newSeries({ of: 'cells', area: 'B1:B9' }, shape)] }
+  expect(SERIES_SETTINGS.find((setting) => setting.id === id)?.isPossible?.(chart, 0)).toBe(isOffered)
+})

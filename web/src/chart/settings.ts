@@ -15,13 +15,20 @@ export interface Setting {
   readonly says: string
   /** Other words that people look for it with. */
   readonly also?: string
-  readonly isPossible?: (chart: Chart) => boolean
+  /** Whether it makes a difference for a chart and one of its series. */
+  readonly isPossible?: (chart: Chart, series: number) => boolean
   /** The choices for a chart and one of its series. */
   readonly choices: (chart: Chart, series: number) => readonly Choice[]
 }
 
+const shapes = {
+  line: new Set<Shape | undefined>(['LINE', 'STEPS', 'POINTS_AND_LINE']),
+  markers: new Set<Shape | undefined>(['POINTS', 'POINTS_AND_LINE']),
+}
 const isTable = (form: Form) => form === 'SURFACE' || form === 'CONTOURS' || form === 'FIELDS'
 const isPlot = (chart: Chart) => chart.form === 'PLOT'
+const drawsLine = (chart: Chart, series: number) => isPlot(chart) && shapes.line.has(chart.series[series]?.shape)
+const drawsMarkers = (chart: Chart, series: number) => isPlot(chart) && shapes.markers.has(chart.series[series]?.shape)
 const hasAxes = (chart: Chart) => chart.form === 'PLOT' || chart.form === 'HISTOGRAM' || chart.form === 'BOXES'
 
 /** The chart with another form; a two-way table is one range, and goes apart into columns again. */
@@ -240,6 +247,7 @@ export const SERIES_SETTINGS: readonly Setting[] = [
     id: 'colour',
     says: 'Colour',
     also: 'color',
+    isPossible: hasAxes,
     choices: (chart, series) => [
       {
         label: 'usual',
@@ -253,14 +261,15 @@ export const SERIES_SETTINGS: readonly Setting[] = [
       })),
     ],
   },
-  look('line', 'Line', 'dash dashed dotted style', DASHES, 'dash'),
-  look('width', 'Line width', 'thick thin', WIDTHS, 'width'),
-  look('marker', 'Marker', 'point symbol shape circle square', MARKERS, 'marker'),
-  look('size', 'Marker size', 'point symbol large small', SIZES, 'size'),
+  look('line', 'Line', 'dash dashed dotted style', DASHES, 'dash', drawsLine),
+  look('width', 'Line width', 'thick thin', WIDTHS, 'width', drawsLine),
+  look('marker', 'Marker', 'point symbol shape circle square', MARKERS, 'marker', drawsMarkers),
+  look('size', 'Marker size', 'point symbol large small', SIZES, 'size', drawsMarkers),
   {
     id: 'filled',
     says: 'Markers filled',
     also: 'hollow empty point symbol filling',
+    isPossible: drawsMarkers,
     choices: (chart, series) =>
       yesOrNo(!chart.series[series]?.look.hollow, (filled) => withLook(chart, series, { hollow: !filled })),
   },
@@ -268,6 +277,7 @@ export const SERIES_SETTINGS: readonly Setting[] = [
     id: 'labels',
     says: 'Values beside points',
     also: 'labels data',
+    isPossible: (chart) => isPlot(chart) || chart.form === 'FIELDS',
     choices: (chart, series) =>
       yesOrNo(chart.series[series]?.look.labels ?? false, (labels) => withLook(chart, series, { labels })),
   },
@@ -280,11 +290,13 @@ function look<K extends 'dash' | 'width' | 'marker' | 'size'>(
   also: string,
   values: readonly (readonly [SeriesLook[K], string])[],
   part: K,
+  isPossible: Setting['isPossible'] & {},
 ): Setting {
   return {
     id,
     says,
     also,
+    isPossible,
     choices: (chart, series) =>
       values.map(([value, label]) => ({
         label,

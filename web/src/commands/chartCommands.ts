@@ -38,7 +38,7 @@ export function chartCommands(open: OpenWorksheet): readonly Command[] {
       also: `chart ${setting.also ?? ''}`,
       isPossible: () => {
         const selected = now()
-        return selected !== null && (setting.isPossible?.(selected.chart) ?? true)
+        return selected !== null && (setting.isPossible?.(selected.chart, selected.series) ?? true)
       },
       run: () => {
         const selected = now()

@@ -1,5 +1,5 @@
 import { useChart } from '../api/queries'
-import type { AxisLook, Chart, ChartAxis } from '../api/types'
+import type { AxisLook, Chart, ChartAxis, Tick } from '../api/types'
 import { CHART_SETTINGS, SERIES_SETTINGS, type Setting } from '../chart/settings'
 import { EditableText } from '../typeset/EditableText'
 import { useOpenWorksheet } from '../worksheet/context'
@@ -21,6 +21,7 @@ export function ChartLens({ chart, series: index }: { readonly chart: Chart; rea
   const chosen = Math.min(index, chart.series.length - 1)
   const series = chart.series[chosen]
   const named = (id: string) => CHART_SETTINGS.filter((setting) => setting.id === id)
+  const looks = SERIES_SETTINGS.filter(({ id, isPossible }) => id !== 'fit' && (isPossible?.(chart, chosen) ?? true))
   const hasAxes = chart.form !== 'SHARES'
   const isTwoWay = data?.table != null
 
@@ -38,6 +39,7 @@ export function ChartLens({ chart, series: index }: { readonly chart: Chart; rea
             horizontal
             axis={data?.across}
             isWhole={isTwoWay}
+            heads={data?.table?.across ?? []}
             look={chart.acrossAxis}
             onChange={(acrossAxis) => change({ acrossAxis })}
           />
@@ -46,6 +48,7 @@ export function ChartLens({ chart, series: index }: { readonly chart: Chart; rea
             says="Up"
             axis={data?.up}
             isWhole={isTwoWay}
+            heads={data?.table?.up ?? []}
             look={chart.upAxis}
             onChange={(upAxis) => change({ upAxis })}
           />
@@ -87,15 +90,12 @@ export function ChartLens({ chart, series: index }: { readonly chart: Chart; rea
             onChoose={send}
           />
           {data?.series[chosen]?.fit && <SeriesFit chart={chart} index={chosen} fit={data.series[chosen].fit} />}
-          <details className={styles.more}>
-            <summary>Look of {data?.series[chosen]?.name ?? 'the series'}</summary>
-            <Settings
-              settings={SERIES_SETTINGS.filter((setting) => setting.id !== 'fit')}
-              chart={chart}
-              series={chosen}
-              onChoose={send}
-            />
-          </details>
+          {looks.length > 0 && (
+            <details className={styles.more}>
+              <summary>Look of {data?.series[chosen]?.name ?? 'the series'}</summary>
+              <Settings settings={looks} chart={chart} series={chosen} onChoose={send} />
+            </details>
+          )}
         </>
       )}
       <ChartMarks chart={chart} data={data} onChange={send} />
@@ -126,7 +126,7 @@ interface SettingsProps {
 /** Settings as rows of buttons. */
 function Settings({ settings, chart, series, onChoose }: SettingsProps) {
   return settings
-    .filter((setting) => setting.isPossible?.(chart) ?? true)
+    .filter((setting) => setting.isPossible?.(chart, series) ?? true)
     .map((setting) => (
       <fieldset key={setting.id} className={styles.series}>
         <legend className={styles.label}>{setting.says}</legend>
@@ -151,18 +151,20 @@ interface AxisProps {
   readonly axis: ChartAxis | undefined
   /** Whether all of it is always shown. */
   readonly isWhole: boolean
+  /** The headings of a two-way table along it. */
+  readonly heads?: readonly Tick[]
   readonly look: AxisLook
   readonly onChange: (look: AxisLook) => void
 }
 
-/** Where an axis begins or ends, as its tick says where one stands there. */
-function endOf({ scale }: ChartAxis, end: 'least' | 'most'): string {
+/** Where an axis begins or ends, as the tick or the heading says that stands there. */
+function endOf({ scale }: ChartAxis, end: 'least' | 'most', heads: readonly Tick[] = []): string {
   const at = scale[end]
-  return scale.ticks.find((tick) => Math.abs(tick.at - at) <= Math.abs(at) * 1e-9)?.label ?? String(at)
+  return [...scale.ticks, ...heads].find((tick) => Math.abs(tick.at - at) <= Math.abs(at) * 1e-9)?.label ?? String(at)
 }
 
 /** An axis: its title, and from where to where it goes. */
-function Axis({ says, horizontal = false, axis, isWhole, look, onChange }: AxisProps) {
+function Axis({ says, horizontal = false, axis, isWhole, heads = [], look, onChange }: AxisProps) {
   const which = says === 'Values' ? 'values' : `${horizontal ? 'horizontal' : 'vertical'} axis`
   return (
     <>
@@ -176,7 +178,7 @@ function Axis({ says, horizontal = false, axis, isWhole, look, onChange }: AxisP
         />
         {axis && !axis.places && isWhole && (
           <span className={styles.range}>
-            {endOf(axis, 'least')} to {endOf(axis, 'most')}
+            {endOf(axis, 'least', heads)} to {endOf(axis, 'most', heads)}
           </span>
         )}
         {axis && !axis.places && !isWhole && (

@@ -33,7 +33,7 @@ export function optionsOf(chart: Chart, data: ChartData, inks: Inks, besides: Be
     case 'BOXES':
       return boxesOptions(chart, data, inks, besides.chosen)
     case 'FIELDS':
-      return data.table ? fieldsOptions(data, data.table, inks, besides.chosen) : {}
+      return data.table ? fieldsOptions(chart, data, data.table, inks, besides.chosen) : {}
     case 'CONTOURS':
       return data.table ? contoursOptions(chart, data, data.table, inks, besides.chosen) : {}
     case 'SURFACE':

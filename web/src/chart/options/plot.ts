@@ -102,6 +102,7 @@ function drawn(chart: Chart, data: ChartData, series: DrawnSeries, index: number
     ...axis,
     data: series.points.map(place),
     label,
+    labelLayout: { hideOverlap: true },
     itemStyle: look.itemStyle,
     z: 3,
   }
@@ -118,8 +119,9 @@ function drawn(chart: Chart, data: ChartData, series: DrawnSeries, index: number
         ? {
             ...common,
             type: 'line',
-            symbol: look.hasPoints ? look.symbol : 'none',
-            symbolSize: look.symbolSize,
+            // Labels need something to stand beside.
+            symbol: look.hasPoints ? look.symbol : series.look.labels ? 'circle' : 'none',
+            symbolSize: look.hasPoints ? look.symbolSize : 0.1,
             showAllSymbol: true,
             connectNulls: false,
             lineStyle: look.lineStyle,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Box, ChartData } from '../../api/types'
 import { axisOfTicks, dataOf, inks, placesOf, pointAt, seriesOf, ticksOf } from '../data.fixture'
-import { newChart } from '../made'
+import { newChart, USUAL_LOOK } from '../made'
 import { optionsOf } from './options'
 
 const chart = newChart('Tasting', 'g', null, [])
@@ -127,6 +127,13 @@ describe('boxes', () => {
         },
         { id: 'chosen', data: [] },
       ],
+    })
+  })
+
+  it('have the colours of their series, which may not be all', () => {
+    const leaf = seriesOf('Leaf', [pointAt(0, 3)], { look: { ...USUAL_LOOK, colour: '#123456' } })
+    expect(options({ ...data, boxes: [box], series: [seriesOf('None', []), leaf] })).toMatchObject({
+      series: [{ data: [{ itemStyle: { borderColor: '#123456' } }] }, {}, {}],
     })
   })
 

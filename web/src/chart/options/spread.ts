@@ -61,6 +61,8 @@ export function sharesOptions(
 }
 
 interface Api {
+  /** With the pattern that tells it from others without colour. */
+  readonly style: () => object
   readonly value: (index: number) => number
   readonly coord: (at: readonly number[]) => readonly [number, number]
   readonly size: (by: readonly number[]) => readonly [number, number]
@@ -78,6 +80,7 @@ export function histogramOptions(chart: Chart, data: ChartData, inks: Inks): ECh
   return {
     animation: false,
     textStyle,
+    aria: { enabled: true, label: { enabled: false }, decal: { show: several } },
     grid: { left: 68, ...room },
     legend,
     tooltip: {
@@ -114,7 +117,13 @@ export function histogramOptions(chart: Chart, data: ChartData, inks: Inks): ECh
             return {
               type: 'rect',
               shape: { x: left, y: top, width: right - left, height: bottom - top },
-              style: { fill: look.colour, opacity: several ? 0.55 : 0.85, stroke: inks.block, lineWidth: 1 },
+              style: {
+                ...api.style(),
+                fill: look.colour,
+                opacity: several ? 0.55 : 0.85,
+                stroke: inks.block,
+                lineWidth: 1,
+              },
             }
           },
           z: 3,
@@ -132,6 +141,10 @@ export function boxesOptions(
   chosen: ReadonlySet<string>,
 ): EChartsCoreOption {
   const farOut = data.boxes.flatMap((box) => box.farOut)
+  const colours = boxed(data).flatMap((index) => {
+    const series = data.series[index]
+    return series ? lookOf(series, index, inks).colour : []
+  })
   return {
     animation: false,
     textStyle,
@@ -168,7 +181,7 @@ export function boxesOptions(
           ],
           itemStyle: {
             color: inks.block,
-            borderColor: inks.series[index % inks.series.length] ?? inks.ink,
+            borderColor: colours[index] ?? inks.ink,
             borderWidth: 2,
           },
         })),

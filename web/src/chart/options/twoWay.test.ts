@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { ChartData, Form } from '../../api/types'
 import { axisOfTicks, dataOf, inks, placesOf, twoWay } from '../data.fixture'
-import { newChart } from '../made'
+import { newChart, newSeries, USUAL_LOOK } from '../made'
 import { optionsOf } from './options'
 
 const chart = { ...newChart('Steeping', 'g', null, []), lines: false }
@@ -119,6 +119,20 @@ describe('a two-way table', () => {
     expect(options(form, {}, ['D3'])).toMatchObject({
       series: expect.arrayContaining([expect.objectContaining({ id: 'chosen', data: marks })]),
     })
+  })
+
+  it.each([true, false])('has its values on its fields, if that was chosen: %s', (labels) => {
+    const series = { ...newSeries({ of: 'cells', area: 'B2:E4' }, 'LINE'), look: { ...USUAL_LOOK, labels } }
+    const { series: drawn } = optionsOf({ ...chart, series: [series] }, data('FIELDS'), inks, {
+      chosen: new Set(),
+      former: null,
+      turned: { alpha: 0, beta: 0, distance: 190 },
+    })
+    const [fields]: readonly unknown[] = Array.isArray(drawn) ? drawn : []
+    expect(fields).toMatchObject({ label: { show: labels } })
+    const label = typeof fields === 'object' && fields !== null && 'label' in fields ? fields.label : undefined
+    const formatter = typeof label === 'object' && label !== null && 'formatter' in label ? label.formatter : undefined
+    expect(typeof formatter === 'function' && formatter({ value: [2, 1] })).toBe('60%')
   })
 
   it('colours its values alone', () => {

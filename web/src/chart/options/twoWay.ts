@@ -41,6 +41,7 @@ function chosenFields(table: TwoWay, chosen: ReadonlySet<string>): readonly (rea
 
 /** A two-way table as coloured fields. */
 export function fieldsOptions(
+  chart: Chart,
   data: ChartData,
   table: TwoWay,
   inks: Inks,
@@ -77,6 +78,15 @@ export function fieldsOptions(
           cells.flatMap((value, column) => (value === null ? [] : [[column, row, value]])),
         ),
         itemStyle: { borderColor: inks.block, borderWidth: 1 },
+        label: {
+          show: chart.series[0]?.look.labels ?? false,
+          color: inks.ink,
+          textBorderColor: inks.block, // read on dark fields as well
+          textBorderWidth: 3,
+          formatter: ({ value: [column, row] }: { readonly value: readonly [number, number] }) =>
+            table.texts[row]?.[column] ?? '',
+        },
+        labelLayout: { hideOverlap: true },
       },
       { id: 'chosen', ...ringAt(chosenFields(table, chosen), inks) },
     ],

@@ -44,12 +44,12 @@ public final class Tabulating {
                     + (long) first.size() * second.map(List::size).orElse(1) + ".");
         }
         List<Edit.Typed> typed = new ArrayList<>();
-        put(typed, 0, 0, second.isPresent() ? label(expression) : heading(act.first()));
+        put(typed, 0, 0, second.isPresent() ? label(expression, live) : heading(act.first()));
         for (int row = 0; row < first.size(); row++) {
             put(typed, 0, row + 1, first.get(row));
         }
         if (second.isEmpty()) {
-            put(typed, 1, 0, label(expression));
+            put(typed, 1, 0, label(expression, live));
         }
         second.ifPresent(values -> {
             for (int column = 0; column < values.size(); column++) {
@@ -99,8 +99,9 @@ public final class Tabulating {
     }
 
     /** A heading is a text whatever it looks like. */
-    private static String label(String expression) {
-        return EntryReader.value(expression) instanceof Text ? expression : "'" + expression;
+    private static String label(String expression, LiveWorksheet live) {
+        String shown = live.display().mark().expression(expression);
+        return EntryReader.value(shown) instanceof Text ? shown : "'" + shown;
     }
 
     private static String heading(Act.Variable variable) {
@@ -176,7 +177,7 @@ public final class Tabulating {
                 written(new Tabulation(old.grid(), bare(act.expression()), old.first(), old.second(), ""), live);
         List<Edit> edits = new ArrayList<>(rewritten(grid, now, live));
         Address corner = old.second().isPresent() ? Address.FIRST : new Address(1, 0);
-        edits.add(new Edit.Enter(grid.id(), List.of(new Edit.Typed(corner, label(now.expression())))));
+        edits.add(new Edit.Enter(grid.id(), List.of(new Edit.Typed(corner, label(now.expression(), live)))));
         return edits;
     }
 

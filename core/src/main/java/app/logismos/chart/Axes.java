@@ -186,8 +186,8 @@ final class Axes {
         }
         if (isSet && !(least < most)) {
             faults.add("An axis begins below its end, and this one would go from "
-                    + new Measure.Numbers().text(least) + " to "
-                    + new Measure.Numbers().text(most) + ".");
+                    + new Measure.Numbers().text(least, mark) + " to "
+                    + new Measure.Numbers().text(most, mark) + ".");
             return scale(Chart.AxisLook.USUAL, measure, values);
         }
         Scale covering = measure.orElse(new Measure.Numbers()).covering(least, most);
@@ -250,7 +250,7 @@ final class Axes {
         double place =
                 Double.isNaN(bare) ? measure.orElse(new Measure.Numbers()).place(value) : bare;
         if (Double.isNaN(place)) {
-            faults.add("An axis begins and ends at a number, and `" + entry + "` is none that fits it.");
+            faults.add("An axis begins and ends at a number, and `" + mark.write(entry) + "` is none that fits it.");
             return Optional.empty();
         }
         return Optional.of(place);

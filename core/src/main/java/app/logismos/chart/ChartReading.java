@@ -177,7 +177,7 @@ public final class ChartReading {
         int[] kept = kept(series, line);
         return new ChartData.Series(
                 called(series, line),
-                source(series.source()),
+                spelled(series.source(), mark),
                 series.shape(),
                 axes.isOnRight(series, line),
                 series.look(),
@@ -215,15 +215,17 @@ public final class ChartReading {
 
     /** The name of a series: its own, its heading, or where it comes from. */
     static String called(Chart.Series series, Line line) {
-        return line.name().isEmpty() ? source(series.source()) : line.name();
+        return line.name().isEmpty() ? spelled(series.source(), DecimalMark.POINT) : line.name();
     }
 
-    private static String source(Chart.Source source) {
+    /** Cells or expressions in words. */
+    static String spelled(Chart.Source source, DecimalMark mark) {
         return source instanceof Chart.Cells cells
                 ? cells.area().toString()
                 : source instanceof Chart.Curve curve
-                        ? curve.expression()
-                        : ((Chart.Path) source).across() + ", " + ((Chart.Path) source).up();
+                        ? mark.expression(curve.expression())
+                        : mark.expression(((Chart.Path) source).across()) + ", "
+                                + mark.expression(((Chart.Path) source).up());
     }
 
     private ChartData.Point point(Line line, int i, Axes axes) {

@@ -239,7 +239,7 @@ final class Lines {
     }
 
     private Line ofCurve(Chart.Series series, Chart.Curve curve) {
-        String name = series.name().isEmpty() ? curve.expression() : series.name();
+        String name = series.name().isEmpty() ? spelled(curve) : series.name();
         Value from = live.worth(curve.from(), chart.grid());
         double start = acrossMeasure.place(from);
         double end = acrossMeasure.place(live.worth(curve.to(), chart.grid()));
@@ -279,6 +279,10 @@ final class Lines {
                 hasPole);
     }
 
+    private String spelled(Chart.Source source) {
+        return ChartReading.spelled(source, live.display().mark());
+    }
+
     private Optional<Measure> firstMeasure(UnaryOperator<Value> formula, double start, double end) {
         int tries = 16;
         return IntStream.range(0, tries)
@@ -298,7 +302,7 @@ final class Lines {
     }
 
     private Line ofPath(Chart.Series series, Chart.Path path) {
-        String name = series.name().isEmpty() ? path.across() + ", " + path.up() : series.name();
+        String name = series.name().isEmpty() ? spelled(path) : series.name();
         Value from = live.worth(path.from(), chart.grid());
         Measure parameter = Measure.of(from).orElse(new Measure.Numbers());
         double start = parameter.place(from);

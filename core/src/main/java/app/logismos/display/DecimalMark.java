@@ -31,6 +31,11 @@ public enum DecimalMark {
         }
 
         @Override
+        public String readExpression(String text) {
+            return turned(text, COMMA_SIGNS);
+        }
+
+        @Override
         public String number(String text) {
             return BETWEEN_DIGITS.matcher(text).replaceAll(",");
         }
@@ -67,6 +72,11 @@ public enum DecimalMark {
 
     /** An expression as it is shown. */
     public String expression(String text) {
+        return text;
+    }
+
+    /** An expression as it is kept, from one as it was typed. */
+    public String readExpression(String text) {
         return text;
     }
 

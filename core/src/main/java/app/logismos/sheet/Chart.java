@@ -106,6 +106,10 @@ public record Chart(
         public static AxisLook titled(String title) {
             return new AxisLook(title, "", "", false);
         }
+
+        AxisLook withEnds(UnaryOperator<String> then) {
+            return new AxisLook(title, then.apply(least), then.apply(most), logarithmic);
+        }
     }
 
     /**
@@ -288,6 +292,26 @@ public record Chart(
                         then.apply(path.from()),
                         then.apply(path.to()))
                 : source;
+    }
+
+    /** The same chart with other spellings of where its axes begin and end. */
+    public Chart withEnds(UnaryOperator<String> then) {
+        return new Chart(
+                id,
+                title,
+                form,
+                grid,
+                across,
+                series,
+                acrossAxis.withEnds(then),
+                upAxis.withEnds(then),
+                rightAxis.withEnds(then),
+                legend,
+                lines,
+                swapped,
+                stacked,
+                marks,
+                beside);
     }
 
     /** The same chart as another kind of picture. */

@@ -96,4 +96,14 @@ class DecimalMarkTest {
     void inFullANumberHasAllItsDigits(long above, long below, String text) {
         assertThat(InFull.text(new NumberValue(Rational.of(above, below)))).hasValue(text);
     }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiterString = " -> ",
+            value = {"0,5*x -> 0.5*x", "max(x; 1,5) -> max(x; 1.5)", "12 -> 12", "sin(x) -> sin(x)"})
+    void expressionsWithoutEqualsAreReadAsFormulas(String typed, String kept) {
+        assertThat(DecimalMark.COMMA.readExpression(typed)).isEqualTo(kept);
+        assertThat(DecimalMark.COMMA.expression(kept)).isEqualTo(typed);
+        assertThat(DecimalMark.POINT.readExpression(typed)).isEqualTo(typed);
+    }
 }

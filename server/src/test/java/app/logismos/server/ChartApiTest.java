@@ -173,6 +173,48 @@ class ChartApiTest {
         assertThat(program.shown(id, "t", "B4")).isEqualTo("106");
     }
 
+    @Test
+    void expressionsAreWrittenWithTheDecimalMarkOfTheirWorksheet() {
+        program.post(
+                "/worksheets/" + id + "/edits",
+                "{\"base\":1000,\"commands\":[{\"do\":\"changeSettings\",\"settings\":{\"degrees\":false,\"comma\":true,\"grouped\":false,\"style\":\"\"}}]}");
+        add(
+                block(
+                        "\"upAxis\":{\"least\":\"-0,5\"},\"series\":[{\"source\":{\"of\":\"curve\",\"expression\":\"max(0,5*x; 1)\",\"variable\":\"x\",\"from\":\"0\",\"to\":\"4,5\"}}]"));
+        JsonNode chart = program.get("/worksheets/" + id).body().at("/sections/0/blocks/1");
+        assertThat(chart.at("/series/0/source/expression").asString()).isEqualTo("max(0,5*x; 1)");
+        assertThat(chart.at("/series/0/source/to").asString()).isEqualTo("4,5");
+        assertThat(chart.at("/upAxis/least").asString()).isEqualTo("-0,5");
+        JsonNode drawn = program.get(charts() + "c").body();
+        assertThat(drawn.at("/faults")).isEmpty();
+        assertThat(drawn.at("/series/0/name").asString()).isEqualTo("max(0,5*x; 1)");
+        assertThat(drawn.at("/up/scale/least").asDouble()).isEqualTo(-0.5);
+        assertThat(drawn.at("/summary").asString()).contains("to 2,25 at 4,5");
+
+        program.post(
+                "/worksheets/" + id + "/acts",
+                "{\"act\":{\"do\":\"tabulate\",\"section\":\"section-1\",\"id\":\"t\",\"title\":\"Table\",\"grid\":\"grid-1\",\"expression\":\"0,5*x\",\"first\":{\"name\":\"x\",\"from\":\"0,5\",\"to\":\"1\",\"step\":\"0,25\"}}}");
+        assertThat(program.shown(id, "t", "B1")).isEqualTo("0,5*x");
+        assertThat(program.shown(id, "t", "B3")).isEqualTo("0,375");
+        assertThat(program.get("/worksheets/" + id)
+                        .body()
+                        .at("/sections/0/blocks/2/tabulation/expression")
+                        .asString())
+                .isEqualTo("0,5*x");
+    }
+
+    @Test
+    void whatIsFoundWithADecimalCommaIsReplaced() {
+        program.type(id, 2, "grid-1", "A5", "0.5", "A6", "=1.5*A5");
+        program.post(
+                "/worksheets/" + id + "/edits",
+                "{\"base\":1000,\"commands\":[{\"do\":\"changeSettings\",\"settings\":{\"degrees\":false,\"comma\":true,\"grouped\":false,\"style\":\"\"}}]}");
+        program.post(
+                "/worksheets/" + id + "/acts",
+                "{\"act\":{\"do\":\"replace\",\"find\":\",5\",\"with\":\",25\",\"matchCase\":false}}");
+        assertThat(program.shown(id, "grid-1", "A6")).isEqualTo("0,3125");
+    }
+
     private static final String CELLS = "\"series\":[{\"source\":{\"of\":\"cells\",\"area\":\"%s\"}}]";
 
     @ParameterizedTest

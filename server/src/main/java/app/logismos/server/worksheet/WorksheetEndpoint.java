@@ -3,7 +3,6 @@ package app.logismos.server.worksheet;
 import app.logismos.act.Act;
 import app.logismos.act.Differences;
 import app.logismos.act.Find;
-import app.logismos.display.DecimalMark;
 import app.logismos.formula.Address;
 import app.logismos.server.web.BadRequest;
 import app.logismos.sheet.Block;
@@ -133,7 +132,7 @@ class WorksheetEndpoint {
 
     @PostMapping("/{id}/acts")
     WorksheetViews.KeptJson act(@PathVariable String id, @RequestBody Acts acts) {
-        return kept(id, worksheets.act(id, asKept(id, acts.act())));
+        return kept(id, worksheets.act(id, marked(id).kept(acts.act())));
     }
 
     @PostMapping("/{id}/restore")
@@ -192,7 +191,7 @@ class WorksheetEndpoint {
         if (edits.commands().isEmpty()) {
             throw new EditRefused("There is no edit in `commands`.");
         }
-        return kept(id, worksheets.edit(id, edits.base(), asKept(id, edits.commands())));
+        return kept(id, worksheets.edit(id, edits.base(), marked(id).kept(edits.commands())));
     }
 
     @PostMapping("/{id}/undo")
@@ -213,32 +212,9 @@ class WorksheetEndpoint {
                 .toList();
     }
 
-    /** Entries with the decimal mark that they are kept with. */
-    private List<Edit> asKept(String id, List<Edit> edits) {
-        DecimalMark mark = worksheets.read(id, open -> open.live.display().mark());
-        return edits.stream()
-                .map(edit -> edit instanceof Edit.Enter enter
-                        ? new Edit.Enter(
-                                enter.grid(),
-                                enter.cells().stream()
-                                        .map(typed -> new Edit.Typed(typed.cell(), mark.read(typed.text())))
-                                        .toList())
-                        : edit)
-                .toList();
-    }
-
-    private Act asKept(String id, Act act) {
-        DecimalMark mark = worksheets.read(id, open -> open.live.display().mark());
-        return act instanceof Act.Series series
-                ? new Act.Series(
-                        series.grid(),
-                        series.at(),
-                        series.axis(),
-                        mark.read(series.first()),
-                        mark.read(series.step()),
-                        series.last().map(mark::read),
-                        series.count())
-                : act;
+    /** With the decimal mark of a worksheet. */
+    private Marked marked(String id) {
+        return new Marked(worksheets.read(id, open -> open.live.display().mark()));
     }
 
     private WorksheetViews.KeptJson kept(String id, Worksheets.Kept kept) {

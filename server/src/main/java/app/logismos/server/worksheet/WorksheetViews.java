@@ -130,10 +130,11 @@ class WorksheetViews {
                 live.worksheet().settings());
     }
 
-    /** With grids large enough for the tables that are laid out in them. */
+    /** With grids large enough for the tables that are laid out in them, and expressions with the decimal mark. */
     private static Section asSeen(Section section, LiveWorksheet live) {
+        Marked marked = new Marked(live.display().mark());
         return section.withBlocks(section.blocks().stream()
-                .map(block -> block instanceof Block.Grid grid ? grown(grid, live) : block)
+                .map(block -> marked.shown(block instanceof Block.Grid grid ? grown(grid, live) : block))
                 .toList());
     }
 
