@@ -19,29 +19,22 @@ final class Axes {
     private final LiveWorksheet live;
     private final List<String> faults;
     private final DecimalMark mark;
-    private final Optional<Measure> upMeasure;
+    private final Sides sides;
 
-    Axes(Chart chart, Lines reader, List<Line> lines, LiveWorksheet live, View view, List<String> faults) {
+    Axes(Chart chart, Lines reader, Sides sides, LiveWorksheet live, View view, List<String> faults) {
         this.view = view;
         this.live = live;
         this.chart = chart;
         this.reader = reader;
-        this.lines = lines;
+        this.sides = sides;
+        this.lines = sides.lines();
         this.faults = faults;
         this.mark = live.display().mark();
-        this.upMeasure = IntStream.range(0, lines.size())
-                .filter(i -> !chart.series().get(i).onRight())
-                .mapToObj(lines::get)
-                .flatMap(line -> line.measure().stream())
-                .findFirst();
     }
 
     /** Whether a series stands on the second axis: it was put there, or cannot be measured on the first. */
-    boolean isOnRight(Chart.Series series, Line line) {
-        return series.onRight()
-                || line.measure().isPresent()
-                        && upMeasure.isPresent()
-                        && !line.measure().get().isLike(upMeasure.get());
+    boolean isOnRight(int series) {
+        return sides.isOnRight(series);
     }
 
     /** A place across in words. */
@@ -96,21 +89,21 @@ final class Axes {
     }
 
     Optional<ChartData.Axis> right() {
-        return IntStream.range(0, lines.size())
-                        .anyMatch(i -> isOnRight(chart.series().get(i), lines.get(i)))
+        return IntStream.range(0, lines.size()).anyMatch(this::isOnRight)
                 ? Optional.of(vertical(true, chart.rightAxis(), Optional.empty()))
                 : Optional.empty();
     }
 
     private ChartData.Axis vertical(boolean isRight, Chart.AxisLook look, Optional<View.Part> part) {
         List<Integer> own = IntStream.range(0, lines.size())
-                .filter(i -> isOnRight(chart.series().get(i), lines.get(i)) == isRight)
+                .filter(i -> isOnRight(i) == isRight)
                 .boxed()
                 .toList();
         // A curve without units is meant in those of the cells beside it.
         List<String> units = own.stream()
                 .map(lines::get)
-                .filter(line -> !line.unit().isEmpty() || !line.cells().isEmpty())
+                .filter(line -> !line.isEmpty()
+                        && (!line.unit().isEmpty() || !line.cells().isEmpty()))
                 .map(Line::unit)
                 .distinct()
                 .toList();
@@ -122,7 +115,9 @@ final class Axes {
         Scale bare = scale(look, measure, heights(own));
         Measure like = measure.orElse(new Measure.Numbers());
         Scale seen = isRight ? along(bare, like) : seen(bare, part, like);
-        boolean inPercent = !own.isEmpty() && own.stream().allMatch(i -> isPercent(lines.get(i)));
+        List<Line> drawn =
+                own.stream().map(lines::get).filter(line -> !line.isEmpty()).toList();
+        boolean inPercent = !drawn.isEmpty() && drawn.stream().allMatch(this::isPercent);
         return new ChartData.Axis(title, unit, false, inPercent ? marked(seen.inPercent()) : seen);
     }
 

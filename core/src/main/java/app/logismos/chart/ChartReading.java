@@ -70,13 +70,15 @@ public final class ChartReading {
 
     private ChartData plot() {
         Lines reader = new Lines(chart, live, view, faults);
-        List<Line> lines = chart.series().stream().map(reader::line).toList();
-        Axes axes = new Axes(chart, reader, lines, live, view, faults);
+        Sides sides = new Sides(chart, chart.series().stream().map(reader::line).toList());
+        faults.addAll(sides.faults());
+        List<Line> lines = sides.lines();
+        Axes axes = new Axes(chart, reader, sides, live, view, faults);
         List<Optional<FittedCurve>> fits = IntStream.range(0, lines.size())
                 .mapToObj(i -> fitted(chart.series().get(i), lines.get(i)))
                 .toList();
         List<ChartData.Series> series = IntStream.range(0, lines.size())
-                .mapToObj(i -> series(chart.series().get(i), lines.get(i), fits.get(i), axes))
+                .mapToObj(i -> series(i, lines.get(i), fits.get(i), axes))
                 .toList();
         Optional<Bins> bins =
                 chart.form() == Chart.Form.HISTOGRAM && lines.stream().anyMatch(line -> !line.isEmpty())
@@ -128,8 +130,7 @@ public final class ChartReading {
         boolean hasAxes = chart.form() == Chart.Form.PLOT || chart.form() == Chart.Form.BOXES;
         Stream<String> left = IntStream.range(0, lines.size()).boxed().flatMap(i -> {
             Chart.Series series = chart.series().get(i);
-            Scale scale =
-                    axes.isOnRight(series, lines.get(i)) ? right.orElseThrow().scale() : up.scale();
+            Scale scale = axes.isOnRight(i) ? right.orElseThrow().scale() : up.scale();
             return LeftOut.of(
                     called(series, lines.get(i)),
                     lines.get(i),
@@ -173,13 +174,14 @@ public final class ChartReading {
         return real;
     }
 
-    private ChartData.Series series(Chart.Series series, Line line, Optional<FittedCurve> fit, Axes axes) {
+    private ChartData.Series series(int index, Line line, Optional<FittedCurve> fit, Axes axes) {
+        Chart.Series series = chart.series().get(index);
         int[] kept = kept(series, line);
         return new ChartData.Series(
                 called(series, line),
                 spelled(series.source(), mark),
                 series.shape(),
-                axes.isOnRight(series, line),
+                axes.isOnRight(index),
                 series.look(),
                 IntStream.of(kept).mapToObj(i -> point(line, i, axes)).toList(),
                 line.x().length,

@@ -25,8 +25,23 @@ final class LeftOut {
                 : 0;
         return Stream.of(
                         told(notAbove, name, "not above 0, and logarithmic steps have no place for that"),
-                        tooFar(name, line.y(), line.up()))
+                        tooFar(name, line.y(), line.up()),
+                        unlike(name, line.y(), line.up()))
                 .flatMap(Optional::stream);
+    }
+
+    /**
+     * A sentence about values that cannot be measured as the first of them is.
+     *
+     * @param places of the values; not a number where they have none
+     */
+    static Optional<String> unlike(String name, double[] places, List<Value> values) {
+        long count = IntStream.range(0, Math.min(places.length, values.size()))
+                .filter(i -> Double.isNaN(places[i])
+                        && Measure.of(values.get(i)).isPresent()
+                        && !Measure.isTooFar(values.get(i)))
+                .count();
+        return told(count, name, "of another kind than the first, and left out");
     }
 
     /**

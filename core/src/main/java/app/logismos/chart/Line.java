@@ -31,6 +31,49 @@ record Line(
         List<Value> up,
         List<Address> cells,
         boolean hasPole) {
+    /** The same in another unit, or as it is if it has no other. */
+    Line in(Measure other) {
+        Measure own = measure.orElseThrow();
+        if (own.equals(other)) {
+            return this;
+        }
+        double[] places = IntStream.range(0, y.length)
+                .mapToDouble(i -> i < up.size()
+                        ? other.place(up.get(i))
+                        : Double.isNaN(y[i]) ? y[i] : other.place(own.value(y[i])))
+                .toArray();
+        // As long as a difference is there.
+        double[] halves = IntStream.range(0, errors.length)
+                .mapToDouble(i -> other.place(own.value(y[i] + errors[i])) - other.place(own.value(y[i])))
+                .toArray();
+        return new Line(
+                name,
+                other.unit().isEmpty() ? unit : other.unit(),
+                Optional.of(other),
+                x,
+                places,
+                halves,
+                across,
+                up,
+                cells,
+                hasPole);
+    }
+
+    /** Without a height at any of its places. */
+    Line withoutPoints() {
+        return new Line(
+                name,
+                unit,
+                measure,
+                x,
+                IntStream.range(0, y.length).mapToDouble(i -> Double.NaN).toArray(),
+                new double[0],
+                across,
+                List.of(),
+                cells,
+                hasPole);
+    }
+
     boolean isEmpty() {
         return filled().findAny().isEmpty();
     }

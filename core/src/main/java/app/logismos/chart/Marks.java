@@ -117,7 +117,7 @@ final class Marks {
                 "slope ≈ " + mark.number(FittedCurve.rounded(slope)) + (unit.isEmpty() ? "" : " " + unit) + " at "
                         + axes.acrossText(tangent.across()),
                 "",
-                axes.isOnRight(chart.series().get(tangent.series()), line));
+                axes.isOnRight(tangent.series()));
     }
 
     private static String ratio(String up, String across) {

@@ -52,6 +52,9 @@ sealed interface Measure {
         return (rounded == place ? "" : "≈ ") + Display.AUTOMATIC.text(measure.value(rounded));
     }
 
+    /** What the values are, in words that go on {@code is}. */
+    String kind();
+
     /** The least distance of two values that read differently; 0 where any does. */
     default double finest() {
         return 1;
@@ -111,6 +114,11 @@ sealed interface Measure {
     /** Bare numbers. */
     record Numbers() implements Measure {
         @Override
+        public String kind() {
+            return "without a unit";
+        }
+
+        @Override
         public double place(Value value) {
             return value instanceof NumberValue number ? finite(number.real()) : Double.NaN;
         }
@@ -133,6 +141,11 @@ sealed interface Measure {
 
     /** Quantities that can be given in a unit. */
     record Quantities(Unit in) implements Measure {
+        @Override
+        public String kind() {
+            return "a quantity";
+        }
+
         @Override
         public double place(Value value) {
             return value instanceof Quantity quantity
@@ -171,6 +184,11 @@ sealed interface Measure {
     /** Days, counted from 1970-01-01. */
     record Dates() implements Measure {
         @Override
+        public String kind() {
+            return "of dates";
+        }
+
+        @Override
         public double place(Value value) {
             return value instanceof Moment.Date date ? date.date().toEpochDay() : Double.NaN;
         }
@@ -188,6 +206,11 @@ sealed interface Measure {
 
     /** Points in time, in seconds from the beginning of 1970. */
     record DateTimes() implements Measure {
+        @Override
+        public String kind() {
+            return "of points in time";
+        }
+
         @Override
         public double place(Value value) {
             return value instanceof Moment.DateTime at ? at.at().toEpochSecond(ZoneOffset.UTC) : Double.NaN;
@@ -209,6 +232,11 @@ sealed interface Measure {
         private static final int LAST = 86_399;
 
         @Override
+        public String kind() {
+            return "of times of day";
+        }
+
+        @Override
         public double place(Value value) {
             return value instanceof Moment.Time time ? time.time().toSecondOfDay() : Double.NaN;
         }
@@ -226,6 +254,11 @@ sealed interface Measure {
 
     /** Lengths of time, in seconds. */
     record Durations() implements Measure {
+        @Override
+        public String kind() {
+            return "of lengths of time";
+        }
+
         @Override
         public double place(Value value) {
             return value instanceof Moment.Elapsed elapsed ? elapsed.length().toNanos() / 1e9 : Double.NaN;

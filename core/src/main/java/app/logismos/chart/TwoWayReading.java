@@ -125,6 +125,11 @@ final class TwoWayReading {
         double[][] z = inner.stream()
                 .map(row -> row.stream().mapToDouble(measure::place).toArray())
                 .toArray(double[][]::new);
+        String name = corner.isEmpty() ? chart.title() : corner;
+        double[] flat = Arrays.stream(z).flatMapToDouble(Arrays::stream).toArray();
+        List<Value> values = inner.stream().flatMap(List::stream).toList();
+        LeftOut.tooFar(name, flat, values).ifPresent(faults::add);
+        LeftOut.unlike(name, flat, values).ifPresent(faults::add);
         double[] all = Arrays.stream(z)
                 .flatMapToDouble(Arrays::stream)
                 .filter(Double::isFinite)

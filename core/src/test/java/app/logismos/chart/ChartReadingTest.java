@@ -20,6 +20,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class ChartReadingTest {
     private final Chart chart = new Chart(
@@ -105,6 +107,87 @@ class ChartReadingTest {
         assertThat(data.series()).extracting(ChartData.Series::onRight).containsExactly(false, true);
         assertThat(data.up().title()).isEqualTo("in km");
         assertThat(data.right().orElseThrow().title()).isEqualTo("in °C");
+    }
+
+    @Test
+    void likeUnitsOfSeveralSeriesAreDrawnInThatOfTheFirst() {
+        LiveWorksheet live = live(0, "1", "1200 g", "1.2 kg", "2", "900 g", "2 kg");
+        ChartData plot = of(usual("A1:A2", "B1:B2", "C1:C2"), live);
+        assertThat(ups(plot, 0)).containsExactly(1200.0, 900.0);
+        assertThat(ups(plot, 1)).containsExactly(1200.0, 2000.0);
+        assertThat(plot.series().get(1).points())
+                .extracting(ChartData.Point::upText)
+                .containsExactly("1.2 kg", "2 kg");
+        assertThat(plot.up().title()).isEqualTo("in g");
+        assertThat(plot.right()).isEmpty();
+        ChartData boxes = of(formed(Chart.Form.BOXES, "A1:A2", "B1:B2", "C1:C2"), live);
+        assertThat(boxes.boxes())
+                .extracting(Boxes::median)
+                .containsExactly(new Scale.Tick(1050, "1050 g"), new Scale.Tick(1600, "1600 g"));
+        ChartData bins = of(formed(Chart.Form.HISTOGRAM, "A1:A2", "B1:B2", "C1:C2"), live);
+        assertThat(bins.bins().orElseThrow().edges().get(0)).isEqualTo(new Scale.Tick(500, "500 g"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "PLOT | 20 °C | 3 EUR | C1:C2 is in EUR, and the chart is in g and in °C. Draw it in a chart of its own.",
+                "PLOT | 20 °C | 2027-03-01 | C1:C2 is of dates, and the chart is in g and in °C. Draw it in a chart of its own.",
+                "PLOT | 2 kg | 3 EUR | ",
+                "BOXES | 2 kg | 3 EUR | C1:C2 is in EUR, and the chart is in g. Draw it in a chart of its own.",
+                "HISTOGRAM | 2 kg | 7 | C1:C2 is without a unit, and the chart is in g. Draw it in a chart of its own.",
+            })
+    void whatNoAxisFitsIsLeftOutAndTold(Chart.Form form, String second, String third, String fault) {
+        ChartData data = of(
+                formed(form, "A1:A2", "A1:A2", "B1:B2", "C1:C2"), live(0, "1 g", second, third, "2 g", second, third));
+        assertThat(data.faults()).isEqualTo(fault == null ? List.of() : List.of(fault));
+        assertThat(data.series().get(2).points())
+                .filteredOn(point -> point.up().isPresent())
+                .hasSize(fault == null ? 2 : 0);
+    }
+
+    @Test
+    void seriesWhoseHeadingsHaveUnlikeUnitsStandOnAxesOfTheirOwn() {
+        ChartData data = of(usual("A1:A2", "B1:B2", "C1:C2"), live(1, "Time", "Mass, g", "Mass, kg", "1", "5", "7"));
+        assertThat(data.series()).extracting(ChartData.Series::onRight).containsExactly(false, true);
+        assertThat(data.up().title()).isEqualTo("Mass in g");
+        assertThat(data.right().orElseThrow().title()).isEqualTo("Mass in kg");
+    }
+
+    @Test
+    void anErrorBarIsAsLongInTheUnitOfTheAxis() {
+        Chart.Series second = Chart.Series.of(area("B1:B2"), Chart.Shape.POINTS);
+        Chart both = Chart.of(
+                "c",
+                "Both",
+                "g",
+                Optional.empty(),
+                Chart.Series.of(area("A1:A2"), Chart.Shape.POINTS),
+                new Chart.Series(
+                        second.source(),
+                        "",
+                        second.shape(),
+                        false,
+                        Optional.of(area("C1:C2")),
+                        second.look(),
+                        second.fit()));
+        ChartData data = of(both, live(0, "5 g", "1 kg", "0.1 kg", "6 g", "2 kg", "50 g"));
+        assertThat(data.series().get(1).points())
+                .extracting(point -> point.error().orElseThrow())
+                .satisfiesExactly(
+                        first -> assertThat(first).isCloseTo(100, within(1e-9)),
+                        other -> assertThat(other).isCloseTo(50, within(1e-9)));
+    }
+
+    @Test
+    void aValueOfAnotherKindIsAGapAndTold() {
+        assertThat(of(usual("A1:A3", "B1:B3"), live(0, "1", "1 g", "", "2", "3 EUR", "", "3", "2 g", ""))
+                        .faults())
+                .containsExactly("1 value of B1:B3 is of another kind than the first, and left out.");
+        assertThat(of(formed(Chart.Form.FIELDS, "A1:A1", "A1:C2"), live(0, "mug", "1", "2", "5", "1 g", "2 EUR"))
+                        .faults())
+                .containsExactly("1 value of mug is of another kind than the first, and left out.");
     }
 
     @Test
@@ -546,7 +629,7 @@ class ChartReadingTest {
                         .toArray(Chart.Series[]::new));
     }
 
-    private static Chart formed(Chart.Form form, String across, String series) {
+    private static Chart formed(Chart.Form form, String across, String... series) {
         Chart usual = usual(across, series);
         return new Chart(
                 "c",
