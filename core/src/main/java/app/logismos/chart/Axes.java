@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** The axes of a chart: what they measure, their titles and scales. */
 final class Axes {
@@ -72,8 +73,60 @@ final class Axes {
                 .flatMapToDouble(line -> DoubleStream.of(line.x()))
                 .filter(Double::isFinite)
                 .toArray();
-        Scale scale = seen(scale(chart.acrossAxis(), Optional.of(measure), places), view.across(), measure);
-        return new ChartData.Axis(title, unit, false, reader.showsPercentAcross() ? marked(scale.inPercent()) : scale);
+        return new ChartData.Axis(
+                title,
+                unit,
+                false,
+                toldAcross(seen(scale(chart.acrossAxis(), Optional.of(measure), places), view.across(), measure)));
+    }
+
+    private Scale toldAcross(Scale scale) {
+        return reader.showsPercentAcross() ? marked(scale.inPercent()) : scale;
+    }
+
+    /** The horizontal axis over another range. */
+    Scale acrossOver(double least, double most) {
+        return toldAcross(over(chart.acrossAxis(), reader.acrossMeasure(), least, most));
+    }
+
+    /** The first vertical axis over another range. */
+    Scale upOver(double least, double most) {
+        return verticalOver(false, chart.upAxis(), least, most);
+    }
+
+    /** The second vertical axis over another range. */
+    Scale rightOver(double least, double most) {
+        return verticalOver(true, chart.rightAxis(), least, most);
+    }
+
+    /** The horizontal axis of a histogram over another range. */
+    Scale valuesOver(double least, double most) {
+        return verticalOver(false, chart.acrossAxis(), least, most);
+    }
+
+    private Scale verticalOver(boolean isRight, Chart.AxisLook look, double least, double most) {
+        List<Line> own = own(isRight).map(lines::get).toList();
+        Measure measure = own.stream()
+                .flatMap(line -> line.measure().stream())
+                .findFirst()
+                .orElse(new Measure.Numbers());
+        return told(own, over(look, measure, least, most));
+    }
+
+    private Scale over(Chart.AxisLook look, Measure measure, double least, double most) {
+        return marked(look.logarithmic() && least > 0 ? Scale.logarithmic(least, most) : measure.covering(least, most));
+    }
+
+    private Stream<Integer> own(boolean isRight) {
+        return IntStream.range(0, lines.size())
+                .filter(i -> isOnRight(i) == isRight)
+                .boxed();
+    }
+
+    /** In percent, where all of the cells are. */
+    private Scale told(List<Line> own, Scale scale) {
+        List<Line> drawn = own.stream().filter(line -> !line.isEmpty()).toList();
+        return !drawn.isEmpty() && drawn.stream().allMatch(this::isPercent) ? marked(scale.inPercent()) : scale;
     }
 
     private String variable() {
@@ -95,10 +148,7 @@ final class Axes {
     }
 
     private ChartData.Axis vertical(boolean isRight, Chart.AxisLook look, Optional<View.Part> part) {
-        List<Integer> own = IntStream.range(0, lines.size())
-                .filter(i -> isOnRight(i) == isRight)
-                .boxed()
-                .toList();
+        List<Integer> own = own(isRight).toList();
         // A curve without units is meant in those of the cells beside it.
         List<String> units = own.stream()
                 .map(lines::get)
@@ -115,15 +165,14 @@ final class Axes {
         Scale bare = scale(look, measure, heights(own));
         Measure like = measure.orElse(new Measure.Numbers());
         Scale seen = isRight ? along(bare, like) : seen(bare, part, like);
-        List<Line> drawn =
-                own.stream().map(lines::get).filter(line -> !line.isEmpty()).toList();
-        boolean inPercent = !drawn.isEmpty() && drawn.stream().allMatch(this::isPercent);
-        return new ChartData.Axis(title, unit, false, inPercent ? marked(seen.inPercent()) : seen);
+        return new ChartData.Axis(
+                title, unit, false, told(own.stream().map(lines::get).toList(), seen));
     }
 
     /** Whether the cells of a series show their numbers in percent. */
     private boolean isPercent(Line line) {
-        return !line.cells().isEmpty()
+        return line.measure().filter(Measure.Numbers.class::isInstance).isPresent()
+                && !line.cells().isEmpty()
                 && live.showsPercent(chart.grid(), line.cells().get(0));
     }
 

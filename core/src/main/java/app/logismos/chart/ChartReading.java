@@ -40,20 +40,24 @@ public final class ChartReading {
 
     /** What the chart shows. */
     public static ChartData of(Chart chart, LiveWorksheet live, View view) {
+        return reading(chart, live, view).data();
+    }
+
+    static Reading reading(Chart chart, LiveWorksheet live, View view) {
         return new ChartReading(chart, live, view).read();
     }
 
-    private ChartData read() {
+    private Reading read() {
         return switch (chart.form()) {
             case SURFACE, CONTOURS, FIELDS -> twoWay();
             case PLOT, SHARES, HISTOGRAM, BOXES -> plot();
         };
     }
 
-    private ChartData twoWay() {
+    private Reading twoWay() {
         TwoWayReading reading = new TwoWayReading(chart, live, faults);
         Optional<ChartData.TwoWay> table = reading.table();
-        return new ChartData(
+        ChartData data = new ChartData(
                 chart.title(),
                 chart.form(),
                 reading.across(),
@@ -66,9 +70,15 @@ public final class ChartReading {
                 Marks.plain(chart),
                 faults,
                 Summary.of(chart, table));
+        return new Reading(
+                data,
+                (least, most) -> data.across().scale(),
+                (least, most) -> data.up().scale(),
+                (least, most) -> data.up().scale(),
+                reading::heights);
     }
 
-    private ChartData plot() {
+    private Reading plot() {
         Lines reader = new Lines(chart, live, view, faults);
         Sides sides = new Sides(chart, chart.series().stream().map(reader::line).toList());
         faults.addAll(sides.faults());
@@ -93,7 +103,7 @@ public final class ChartReading {
         ChartData.Axis across = bins.map(axes::alongValues).orElseGet(axes::across);
         ChartData.Axis up = bins.map(axes::counts).orElseGet(axes::up);
         Optional<ChartData.Axis> right = axes.right();
-        return new ChartData(
+        ChartData data = new ChartData(
                 chart.title(),
                 chart.form(),
                 across,
@@ -106,6 +116,12 @@ public final class ChartReading {
                 new Marks(chart, live, lines, reader, axes, faults).marks(),
                 faults(lines, axes, across, up, right),
                 Summary.of(chart, series, bins, boxes));
+        return new Reading(
+                data,
+                bins.isPresent() ? axes::valuesOver : axes::acrossOver,
+                bins.isPresent() ? (least, most) -> Scale.counting(most) : axes::upOver,
+                axes::rightOver,
+                axes::upOver);
     }
 
     private Bins bins(List<Line> lines) {

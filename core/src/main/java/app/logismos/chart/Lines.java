@@ -142,7 +142,8 @@ final class Lines {
 
     /** Whether the values along the horizontal axis are shown in percent. */
     boolean showsPercentAcross() {
-        return !across.cells().isEmpty()
+        return acrossMeasure instanceof Measure.Numbers
+                && !across.cells().isEmpty()
                 && live.showsPercent(chart.grid(), across.cells().get(0));
     }
 

@@ -30,20 +30,23 @@ public final class RunThrough {
      * @param entries the values, as typed
      */
     public static List<Frame> frames(Chart chart, LiveWorksheet live, Edit.Place input, List<String> entries) {
-        List<Frame> frames = new ArrayList<>();
+        List<Shown> frames = new ArrayList<>();
         for (String entry : entries) {
-            frames.add(frame(chart, live, input, entry));
+            frames.add(shown(chart, live, input, entry));
         }
         return fixed(frames);
     }
 
-    private static Frame frame(Chart chart, LiveWorksheet live, Edit.Place input, String entry) {
+    /** The chart at one value, with its own axes. */
+    private record Shown(String value, Reading reading) {}
+
+    private static Shown shown(Chart chart, LiveWorksheet live, Edit.Place input, String entry) {
         Address cell = input.area().first();
         Change change = live.apply(edits(live, input, entry));
         try {
-            return new Frame(
+            return new Shown(
                     live.display(input.grid(), cell).candid(live.value(input.grid(), cell)),
-                    ChartReading.of(chart, live, View.USUAL));
+                    ChartReading.reading(chart, live, View.USUAL));
         } finally {
             live.apply(change.inverse());
         }
@@ -61,36 +64,34 @@ public final class RunThrough {
         return edits;
     }
 
-    private static List<Frame> fixed(List<Frame> frames) {
-        return frames.stream()
-                .map(frame -> new Frame(
-                        frame.value(),
-                        frame.data()
-                                .withAxes(
-                                        common(
-                                                frames,
-                                                data -> Stream.of(data.across()),
-                                                frame.data().across()),
-                                        common(
-                                                frames,
-                                                data -> Stream.of(data.up()),
-                                                frame.data().up()),
-                                        frame.data()
-                                                .right()
-                                                .map(axis -> common(frames, data -> data.right().stream(), axis)),
-                                        frame.data()
-                                                .table()
-                                                .map(table -> table.withHeight(common(
-                                                        frames,
-                                                        data -> data.table().map(ChartData.TwoWay::height).stream(),
-                                                        table.height()))))))
-                .toList();
+    private static List<Frame> fixed(List<Shown> frames) {
+        return frames.stream().map(frame -> fixed(frame, frames)).toList();
+    }
+
+    private static Frame fixed(Shown frame, List<Shown> frames) {
+        Reading own = frame.reading();
+        ChartData data = own.data();
+        return new Frame(
+                frame.value(),
+                data.withAxes(
+                        common(frames, each -> Stream.of(each.across()), data.across(), own.across()),
+                        common(frames, each -> Stream.of(each.up()), data.up(), own.up()),
+                        data.right().map(axis -> common(frames, each -> each.right().stream(), axis, own.right())),
+                        data.table()
+                                .map(table -> table.withHeight(common(
+                                        frames,
+                                        each -> each.table().map(ChartData.TwoWay::height).stream(),
+                                        table.height(),
+                                        own.height())))));
     }
 
     private static ChartData.Axis common(
-            List<Frame> frames, Function<ChartData, Stream<ChartData.Axis>> part, ChartData.Axis own) {
+            List<Shown> frames,
+            Function<ChartData, Stream<ChartData.Axis>> part,
+            ChartData.Axis own,
+            Reading.Spanning spanning) {
         List<Scale> scales = frames.stream()
-                .flatMap(frame -> part.apply(frame.data()))
+                .flatMap(frame -> part.apply(frame.reading().data()))
                 .map(ChartData.Axis::scale)
                 .distinct()
                 .toList();
@@ -99,10 +100,6 @@ public final class RunThrough {
         }
         double least = scales.stream().mapToDouble(Scale::least).min().orElseThrow();
         double most = scales.stream().mapToDouble(Scale::most).max().orElseThrow();
-        return new ChartData.Axis(
-                own.title(),
-                own.unit(),
-                false,
-                own.scale().logarithmic() && least > 0 ? Scale.logarithmic(least, most) : Scale.covering(least, most));
+        return new ChartData.Axis(own.title(), own.unit(), false, spanning.over(least, most));
     }
 }

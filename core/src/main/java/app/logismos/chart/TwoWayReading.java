@@ -92,12 +92,13 @@ final class TwoWayReading {
         // Axes in space begin and end at a tick.
         Scale scale =
                 places.length == 0 || chart.form() == Chart.Form.SURFACE ? covering : covering.within(least, most);
-        return new ChartData.Axis(title, measure.unit(), false, told(scale, first));
+        return new ChartData.Axis(title, measure.unit(), false, told(scale, measure, first));
     }
 
     /** A scale with its ticks as a cell would show them. */
-    private Scale told(Scale scale, Address cell) {
-        return (live.showsPercent(chart.grid(), cell) ? scale.inPercent() : scale).marked(mark);
+    private Scale told(Scale scale, Measure measure, Address cell) {
+        boolean inPercent = measure instanceof Measure.Numbers && live.showsPercent(chart.grid(), cell);
+        return (inPercent ? scale.inPercent() : scale).marked(mark);
     }
 
     private static double[] places(List<Value> values) {
@@ -141,10 +142,10 @@ final class TwoWayReading {
             }
             return Optional.empty();
         }
-        Scale scale = measure.covering(least(all), most(all));
         String title = chart.rightAxis().title().isEmpty()
                 ? Heading.title(corner, measure.unit())
                 : chart.rightAxis().title();
+        Scale scale = heights(least(all), most(all));
         return Optional.of(new ChartData.TwoWay(
                 ticks(x, topTexts),
                 ticks(y, leftTexts),
@@ -156,8 +157,15 @@ final class TwoWayReading {
                                 .toList())
                         .toList(),
                 texts(),
-                new ChartData.Axis(title, measure.unit(), false, told(scale, cell(1, 1))),
-                chart.form() == Chart.Form.CONTOURS ? contours(scale, x, y, z) : List.of()));
+                new ChartData.Axis(title, measure.unit(), false, scale),
+                chart.form() == Chart.Form.CONTOURS ? contours(scale, measure, x, y, z) : List.of()));
+    }
+
+    /** The scale of values from one to another. */
+    Scale heights(double least, double most) {
+        Measure measure =
+                Measure.of(inner.stream().flatMap(List::stream).toList()).orElse(new Measure.Numbers());
+        return told(measure.covering(least, most), measure, cell(1, 1));
     }
 
     private List<List<String>> texts() {
@@ -171,10 +179,11 @@ final class TwoWayReading {
         return texts;
     }
 
-    private List<ChartData.Contour> contours(Scale scale, double[] x, double[] y, double[][] z) {
-        return told(Scale.stepping(scale.least(), scale.most(), 10), cell(1, 1)).ticks().stream()
+    private List<ChartData.Contour> contours(Scale scale, Measure measure, double[] x, double[] y, double[][] z) {
+        return told(Scale.stepping(scale.least(), scale.most(), 10), measure, cell(1, 1)).ticks().stream()
                 .flatMap(tick -> Contours.at(tick.at(), x, y, z).stream()
-                        .map(places -> new ChartData.Contour(tick.at(), tick.label(), places)))
+                        .map(places -> new ChartData.Contour(
+                                tick.at(), measure.finest() > 0 ? measure.text(tick.at()) : tick.label(), places)))
                 .toList();
     }
 

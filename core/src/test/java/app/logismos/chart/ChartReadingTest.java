@@ -597,6 +597,30 @@ class ChartReadingTest {
     }
 
     @Test
+    void axesThatCoverARunAreWrittenAsTheirCellsAre() {
+        LiveWorksheet live = live(0, "0.1", "=A1/1000", "=date(2027;3;1)+A1*1000", "", "=A1/500", "=C1+2");
+        live.apply(List.of(new Edit.ChangeSettings(new Settings(false, true, false, "percent"))));
+        List<RunThrough.Frame> frames = RunThrough.frames(
+                usual("B1:B2", "B1:B2", "C1:C2"),
+                live,
+                new Edit.Place("g", area("A1")),
+                List.of("0.01", "0.02", "0.04"));
+        assertThat(frames).allSatisfy(frame -> {
+            ChartData data = frame.data();
+            assertThat(labels(data.across()))
+                    .startsWith("0,001 %")
+                    .contains("0,002 %")
+                    .allMatch(label -> label.endsWith(" %"));
+            assertThat(labels(data.up())).startsWith("0,001 %").endsWith("0,008 %");
+            assertThat(labels(data.right().orElseThrow())).allMatch(label -> label.startsWith("2027-"));
+        });
+    }
+
+    private static List<String> labels(ChartData.Axis axis) {
+        return axis.scale().ticks().stream().map(Scale.Tick::label).toList();
+    }
+
+    @Test
     void aCellThatNamesItselfKeepsItsNameWhileItRuns() {
         LiveWorksheet live = live(0, "rise = 3", "", "");
         Chart curve = Chart.of(
