@@ -121,7 +121,8 @@ export interface ChartPoint {
   readonly up: number | null
   readonly acrossText: string
   readonly upText: string
-  readonly error: number | null
+  /** Half the length of its error bar. */
+  readonly error: { readonly half: number; readonly text: string } | null
   readonly cell: string | null
 }
 

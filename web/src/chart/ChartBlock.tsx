@@ -161,6 +161,7 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
   const walk = useWalk({ data, window, onWindow, onStops: choose })
   const { stop } = walk
   const ring = stop?.place ? pixels?.of(stop.place, stop.onRight) : null
+  const over = pointer.over?.place && pixels?.of(pointer.over.place, pointer.over.onRight)
   const walkedCell = data.form === 'SURFACE' ? stop?.cell : null
   const besides = useMemo(
     () => ({ chosen: walkedCell ? new Set([...chosenCells, walkedCell]) : chosenCells, former, turned }),
@@ -205,6 +206,7 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
       onPointerMove={pointer.onPointerMove}
       onPointerUp={pointer.onPointerUp}
       onPointerCancel={pointer.onPointerCancel}
+      onPointerLeave={pointer.onPointerLeave}
     >
       <Drawing chart={chart} data={data} besides={besides} onDrawn={onDrawn} onPick={pick} onTurned={turnedByHand} />
       {pixels && data.marks.length > 0 && (
@@ -221,6 +223,15 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
       <span className="spoken" role="status">
         {stop?.said()}
       </span>
+      {over && pointer.over && (
+        <span
+          className={styles.over}
+          style={{ left: over.x, top: over.y }}
+          data-side={over.x > (pixels?.plot.width ?? 0) / 2}
+        >
+          {pointer.over.said()}
+        </span>
+      )}
       {pointer.box && <BoxShape box={pointer.box} />}
       {canZoom(data) && (
         <div className={styles.zoom} role="group" aria-label="Zoom">

@@ -1,4 +1,4 @@
-import type { ChartData, DataPlace } from '../api/types'
+import type { ChartData, ChartPoint, DataPlace } from '../api/types'
 import { addressOf, atOf } from '../grid/address'
 import { headed, withUnit } from './withUnit'
 
@@ -33,22 +33,22 @@ export function stopsOf(data: ChartData): readonly (readonly Stop[])[] {
 
 const bare = { onRight: false, isBar: false, cell: null }
 
-function ofSeries(data: ChartData, index: number): readonly Stop[] {
+const ofSeries = (data: ChartData, index: number): readonly Stop[] =>
+  (data.series[index]?.points ?? []).flatMap((point) => stopAt(data, index, point) ?? [])
+
+/** The stop of a point; nothing for a gap. */
+export function stopAt(data: ChartData, index: number, point: ChartPoint): Stop | null {
   const series = data.series[index]
   const up = series?.onRight && data.right ? data.right : data.up
-  return (series?.points ?? []).flatMap((point) =>
-    point.up === null
-      ? []
-      : {
-          series: index,
-          place: { across: point.across, up: point.up },
-          onRight: series?.onRight ?? false,
-          isBar: series?.shape === 'BARS',
-          said: () =>
-            `${series?.name}, ${withUnit(point.acrossText, data.across.unit)}: ${withUnit(point.upText, up.unit)}`,
-          cell: point.cell,
-        },
-  )
+  if (!series || point.up === null) return null
+  return {
+    series: index,
+    place: { across: point.across, up: point.up },
+    onRight: series.onRight,
+    isBar: series.shape === 'BARS',
+    said: () => `${series.name}, ${withUnit(point.acrossText, data.across.unit)}: ${withUnit(point.upText, up.unit)}`,
+    cell: point.cell,
+  }
 }
 
 function ofShares({ series }: ChartData): readonly Stop[] {

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState, type PointerEvent, type RefObject } from 'react'
 import type { ChartData, ChartWindow } from '../api/types'
 import type { Pixel, Pixels } from './pixels'
+import { lineAt } from './lineAt'
 import { stopsOf, type Stop } from './stops'
 
 /** A rectangle that is being drawn, in pixels. */
@@ -28,6 +29,7 @@ const WHEEL = 1.2
 export function usePointer({ host, data, pixels, window, onWindow, onStops }: Wanted) {
   const start = useRef<{ readonly at: Pixel; readonly window: ChartWindow; readonly isPan: boolean } | null>(null)
   const [box, setBox] = useState<Box | null>(null)
+  const [over, setOver] = useState<Stop | null>(null)
   const seen = window ?? windowOf(data)
 
   useEffect(() => {
@@ -65,7 +67,12 @@ export function usePointer({ host, data, pixels, window, onWindow, onStops }: Wa
     },
     onPointerMove: (event: PointerEvent<HTMLElement>) => {
       const from = start.current
-      const plot = pixels()?.plot
+      const now = pixels()
+      const plot = now?.plot
+      if (!from && now && host.current && data.form === 'PLOT') {
+        const met = lineAt(data, now, pixelIn(host.current, event))
+        setOver((last) => (last?.said() === met?.said() ? last : met))
+      }
       if (!from || !host.current || !plot) return
       const to = pixelIn(host.current, event)
       if (!from.isPan) {
@@ -93,6 +100,8 @@ export function usePointer({ host, data, pixels, window, onWindow, onStops }: Wa
       const found = isClick ? nearest(data, now, to) : within(data, now, { from: from.at, to })
       if (found.length > 0) onStops(found)
     },
+    over,
+    onPointerLeave: () => setOver(null),
     onPointerCancel: () => {
       start.current = null
       setBox(null)

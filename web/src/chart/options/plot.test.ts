@@ -37,7 +37,9 @@ const fit = (curve: readonly ChartPoint[]): DrawnSeries['fit'] => ({
 
 describe('what is drawn of a plot', () => {
   it('stands in layers: lines behind, former look, series with fit and errors, rings', () => {
-    const series = seriesOf('Reading', [pointAt(1, 0.5, { error: 0.1 })], { fit: fit(points) })
+    const series = seriesOf('Reading', [pointAt(1, 0.5, { error: { half: 0.1, text: '0.1 °C' } })], {
+      fit: fit(points),
+    })
     const former = dataOf([seriesOf('Reading', points)])
     expect(named(drawn(dataOf([series]), chart, former))).toEqual([
       'lines behind',
@@ -144,7 +146,7 @@ describe('what is drawn of a plot', () => {
   it('leaves out what logarithmic steps have no place for, and has bars stand on the axis', () => {
     const up = axisOfTicks(0.1, 10, [0.1, 1, 10])
     const byRatio = { ...up, scale: { ...up.scale, logarithmic: true } }
-    const mixed = [pointAt(1, 5, { error: 7 }), pointAt(2, 0), pointAt(3, -4)]
+    const mixed = [pointAt(1, 5, { error: { half: 7, text: '7 °C' } }), pointAt(2, 0), pointAt(3, -4)]
     const data = dataOf([seriesOf('Loss', mixed, { shape: 'BARS' })], { up: byRatio })
     expect(withId(drawn(data), 'series-0')?.data).toEqual([
       [1, 5],
@@ -166,7 +168,11 @@ describe('what is drawn of a plot', () => {
   })
 
   it('has error bars only where points have errors and heights', () => {
-    const some = [pointAt(1, 0.5, { error: 0.1 }), pointAt(2, null, { error: 0.2 }), pointAt(3, 1)]
+    const some = [
+      pointAt(1, 0.5, { error: { half: 0.1, text: '0.1 °C' } }),
+      pointAt(2, null, { error: { half: 0.2, text: '0.2 °C' } }),
+      pointAt(3, 1),
+    ]
     expect(withId(drawn(dataOf([seriesOf('Reading', some)])), 'errors-0')?.data).toEqual([[1, 0.5, 0.1]])
     expect(withId(drawn(dataOf([seriesOf('Reading', points)])), 'errors-0')).toBeUndefined()
   })
@@ -182,14 +188,14 @@ describe('what is told of a point', () => {
   }
   const data = dataOf(
     [
-      seriesOf('Cup <1>', [pointAt(1, 0.5, { error: 0.1 })], { fit: fit([pointAt(2, 0.7)]) }),
+      seriesOf('Cup <1>', [pointAt(1, 0.5, { error: { half: 0.1, text: '0.1 °C' } })], { fit: fit([pointAt(2, 0.7)]) }),
       seriesOf('Loss', [pointAt(1, 30, { upText: '30 W' })], { onRight: true }),
     ],
     { right: axisOfTicks(0, 100, [0, 100], { unit: 'W' }) },
   )
 
   it.each([
-    ['series-0', 0, 'Cup &lt;1&gt;<br>1 s → <b>0.5 °C</b> ± 0.1'],
+    ['series-0', 0, 'Cup &lt;1&gt;<br>1 s → <b>0.5 °C</b> ± 0.1 °C'],
     ['series-1', 0, 'Loss<br>1 s → <b>30 W</b>'],
     ['fit-0', 0, 'fit of Cup &lt;1&gt;<br>2 s → <b>0.7 °C</b>'],
     ['series-0', 7, ''],

@@ -180,7 +180,7 @@ function errorBars(
     ...axis,
     silent: true,
     tooltip: { show: false },
-    data: points.map((point) => [...place(point), point.error]),
+    data: points.map((point) => [...place(point), point.error?.half ?? 0]),
     renderItem: (_: unknown, api: Api) => {
       const along = isSwapped ? 0 : 1
       const end = (way: number) => {
@@ -265,7 +265,7 @@ function tooltip(data: ChartData, inks: Inks) {
 function spokenPoint(data: ChartData, series: DrawnSeries, point: ChartPoint, isFit: boolean): string {
   const up = series.onRight && data.right ? data.right : data.up
   const name = isFit ? `fit of ${series.name}` : series.name
-  const error = point.error === null ? '' : ` ± ${point.error}`
+  const error = point.error === null ? '' : ` ± ${escaped(point.error.text)}`
   return (
     `${escaped(name)}<br>${escaped(withUnit(point.acrossText, data.across.unit))} → ` +
     `<b>${escaped(withUnit(point.upText, up.unit))}</b>${error}`

@@ -61,8 +61,8 @@ export function sharesOptions(
 }
 
 interface Api {
-  /** With the pattern that tells it from others without colour. */
-  readonly style: () => object
+  /** The pattern that tells it from others without colour. */
+  readonly visual: (which: 'decal') => object | undefined
   readonly value: (index: number) => number
   readonly coord: (at: readonly number[]) => readonly [number, number]
   readonly size: (by: readonly number[]) => readonly [number, number]
@@ -118,7 +118,7 @@ export function histogramOptions(chart: Chart, data: ChartData, inks: Inks): ECh
               type: 'rect',
               shape: { x: left, y: top, width: right - left, height: bottom - top },
               style: {
-                ...api.style(),
+                decal: api.visual('decal'),
                 fill: look.colour,
                 opacity: several ? 0.55 : 0.85,
                 stroke: inks.block,

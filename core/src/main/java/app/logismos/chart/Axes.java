@@ -158,7 +158,9 @@ final class Axes {
                 .distinct()
                 .toList();
         String unit = units.size() == 1 ? units.get(0) : "";
-        String name = own.size() == 1 ? lines.get(own.get(0)).name() : "";
+        List<Line> drawn =
+                own.stream().map(lines::get).filter(line -> !line.isEmpty()).toList();
+        String name = drawn.size() == 1 ? drawn.get(0).name() : "";
         String title = look.title().isEmpty() ? Heading.title(name, unit) : look.title();
         Optional<Measure> measure =
                 own.stream().flatMap(i -> lines.get(i).measure().stream()).findFirst();

@@ -79,7 +79,6 @@ public record ChartData(
      * A point.
      *
      * @param up nothing where the cell has no number: the line has a gap there
-     * @param error half the length of its error bar
      * @param cell that it is from
      */
     public record Point(
@@ -87,8 +86,16 @@ public record ChartData(
             Optional<Double> up,
             String acrossText,
             String upText,
-            Optional<Double> error,
+            Optional<ErrorBar> error,
             Optional<Address> cell) {}
+
+    /**
+     * An error bar.
+     *
+     * @param half its length, to either side
+     * @param text the same with its unit
+     */
+    public record ErrorBar(double half, String text) {}
 
     /**
      * A curve laid through a series.

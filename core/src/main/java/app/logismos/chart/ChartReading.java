@@ -262,10 +262,15 @@ public final class ChartReading {
                                         .map(measure -> measure.text(line.y()[i], mark))
                                         .orElse("")
                                 : "",
-                i < line.errors().length && Double.isFinite(line.errors()[i])
-                        ? Optional.of(line.errors()[i])
-                        : Optional.empty(),
+                errorBar(line, i),
                 cell);
+    }
+
+    private Optional<ChartData.ErrorBar> errorBar(Line line, int i) {
+        return i < line.errors().length && Double.isFinite(line.errors()[i])
+                ? Optional.of(new ChartData.ErrorBar(
+                        line.errors()[i], line.measure().orElseThrow().text(line.errors()[i], mark)))
+                : Optional.empty();
     }
 
     /** What part of the whole each value is, to a tenth of a percent. */

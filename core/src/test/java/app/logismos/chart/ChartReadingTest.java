@@ -176,8 +176,11 @@ class ChartReadingTest {
         assertThat(data.series().get(1).points())
                 .extracting(point -> point.error().orElseThrow())
                 .satisfiesExactly(
-                        first -> assertThat(first).isCloseTo(100, within(1e-9)),
-                        other -> assertThat(other).isCloseTo(50, within(1e-9)));
+                        first -> {
+                            assertThat(first.half()).isCloseTo(100, within(1e-9));
+                            assertThat(first.text()).endsWith("100 g");
+                        },
+                        other -> assertThat(other.half()).isCloseTo(50, within(1e-9)));
     }
 
     @Test
