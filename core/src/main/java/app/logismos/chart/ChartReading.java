@@ -82,6 +82,9 @@ public final class ChartReading {
         Lines reader = new Lines(chart, live, view, faults);
         Sides sides = new Sides(chart, chart.series().stream().map(reader::line).toList());
         faults.addAll(sides.faults());
+        if (chart.form() == Chart.Form.SHARES && chart.series().size() > 1) {
+            faults.add("Shares are of one series, the first. Draw the others in charts of their own.");
+        }
         List<Line> lines = sides.lines();
         Axes axes = new Axes(chart, reader, sides, live, view, faults);
         List<Optional<FittedCurve>> fits = IntStream.range(0, lines.size())

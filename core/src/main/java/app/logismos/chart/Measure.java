@@ -3,6 +3,7 @@ package app.logismos.chart;
 import app.logismos.display.DecimalMark;
 import app.logismos.display.Display;
 import app.logismos.number.Real;
+import app.logismos.unit.Currencies;
 import app.logismos.unit.Unit;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
@@ -63,6 +64,16 @@ sealed interface Measure {
     /** The unit's symbol; empty where there is none. */
     default String unit() {
         return "";
+    }
+
+    /** The unit that quantities are given in. */
+    default Optional<Unit> inUnit() {
+        return Optional.empty();
+    }
+
+    /** Whether these are amounts of money, or have money in their unit. */
+    default boolean isMoney() {
+        return inUnit().filter(Currencies::isIn).isPresent();
     }
 
     /** A scale that covers places. */
@@ -173,6 +184,11 @@ sealed interface Measure {
         @Override
         public String unit() {
             return in.symbol();
+        }
+
+        @Override
+        public Optional<Unit> inUnit() {
+            return Optional.of(in);
         }
 
         @Override

@@ -1,10 +1,12 @@
 package app.logismos.chart;
 
 import app.logismos.sheet.Chart;
+import app.logismos.unit.Currencies;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Which of the two vertical axes each series is measured on. All on one axis are of one kind and in the unit of the
@@ -81,14 +83,27 @@ final class Sides {
                 .toList();
     }
 
-    /** What is left out, a sentence for each. */
+    /** What is left out, and what was exchanged by sample rates: a sentence for each. */
     List<String> faults() {
-        return IntStream.range(0, read.size())
+        Stream<String> left = IntStream.range(0, read.size())
                 .filter(i -> read.get(i).measure().isPresent() && axis(i).isEmpty())
                 .mapToObj(i -> ChartReading.called(series(i), read.get(i)) + " is " + kind(read.get(i))
-                        + ", and the chart is " + left.map(Sides::kind).orElse("")
-                        + right.map(axis -> " and " + kind(axis)).orElse("") + ". Draw it in a chart of its own.")
+                        + ", and the chart is " + this.left.map(Sides::kind).orElse("")
+                        + right.map(axis -> " and " + kind(axis)).orElse("") + ". Draw it in a chart of its own.");
+        return Stream.concat(left, Stream.of(false, true).flatMap(side -> exchanged(side).stream()))
                 .toList();
+    }
+
+    private Optional<String> exchanged(boolean onRight) {
+        return Currencies.joinedBySamples(IntStream.range(0, read.size())
+                .filter(i -> isOnRight(i) == onRight && axis(i).isPresent())
+                .mapToObj(read::get)
+                .filter(line -> line.measure().filter(Measure::isMoney).isPresent())
+                .flatMap(line -> Stream.concat(
+                        line.measure().flatMap(Measure::inUnit).stream(),
+                        line.up().stream().flatMap(value -> Measure.of(value).flatMap(Measure::inUnit).stream())))
+                .distinct()
+                .toList());
     }
 
     private static String kind(Line line) {

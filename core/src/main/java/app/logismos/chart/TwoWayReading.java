@@ -5,6 +5,7 @@ import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Chart;
+import app.logismos.unit.Currencies;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
@@ -131,6 +132,13 @@ final class TwoWayReading {
         List<Value> values = inner.stream().flatMap(List::stream).toList();
         LeftOut.tooFar(name, flat, values).ifPresent(faults::add);
         LeftOut.unlike(name, flat, values).ifPresent(faults::add);
+        if (measure.isMoney()) {
+            Currencies.joinedBySamples(values.stream()
+                            .flatMap(value -> Measure.of(value).flatMap(Measure::inUnit).stream())
+                            .distinct()
+                            .toList())
+                    .ifPresent(faults::add);
+        }
         double[] all = Arrays.stream(z)
                 .flatMapToDouble(Arrays::stream)
                 .filter(Double::isFinite)

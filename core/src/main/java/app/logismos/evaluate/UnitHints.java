@@ -8,17 +8,14 @@ import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.Expression.WithUnit;
 import app.logismos.formula.InfixOperator;
 import app.logismos.formula.Walk;
-import app.logismos.unit.Base;
-import app.logismos.unit.Dimension;
+import app.logismos.unit.Currencies;
 import app.logismos.unit.Unit;
-import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Span;
-import java.util.LinkedHashSet;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -75,34 +72,20 @@ final class UnitHints {
 
     /** Where several currencies meet, and the rates that join them are samples. */
     static Optional<Hint> sampleRates(List<Expression> nodes, Evaluator evaluator) {
-        Set<String> currencies = new LinkedHashSet<>();
+        List<Unit> units = new ArrayList<>();
         for (Expression node : nodes) {
             if (node instanceof Conversion conversion) {
-                gather(conversion.unit(), currencies);
+                units.add(conversion.unit());
             }
             if (bringsUnits(node) && evaluator.value(node) instanceof Quantity quantity) {
-                gather(quantity.unit(), currencies);
+                units.add(quantity.unit());
             }
         }
-        return currencies.size() < 2 || currencies.stream().noneMatch(UnitCatalogue.STANDARD.rates()::isSample)
-                ? Optional.empty()
-                : Optional.of(new Hint(
-                        "sample-rates",
-                        "The rates between " + String.join(" and ", currencies)
-                                + " are sample data, not those of today. They can be edited.",
-                        ""));
+        return Currencies.joinedBySamples(units).map(message -> new Hint("sample-rates", message, ""));
     }
 
     /** Operators take their units from what stands beside them; that need not be calculated once more. */
     private static boolean bringsUnits(Expression node) {
         return Walk.children(node).isEmpty() || node instanceof WithUnit || node instanceof Call;
-    }
-
-    private static void gather(Unit unit, Set<String> currencies) {
-        for (Unit.Power power : unit.powers()) {
-            if (power.atom().dimension().equals(Dimension.of(Base.MONEY))) {
-                currencies.add(power.atom().symbol());
-            }
-        }
     }
 }

@@ -375,6 +375,21 @@ class ChartTest extends Visit {
     }
 
     @Test
+    void hoveringReadsALineWithoutMarkers() {
+        chartOfReadings();
+        choose("Shown as", "line");
+        soon(drawn -> assertThat(drawn.lines(CLAY).get(0)).hasSize(4));
+        Locator told = drawing().getByText(Pattern.compile("^Height, \\d s: \\d+$"));
+        var box = drawing().boundingBox();
+        for (int down = 10; told.count() == 0 && down < box.height - 40; down += 5) {
+            page.mouse().move(box.x + box.width * 0.6, box.y + down);
+        }
+        assertThat(told).hasText("Height, 2 s: 9");
+        page.mouse().move(box.x + box.width * 0.3, box.y + 20);
+        assertThat(told).hasCount(0);
+    }
+
+    @Test
     void zoomingLooksCloserAndShowAllComesBack() {
         chartOfReadings();
         List<String> whole = drawn().ticksAcross();
