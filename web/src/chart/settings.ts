@@ -25,7 +25,8 @@ const shapes = {
   line: new Set<Shape | undefined>(['LINE', 'STEPS', 'POINTS_AND_LINE']),
   markers: new Set<Shape | undefined>(['POINTS', 'POINTS_AND_LINE']),
 }
-const isTable = (form: Form) => form === 'SURFACE' || form === 'CONTOURS' || form === 'FIELDS'
+/** Whether a chart is of a two-way table, which is one range. */
+export const isTable = (form: Form) => form === 'SURFACE' || form === 'CONTOURS' || form === 'FIELDS'
 const isPlot = (chart: Chart) => chart.form === 'PLOT'
 const drawsLine = (chart: Chart, series: number) => isPlot(chart) && shapes.line.has(chart.series[series]?.shape)
 const drawsMarkers = (chart: Chart, series: number) => isPlot(chart) && shapes.markers.has(chart.series[series]?.shape)

@@ -78,7 +78,7 @@ export function chartCommands(open: OpenWorksheet): readonly Command[] {
       says: 'Add a curve to the chart …',
       group: 'Charts',
       also: 'function expression series',
-      isPossible: isChart,
+      isPossible: () => now()?.chart.form === 'PLOT',
       run: () => {
         const selected = now()
         if (selected) show({ kind: 'curve', chart: selected.chart.id })

@@ -75,7 +75,7 @@ export function ChartLens({ chart, series: index }: { readonly chart: Chart; rea
             onClick={() => select({ kind: 'chart', id: chart.id, series: at })}
           >
             <span className={styles.swatch} style={{ background: swatch(each.look.colour, at) }} />
-            <span>{data?.series[at]?.name ?? each.name}</span>
+            <span>{data?.series[at]?.name ?? data?.table?.height.title ?? each.name}</span>
             <code>{each.source.of === 'cells' ? each.source.area : data?.series[at]?.source}</code>
           </button>
         ))}

@@ -1,6 +1,6 @@
 import type { Chart, ChartSeries, Source } from '../api/types'
 import { newSeries } from '../chart/made'
-import { withoutSeries, withSeries } from '../chart/settings'
+import { isTable, withoutSeries, withSeries } from '../chart/settings'
 import { EditableText } from '../typeset/EditableText'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Lens.module.css'
@@ -15,6 +15,8 @@ interface Props {
 /** Where the points of a series come from, its name and error bars, and adding or taking out a series. */
 export function SeriesSource({ chart, index, series, onChange }: Props) {
   const show = useWorksheetStore((state) => state.show)
+  const isPlot = chart.form === 'PLOT'
+  const hasAcross = (isPlot || chart.form === 'SHARES') && chart.series.some((each) => each.source.of === 'cells')
   const change = (part: Partial<ChartSeries>) => onChange(withSeries(chart, index, part))
   const field = (says: string, label: string, text: string, onKeep: (text: string) => void, mayBeEmpty = false) => (
     <div className={styles.pair} key={label}>
@@ -24,48 +26,51 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
   )
   return (
     <div className={styles.pairs}>
-      {field('name', 'name of the series', series.name, (name) => change({ name }), true)}
+      {!isTable(chart.form) && field('name', 'name of the series', series.name, (name) => change({ name }), true)}
       {partsOf(series.source).map(([says, text, changed]) =>
         field(says, `${says} of the series`, text, (next) => change({ source: changed(next) })),
       )}
-      {chart.form === 'PLOT' && chart.series.some((each) => each.source.of === 'cells') && (
-        <>
-          {field(
-            'across',
-            'cells across',
-            chart.across ?? '',
-            (across) => onChange({ ...chart, across: across.trim() === '' ? null : upper(across) }),
-            true,
-          )}
-          {field(
-            'error bars',
-            'cells with error bars',
-            series.errors ?? '',
-            (errors) => change({ errors: errors.trim() === '' ? null : upper(errors) }),
-            true,
-          )}
-        </>
-      )}
+      {hasAcross &&
+        field(
+          'across',
+          'cells across',
+          chart.across ?? '',
+          (across) => onChange({ ...chart, across: across.trim() === '' ? null : upper(across) }),
+          true,
+        )}
+      {hasAcross &&
+        isPlot &&
+        field(
+          'error bars',
+          'cells with error bars',
+          series.errors ?? '',
+          (errors) => change({ errors: errors.trim() === '' ? null : upper(errors) }),
+          true,
+        )}
       <div className={styles.chips}>
-        <button
-          type="button"
-          className={styles.act}
-          onClick={() =>
-            onChange({
-              ...chart,
-              series: [
-                ...chart.series,
-                series.source.of === 'cells' ? { ...series, name: '' } : newSeries(series.source, 'LINE'),
-              ],
-              legend: chart.legend === 'NONE' ? 'ABOVE' : chart.legend,
-            })
-          }
-        >
-          + series
-        </button>
-        <button type="button" className={styles.act} onClick={() => show({ kind: 'curve', chart: chart.id })}>
-          + curve …
-        </button>
+        {!isTable(chart.form) && chart.form !== 'SHARES' && (
+          <button
+            type="button"
+            className={styles.act}
+            onClick={() =>
+              onChange({
+                ...chart,
+                series: [
+                  ...chart.series,
+                  series.source.of === 'cells' ? { ...series, name: '' } : newSeries(series.source, 'LINE'),
+                ],
+                legend: chart.legend === 'NONE' ? 'ABOVE' : chart.legend,
+              })
+            }
+          >
+            + series
+          </button>
+        )}
+        {isPlot && (
+          <button type="button" className={styles.act} onClick={() => show({ kind: 'curve', chart: chart.id })}>
+            + curve …
+          </button>
+        )}
         {chart.series.length > 1 && (
           <button type="button" className={styles.act} onClick={() => onChange(withoutSeries(chart, index))}>
             take out
