@@ -29,7 +29,7 @@ const WHEEL = 1.2
 export function usePointer({ host, data, pixels, window, onWindow, onStops }: Wanted) {
   const start = useRef<{ readonly at: Pixel; readonly window: ChartWindow; readonly isPan: boolean } | null>(null)
   const [box, setBox] = useState<Box | null>(null)
-  const [over, setOver] = useState<Stop | null>(null)
+  const [over, setOver] = useState<{ readonly stop: Stop; readonly data: ChartData } | null>(null)
   const seen = window ?? windowOf(data)
 
   useEffect(() => {
@@ -71,7 +71,7 @@ export function usePointer({ host, data, pixels, window, onWindow, onStops }: Wa
       const plot = now?.plot
       if (!from && now && host.current && data.form === 'PLOT') {
         const met = lineAt(data, now, pixelIn(host.current, event))
-        setOver((last) => (last?.said() === met?.said() ? last : met))
+        setOver((last) => (last?.data === data && last.stop.said() === met?.said() ? last : met && { stop: met, data }))
       }
       if (!from || !host.current || !plot) return
       const to = pixelIn(host.current, event)
@@ -100,7 +100,8 @@ export function usePointer({ host, data, pixels, window, onWindow, onStops }: Wa
       const found = isClick ? nearest(data, now, to) : within(data, now, { from: from.at, to })
       if (found.length > 0) onStops(found)
     },
-    over,
+    /** The line under the pointer, as long as the chart is as it was when it came there. */
+    over: over?.data === data ? over.stop : null,
     onPointerLeave: () => setOver(null),
     onPointerCancel: () => {
       start.current = null

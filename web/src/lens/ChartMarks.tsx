@@ -41,7 +41,7 @@ export function ChartMarks({ chart, data, onChange }: Props) {
             <li key={index}>
               {mark.kind === 'tangent' ? (
                 <EditableText
-                  text={String(mark.across)}
+                  text={open.worksheet.settings.comma ? String(mark.across).replace('.', ',') : String(mark.across)}
                   label={`place of tangent ${index + 1}`}
                   onKeep={(text) => {
                     const place = Number(text.replace(',', '.'))

@@ -89,6 +89,7 @@ final class FitWriting {
         ChartData.Series series = data.series().get(index);
         ChartData.Fit fit = series.fit().orElseThrow();
         Area own = ((Chart.Cells) chart.series().get(index).source()).area();
+        String unit = (series.onRight() ? data.right().orElseThrow() : data.up()).unit();
         List<Edit.Typed> typed = new ArrayList<>();
         put(typed, 0, 0, data.across().title().isEmpty() ? "x" : data.across().title());
         put(typed, 1, 0, series.name());
@@ -99,7 +100,7 @@ final class FitWriting {
             if (point.up().isPresent() && point.cell().isPresent()) {
                 Address cell = point.cell().get();
                 put(typed, 0, row, "=" + across(chart, own, cell, live));
-                put(typed, 1, row, "=" + number(chart.grid(), cell, own, live));
+                put(typed, 1, row, "=" + number(chart.grid(), cell, own, unit, live));
                 put(
                         typed,
                         2,
@@ -130,19 +131,24 @@ final class FitWriting {
                                 : new Address(
                                         cells.first().column(), cells.first().row() + along),
                         cells,
+                        "",
                         live))
                 .orElse(String.valueOf(along + 1));
     }
 
-    /** A reference to the number in a cell: of a quantity in the unit of the first one, as on the chart. */
-    private static String number(String grid, Address cell, Area all, LiveWorksheet live) {
+    /**
+     * A reference to the number in a cell: of a quantity in the unit of the chart's axis.
+     *
+     * @param unit of the axis; empty for that of the first quantity
+     */
+    private static String number(String grid, Address cell, Area all, String unit, LiveWorksheet live) {
         String reference = Inlining.anywhere(new Edit.Place(grid, new Area(cell, cell)), live);
         return all.cells()
                 .map(each -> live.value(grid, each))
                 .filter(Quantity.class::isInstance)
                 .findFirst()
                 .map(value -> "magnitude(" + reference + " to "
-                        + ((Quantity) value).unit().symbol() + ")")
+                        + (unit.isEmpty() ? ((Quantity) value).unit().symbol() : unit) + ")")
                 .orElse(reference);
     }
 

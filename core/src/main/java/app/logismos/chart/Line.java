@@ -38,13 +38,12 @@ record Line(
             return this;
         }
         double[] places = IntStream.range(0, y.length)
-                .mapToDouble(i -> i < up.size()
-                        ? other.place(up.get(i))
-                        : Double.isNaN(y[i]) ? y[i] : other.place(own.value(y[i])))
+                .mapToDouble(i -> i < up.size() ? other.place(up.get(i)) : place(y[i], own, other))
                 .toArray();
         // As long as a difference is there.
         double[] halves = IntStream.range(0, errors.length)
-                .mapToDouble(i -> other.place(own.value(y[i] + errors[i])) - other.place(own.value(y[i])))
+                .mapToDouble(
+                        i -> i < y.length ? place(y[i] + errors[i], own, other) - place(y[i], own, other) : Double.NaN)
                 .toArray();
         return new Line(
                 name,
@@ -57,6 +56,10 @@ record Line(
                 up,
                 cells,
                 hasPole);
+    }
+
+    private static double place(double height, Measure own, Measure other) {
+        return Double.isFinite(height) ? other.place(own.value(height)) : Double.NaN;
     }
 
     /** Without a height at any of its places. */

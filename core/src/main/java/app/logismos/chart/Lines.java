@@ -26,6 +26,7 @@ final class Lines {
     private final List<String> faults;
     private final Run across;
     private final boolean headed;
+    private final Display acrossDisplay;
     private final Optional<List<String>> places;
     private final Measure acrossMeasure;
 
@@ -62,6 +63,10 @@ final class Lines {
                 .orElse(Run.EMPTY);
         this.headed = all.beginsWithText() && (hasSize(all.withoutFirst()) || anySeriesHeaded());
         this.across = headed ? all.withoutFirst() : all;
+        // As the first of them shows its value.
+        this.acrossDisplay = across.cells().isEmpty()
+                ? live.display()
+                : live.display(chart.grid(), across.cells().get(0));
         this.places = namesAcross();
         this.acrossMeasure = Measure.of(across.values()).or(this::ofCurve).orElse(new Measure.Numbers());
     }
@@ -105,8 +110,7 @@ final class Lines {
         boolean texts = across.values().stream().anyMatch(Text.class::isInstance) && !hasSize(across);
         return (bars || texts || chart.form() == Chart.Form.SHARES)
                         && !across.values().isEmpty()
-                ? Optional.of(
-                        across.values().stream().map(acrossDisplay()::text).toList())
+                ? Optional.of(across.values().stream().map(acrossDisplay::text).toList())
                 : Optional.empty();
     }
 
@@ -128,16 +132,9 @@ final class Lines {
         return places;
     }
 
-    /** How the cells along the horizontal axis show their values: as the first of them does. */
-    private Display acrossDisplay() {
-        return across.cells().isEmpty()
-                ? live.display()
-                : live.display(chart.grid(), across.cells().get(0));
-    }
-
     /** A value along the horizontal axis, as it is shown. */
     String acrossText(Value value) {
-        return acrossDisplay().candid(value);
+        return acrossDisplay.candid(value);
     }
 
     /** Whether the values along the horizontal axis are shown in percent. */

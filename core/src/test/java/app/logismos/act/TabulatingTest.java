@@ -184,6 +184,31 @@ class TabulatingTest {
     }
 
     @Test
+    void aFitIsPutInAGridInTheUnitOfItsAxis() {
+        live.apply(List.of(
+                enter("A1", "1"),
+                enter("A2", "2"),
+                enter("A3", "3"),
+                enter("B1", "100 g"),
+                enter("C1", "3 kg"),
+                enter("C2", "5 kg"),
+                enter("C3", "7 kg")));
+        Chart chart = Chart.of(
+                "c",
+                "Fit",
+                "g",
+                Optional.of(area("A1:A3")),
+                Chart.Series.of(area("B1:B3"), Chart.Shape.POINTS),
+                Chart.Series.of(area("C1:C3"), Chart.Shape.POINTS).withFit(Chart.Fit.LINE));
+        live.apply(List.of(new Edit.AddBlock("s", chart, 1)));
+        live.apply(new Act.PutFit("c", 1, "f").edits(live));
+        assertThat(shown("f", "B3")).isEqualTo("2000");
+        assertThat(shown("f-rest", "B4")).isEqualTo("7000");
+        assertThat(shown("f-rest", "C4")).isEqualTo("7000.00");
+        assertThat(shown("f-rest", "D4")).isEqualTo("0.000");
+    }
+
+    @Test
     void aChartsExpressionsFollowNamesAndMovedCells() {
         Chart chart = Chart.of(
                 "c",

@@ -175,6 +175,11 @@ class ChartReadingTest {
                         second.look(),
                         second.fit()));
         ChartData data = of(both, live(0, "5 g", "1 kg", "0.1 kg", "6 g", "2 kg", "50 g"));
+        ChartData gap = of(both, live(0, "5 g", "1 kg", "0.1 kg", "6 g", "", "50 g"));
+        assertThat(gap.series().get(1).points())
+                .extracting(ChartData.Point::error)
+                .last()
+                .isEqualTo(Optional.empty());
         assertThat(data.series().get(1).points())
                 .extracting(point -> point.error().orElseThrow())
                 .satisfiesExactly(
