@@ -85,12 +85,12 @@ final class Sides {
 
     /** What is left out, and what was exchanged by sample rates: a sentence for each. */
     List<String> faults() {
-        Stream<String> left = IntStream.range(0, read.size())
+        Stream<String> unfit = IntStream.range(0, read.size())
                 .filter(i -> read.get(i).measure().isPresent() && axis(i).isEmpty())
                 .mapToObj(i -> ChartReading.called(series(i), read.get(i)) + " is " + kind(read.get(i))
-                        + ", and the chart is " + this.left.map(Sides::kind).orElse("")
+                        + ", and the chart is " + left.map(Sides::kind).orElse("")
                         + right.map(axis -> " and " + kind(axis)).orElse("") + ". Draw it in a chart of its own.");
-        return Stream.concat(left, Stream.of(false, true).flatMap(side -> exchanged(side).stream()))
+        return Stream.concat(unfit, Stream.of(false, true).flatMap(side -> exchanged(side).stream()))
                 .toList();
     }
 
