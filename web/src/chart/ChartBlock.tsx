@@ -12,7 +12,7 @@ import styles from './ChartBlock.module.css'
 import { useChartStore } from './chartStore'
 import { EarlierLooks } from './EarlierLooks'
 import { MarksLayer } from './MarksLayer'
-import { pixelsOf, type Pixels } from './pixels'
+import { hasPlaces, pixelsOf, type Pixels } from './pixels'
 import { RunBar } from './RunBar'
 import { Spoken } from './Spoken'
 import { canZoom, usePointer, windowOf, zoomed } from './usePointer'
@@ -168,7 +168,8 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
     [chosenCells, walkedCell, former, turned],
   )
   const pick = (index: number) => {
-    const picked = pickedStop(data, index)
+    // Between axes the pointer finds what is nearest.
+    const picked = hasPlaces(data) ? undefined : pickedStop(data, index)
     if (picked) choose([picked])
   }
   const zoom = (by: number) => {

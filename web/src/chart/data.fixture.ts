@@ -1,4 +1,4 @@
-import type { ChartAxis, ChartData, ChartPoint, DrawnSeries, Tick, TwoWay } from '../api/types'
+import type { Box, ChartAxis, ChartData, ChartPoint, DrawnSeries, Tick, TwoWay } from '../api/types'
 import type { Inks } from './inks'
 import { USUAL_LOOK } from './made'
 
@@ -86,6 +86,25 @@ export const dataOf = (series: readonly DrawnSeries[], part: Partial<ChartData> 
 /** Places with texts such as `4 g`. */
 export const ticksOf = (...labels: readonly string[]): readonly Tick[] =>
   labels.map((label) => ({ at: Number.parseFloat(label), label }))
+
+/** Two bins of two series. */
+export const bins: NonNullable<ChartData['bins']> = {
+  edges: ticksOf('0 g', '10 g', '20 g'),
+  counts: [
+    [4, 1],
+    [0, 7],
+  ],
+}
+
+/** A box with two values far out. */
+export const box: Box = {
+  least: { at: 1, label: '1 g' },
+  lower: { at: 2, label: '2 g' },
+  median: { at: 3, label: '3 g' },
+  upper: { at: 4, label: '4 g' },
+  most: { at: 6, label: '6 g' },
+  farOut: ticksOf('11 g', '12 g'),
+}
 
 /** Two rows and three columns; one field is empty. */
 export const twoWay: TwoWay = {

@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { expect, it } from 'vitest'
-import type { Box, ChartData, ChartWindow } from '../api/types'
-import { axisOfTicks, dataOf, placesOf, pointAt, seriesOf, ticksOf, twoWay } from './data.fixture'
+import type { ChartData, ChartWindow } from '../api/types'
+import { axisOfTicks, bins, box, dataOf, placesOf, pointAt, seriesOf, twoWay } from './data.fixture'
 import { pickedStop, type Stop } from './stops'
 import { moved, zoomed } from './usePointer'
 import { keysOf, useWalk } from './useWalk'
@@ -107,11 +107,6 @@ it('keeps the place that is zoomed around, and the size that is moved', () => {
   expect(moved(window, -2, 3)).toEqual({ from: 0, to: 4, low: 3, high: 4 })
 })
 
-const figures = ticksOf('1 g', '2 g', '3 g', '4 g', '6 g')
-const [least, lower, median, upper, most] = figures
-const box = { least, lower, median, upper, most, farOut: ticksOf('11 g') }
-const isBox = (figures: object): figures is Box => Object.values(figures).every((each) => each !== undefined)
-
 const table = (form: 'FIELDS' | 'CONTOURS' | 'SURFACE') =>
   dataOf([], {
     form,
@@ -125,19 +120,10 @@ const shares = dataOf(
     form: 'SHARES',
   },
 )
-const histogram = dataOf([seriesOf('First', []), seriesOf('Second', [])], {
-  form: 'HISTOGRAM',
-  bins: {
-    edges: ticksOf('0 g', '10 g', '20 g'),
-    counts: [
-      [4, 1],
-      [0, 7],
-    ],
-  },
-})
-const boxes = dataOf([seriesOf('None', [pointAt(0, null)]), seriesOf('Leaf', [pointAt(0, 3), pointAt(1, 11)])], {
+const histogram = dataOf([seriesOf('First', []), seriesOf('Second', [])], { form: 'HISTOGRAM', bins })
+const boxes = dataOf([seriesOf('None', [pointAt(0, null)]), seriesOf('Leaf', [pointAt(0, 3), pointAt(1, 12)])], {
   form: 'BOXES',
-  boxes: isBox(box) ? [box] : [],
+  boxes: [box],
 })
 
 it.each([
@@ -150,7 +136,7 @@ it.each([
   ['shares', shares, ['ArrowRight', 'ArrowDown'], '1: 30, 75%', 'B2'], // there is no other line
   ['bins', histogram, ['End', 'ArrowDown'], 'Second, 10 g to 20 g: 7', null],
   ['boxes', boxes, ['ArrowRight', 'ArrowRight', 'ArrowRight'], 'Leaf, median: 3 g', null],
-  ['boxes', boxes, ['End'], 'Leaf, far out: 11 g', 'B2'],
+  ['boxes', boxes, ['End'], 'Leaf, far out: 12 g', 'B2'],
 ] as const)('%s are walked through: %#', (_, data, keys, said, cell) => {
   expect(walk(data, [...keys, 'Enter'])).toMatchObject({ said, cells: [cell] })
 })

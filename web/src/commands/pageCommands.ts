@@ -1,15 +1,9 @@
 import type { Block, Edit, Grid, Section } from '../api/types'
 import { chartOfSelection } from '../chart/made'
+import { addBlock, selectedBlock } from './addBlock'
 import { freshId } from './freshId'
 import type { OpenWorksheet } from '../worksheet/context'
-import { useWorksheetStore } from '../worksheet/store'
 import type { Command } from './command'
-
-/** The block that is selected, or whose cells are. */
-function selectedBlock(): string {
-  const { selection } = useWorksheetStore.getState()
-  return selection.kind === 'cells' ? selection.grid : selection.kind === 'none' ? '' : selection.id
-}
 
 /** Where a block stands. */
 export interface BlockPlace {
@@ -78,24 +72,7 @@ export function pageCommands({ at, worksheet, grids, keep }: OpenWorksheet): rea
     const block = make()
     if (!into || !block) return
     const spot = place()
-    const edit = { do: 'addBlock', section: into.id, block, at: spot ? spot.at + 1 : into.blocks.length } as const
-    const { selection: former, select } = useWorksheetStore.getState()
-    const show = () =>
-      requestAnimationFrame(() => document.getElementById(`block-${block.id}`)?.scrollIntoView({ block: 'nearest' }))
-    const kept = keep([edit])
-    if (block.kind === 'grid') {
-      // Laid out already: what is typed next belongs into it, not into the cell that was selected.
-      const first = { column: 0, row: 0 }
-      select({ kind: 'cells', grid: block.id, anchor: first, focus: first })
-      show()
-    }
-    kept.then(
-      () => {
-        if (block.kind === 'chart') select({ kind: 'chart', id: block.id, series: 0 })
-        show()
-      },
-      () => selectedBlock() === block.id && select(former),
-    )
+    void addBlock(keep, into.id, block, spot ? spot.at + 1 : into.blocks.length)
   }
   const onBlock = (edit: (spot: BlockPlace) => Edit | null) => () => {
     const spot = place()

@@ -3,6 +3,7 @@ import { Dropdown } from 'antd'
 import type { Block, Section } from '../api/types'
 import { ChartBlock } from '../chart/ChartBlock'
 import { chartOfSelection } from '../chart/made'
+import { addBlock } from '../commands/addBlock'
 import { freshId } from '../commands/freshId'
 import { newGrid } from '../commands/pageCommands'
 import { GridBlock } from '../grid/GridBlock'
@@ -53,7 +54,7 @@ function SectionPart({ section, isHidden }: { readonly section: Section; readonl
     send({ do: 'changeSection', section: section.id, title, folded, isPart })
   }
   const add = (block: Block | null) => {
-    if (block) send({ do: 'addBlock', section: section.id, block, at: section.blocks.length })
+    if (block) void addBlock(keep, section.id, block, section.blocks.length)
   }
   const items = [
     {

@@ -2,10 +2,10 @@ import { Button, Input, Modal, Radio } from 'antd'
 import { useState } from 'react'
 import type { Chart, Source } from '../api/types'
 import { newChart, newSeries } from '../chart/made'
+import { addBlock } from '../commands/addBlock'
 import { placeOf } from '../commands/pageCommands'
 import { selectedCells } from '../commands/selected'
 import { useOpenWorksheet } from '../worksheet/context'
-import { useWorksheetStore } from '../worksheet/store'
 import styles from './Panel.module.css'
 import { usePanel } from './usePanel'
 
@@ -41,14 +41,7 @@ export function CurvePanel({ chart: id }: { readonly chart: string | null }) {
     const section = placeOf(worksheet.sections, selected?.grid.id ?? '')?.section ?? worksheet.sections.at(-1)
     if (!section) return
     const block = newChart(bare(up), selected?.grid.id ?? grids[0]?.id ?? '', null, [series])
-    keep([{ do: 'addBlock', section: section.id, block, at: section.blocks.length }]).then(
-      () => {
-        close()
-        useWorksheetStore.getState().select({ kind: 'chart', id: block.id, series: 0 })
-        requestAnimationFrame(() => document.getElementById(`block-${block.id}`)?.scrollIntoView({ block: 'nearest' }))
-      },
-      () => undefined,
-    )
+    void addBlock(keep, section.id, block, section.blocks.length).then((isKept) => isKept && close())
   }
 
   return (

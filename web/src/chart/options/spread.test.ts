@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Box, ChartData } from '../../api/types'
-import { axisOfTicks, dataOf, inks, placesOf, pointAt, seriesOf, ticksOf } from '../data.fixture'
+import { axisOfTicks, bins, box, dataOf, inks, placesOf, pointAt, seriesOf } from '../data.fixture'
 import { newChart, USUAL_LOOK } from '../made'
 import { optionsOf } from './options'
 
@@ -55,16 +55,7 @@ it('marks the part of a whole whose cell is selected', () => {
 })
 
 describe('a histogram', () => {
-  const data = dataOf([seriesOf('First', []), seriesOf('Second', [])], {
-    form: 'HISTOGRAM',
-    bins: {
-      edges: ticksOf('0 g', '10 g', '20 g'),
-      counts: [
-        [4, 1],
-        [0, 7],
-      ],
-    },
-  })
+  const data = dataOf([seriesOf('First', []), seriesOf('Second', [])], { form: 'HISTOGRAM', bins })
 
   it('has a rectangle for each step and series', () => {
     expect(options(data)).toMatchObject({
@@ -99,14 +90,6 @@ describe('a histogram', () => {
 })
 
 describe('boxes', () => {
-  const box: Box = {
-    least: { at: 1, label: '1 g' },
-    lower: { at: 2, label: '2 g' },
-    median: { at: 3, label: '3 g' },
-    upper: { at: 4, label: '4 g' },
-    most: { at: 6, label: '6 g' },
-    farOut: ticksOf('11 g', '12 g'),
-  }
   const data = dataOf([], {
     form: 'BOXES',
     across: placesOf('River red', 'Harbour green'),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { ChartData, Form } from '../../api/types'
-import { axisOfTicks, dataOf, inks, placesOf, twoWay } from '../data.fixture'
+import { axisOfTicks, dataOf, inks, placesOf, ticksOf, twoWay } from '../data.fixture'
 import { newChart, newSeries, USUAL_LOOK } from '../made'
 import { optionsOf } from './options'
 
@@ -102,6 +102,12 @@ describe('a two-way table', () => {
     ['CONTOURS', { seriesName: 'drawn <50%>' }, 'drawn &lt;50%&gt;'],
   ] as const)('%s tells what is pointed at', (form, over, text) => {
     expect(told(form, over)).toBe(text)
+  })
+
+  it('has headings without the unit of its axis, and others as they are', () => {
+    const table = { ...twoWay, across: ticksOf('500 g', '1.5 kg', '2000 g') }
+    const across = axisOfTicks(500, 2000, [], { unit: 'g' })
+    expect(options('FIELDS', { table, across })).toMatchObject({ xAxis: { data: ['500', '1.5 kg', '2000'] } })
   })
 
   it('tells things without a size by their names', () => {

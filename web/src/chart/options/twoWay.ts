@@ -6,9 +6,11 @@ import { headed } from '../withUnit'
 import type { Turned } from './options'
 import { axisOf, escaped, linesBehind, ringAt, textStyle, tooltipLook } from './axes'
 
-/** A heading without its unit, which the title of its axis tells. */
-const bareHead = ({ unit }: ChartAxis, { label }: Tick) =>
-  unit !== '' && label.endsWith(unit) ? label.slice(0, -unit.length).trim() : label
+/** A heading without its unit, where that is the one which the title of its axis tells: `1.5 kg` ends with `g` as well. */
+function bareHead({ unit }: ChartAxis, { label }: Tick): string {
+  const number = label.slice(0, label.length - unit.length)
+  return unit !== '' && label.endsWith(unit) && /[\d\s]$/.test(number) ? number.trim() : label
+}
 
 const ends = ({ height }: TwoWay) => [height.scale.ticks.at(-1)?.label ?? '', height.scale.ticks[0]?.label ?? '']
 

@@ -107,6 +107,10 @@ public record Chart(
             return new AxisLook(title, "", "", false);
         }
 
+        AxisLook withTitle(String other) {
+            return new AxisLook(other, least, most, logarithmic);
+        }
+
         AxisLook withEnds(UnaryOperator<String> then) {
             return new AxisLook(title, then.apply(least), then.apply(most), logarithmic);
         }
@@ -296,22 +300,7 @@ public record Chart(
 
     /** The same chart with other spellings of where its axes begin and end. */
     public Chart withEnds(UnaryOperator<String> then) {
-        return new Chart(
-                id,
-                title,
-                form,
-                grid,
-                across,
-                series,
-                acrossAxis.withEnds(then),
-                upAxis.withEnds(then),
-                rightAxis.withEnds(then),
-                legend,
-                lines,
-                swapped,
-                stacked,
-                marks,
-                beside);
+        return with(acrossAxis.withEnds(then), upAxis.withEnds(then), rightAxis.withEnds(then));
     }
 
     /** The same chart as another kind of picture. */
@@ -336,6 +325,10 @@ public record Chart(
 
     /** The same chart with titles of its own for the axes; empty for the headings. */
     public Chart withTitles(String horizontal, String vertical, String second) {
+        return with(acrossAxis.withTitle(horizontal), upAxis.withTitle(vertical), rightAxis.withTitle(second));
+    }
+
+    private Chart with(AxisLook otherAcross, AxisLook otherUp, AxisLook otherRight) {
         return new Chart(
                 id,
                 title,
@@ -343,9 +336,9 @@ public record Chart(
                 grid,
                 across,
                 series,
-                new AxisLook(horizontal, acrossAxis.least(), acrossAxis.most(), acrossAxis.logarithmic()),
-                new AxisLook(vertical, upAxis.least(), upAxis.most(), upAxis.logarithmic()),
-                new AxisLook(second, rightAxis.least(), rightAxis.most(), rightAxis.logarithmic()),
+                otherAcross,
+                otherUp,
+                otherRight,
                 legend,
                 lines,
                 swapped,

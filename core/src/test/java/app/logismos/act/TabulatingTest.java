@@ -163,13 +163,7 @@ class TabulatingTest {
                 enter("B1", "3 kg"),
                 enter("B2", "5 kg"),
                 enter("B3", "7.3 kg")));
-        Chart chart = Chart.of(
-                "c",
-                "Fit",
-                "g",
-                Optional.of(area("A1:A3")),
-                Chart.Series.of(area("B1:B3"), Chart.Shape.POINTS).withFit(Chart.Fit.LINE));
-        live.apply(List.of(new Edit.AddBlock("s", chart, 1)));
+        chart(Chart.Series.of(area("B1:B3"), Chart.Shape.POINTS).withFit(Chart.Fit.LINE));
         live.apply(new Act.PutFit("c", 0, "f").edits(live));
         assertThat(column("f", 0)).containsExactly("Coefficient", "a0", "a1", "R²");
         assertThat(shown("f", "B3")).isEqualTo("2.15");
@@ -193,19 +187,19 @@ class TabulatingTest {
                 enter("C1", "3 kg"),
                 enter("C2", "5 kg"),
                 enter("C3", "7 kg")));
-        Chart chart = Chart.of(
-                "c",
-                "Fit",
-                "g",
-                Optional.of(area("A1:A3")),
+        chart(
                 Chart.Series.of(area("B1:B3"), Chart.Shape.POINTS),
                 Chart.Series.of(area("C1:C3"), Chart.Shape.POINTS).withFit(Chart.Fit.LINE));
-        live.apply(List.of(new Edit.AddBlock("s", chart, 1)));
         live.apply(new Act.PutFit("c", 1, "f").edits(live));
         assertThat(shown("f", "B3")).isEqualTo("2000");
         assertThat(shown("f-rest", "B4")).isEqualTo("7000");
         assertThat(shown("f-rest", "C4")).isEqualTo("7000.00");
         assertThat(shown("f-rest", "D4")).isEqualTo("0.000");
+    }
+
+    private void chart(Chart.Series... series) {
+        Chart chart = Chart.of("c", "Fit", "g", Optional.of(area("A1:A3")), series);
+        live.apply(List.of(new Edit.AddBlock("s", chart, 1)));
     }
 
     @Test

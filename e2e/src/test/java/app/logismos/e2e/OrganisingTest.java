@@ -61,6 +61,11 @@ class OrganisingTest extends Visit {
         assertThat(second.locator("[data-cell='A1']")).hasText("7");
         Locator first = page.getByRole(AriaRole.FIGURE, new Page.GetByRoleOptions().setName("Grid Grid 1"));
         assertThat(first.locator("[data-cell='A1']")).hasText("");
+        button("+ Grid").click();
+        page.keyboard().type("8");
+        page.keyboard().press("Enter");
+        Locator third = page.getByRole(AriaRole.FIGURE, new Page.GetByRoleOptions().setName("Grid Grid 3"));
+        assertThat(third.locator("[data-cell='A1']")).hasText("8");
     }
 
     @Test
