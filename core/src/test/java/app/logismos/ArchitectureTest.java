@@ -35,7 +35,7 @@ class ArchitectureTest {
     static final ArchRule functionUsesValue = floor("function", "special", "value", "unit", "number");
 
     @ArchTest
-    static final ArchRule displayUsesValue = floor("display", "value", "unit", "number");
+    static final ArchRule displayUsesFormula = floor("display", "formula", "value", "unit", "number");
 
     @ArchTest
     static final ArchRule evaluateLooksDown =

@@ -1,5 +1,8 @@
 package app.logismos.display;
 
+import app.logismos.formula.EntryReader;
+import app.logismos.formula.LatexPrinter;
+import app.logismos.value.Text;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -22,7 +25,12 @@ public enum DecimalMark {
             if (FORMULA.matcher(entry).matches()) {
                 return turned(entry, POINT_SIGNS);
             }
-            return NUMBER_WITH_POINT.matcher(entry).matches() ? entry.replace('.', ',') : entry;
+            if (isQuoted(entry)) {
+                String text = entry.substring(1, entry.length() - 1);
+                return text.indexOf('"') < 0 && readValue(text).equals(entry) ? text : entry;
+            }
+            boolean isNumber = NUMBER_WITH_POINT.matcher(entry).matches() && !isText(entry);
+            return isNumber ? entry.replace('.', ',') : entry;
         }
 
         @Override
@@ -42,7 +50,7 @@ public enum DecimalMark {
 
         @Override
         public String latex(String latex) {
-            return BETWEEN_DIGITS.matcher(latex).replaceAll("{,}");
+            return BETWEEN_DIGITS.matcher(latex).replaceAll("{,}").replace(LatexPrinter.SEPARATOR, ";\\, ");
         }
     };
 
@@ -90,7 +98,19 @@ public enum DecimalMark {
         return latex;
     }
 
+    /**
+     * A number or quantity with a point. Everything else is kept as it was typed; in quotes where it would be another
+     * value with a point, as {@code 1,234,567} would.
+     */
     private static String readValue(String entry) {
+        String turned = turnedValue(entry);
+        if (!turned.equals(entry) && !isText(turned)) {
+            return turned;
+        }
+        return entry.indexOf(',') >= 0 && entry.indexOf('"') < 0 && !isText(entry) ? '"' + entry + '"' : entry;
+    }
+
+    private static String turnedValue(String entry) {
         Matcher number = NUMBER_WITH_COMMA.matcher(entry);
         if (number.matches()) {
             return number.group(1) + number.group(2).replaceAll("[. \u00a0\u202f]", "") + "." + number.group(3);
@@ -101,6 +121,15 @@ public enum DecimalMark {
                         + grouped.group(2).replace(".", "")
                         + (grouped.group(3) == null ? "" : grouped.group(3))
                 : entry;
+    }
+
+    private static boolean isQuoted(String entry) {
+        return entry.length() > 1 && entry.startsWith("\"") && entry.endsWith("\"");
+    }
+
+    /** Whether an entry that is no formula is a text. */
+    private static boolean isText(String entry) {
+        return EntryReader.value(entry) instanceof Text;
     }
 
     /** The formula with its signs turned, texts and titles in quotes left as they are. */

@@ -2,6 +2,7 @@ package app.logismos.display;
 
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.number.Rounding;
 import java.math.BigDecimal;
 
 /** A style that shows a decimal number, rounded half away from zero on the exact value. */
@@ -11,8 +12,13 @@ interface DecimalStyle extends NumberStyle {
 
     @Override
     default boolean keepsAllDigits(Real number) {
-        return number instanceof Rational exact
-                ? keepsAllDigits(exact, rounded(exact))
+        if (number instanceof Rational exact) {
+            return keepsAllDigits(exact, rounded(exact));
+        }
+        boolean isBeyondDoubles =
+                number.isFinite() && Real.from(number.toDouble()).compareTo(number) != 0;
+        return isBeyondDoubles && !number.isExact()
+                ? keepsAllDigits(Rounding.exact(number), rounded(number))
                 : !number.isExact() && number.isFinite() && rounded(number).doubleValue() == number.toDouble();
     }
 

@@ -1,5 +1,6 @@
 package app.logismos.display;
 
+import app.logismos.number.PiMultiple;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -30,7 +31,7 @@ public final class InFull {
 
     private static Optional<String> digits(Real number) {
         if (!(number instanceof Rational rational)) {
-            return Optional.of(Plain.text(Real.from(number.toDouble())));
+            return Optional.of(Plain.text(number instanceof PiMultiple ? Real.from(number.toDouble()) : number));
         }
         if (rational.numerator().bitLength() > MOST_BITS
                 || rational.denominator().bitLength() > MOST_BITS) {
@@ -40,6 +41,6 @@ public final class InFull {
                 rational.isInteger()
                         ? Plain.text(rational)
                         : Plain.decimal(rational, MOST_DIGITS)
-                                .orElseGet(() -> Plain.text(Real.from(rational.toDouble()))));
+                                .orElseGet(() -> Plain.text(Plain.approximate(rational))));
     }
 }

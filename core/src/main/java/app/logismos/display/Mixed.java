@@ -14,18 +14,20 @@ public final class Mixed implements NumberStyle {
     @Override
     public String text(Real number) {
         BigInteger[] parts = parts((Rational) number);
-        return sign(number) + parts[0] + " " + parts[1] + "/" + ((Rational) number).denominator();
+        String whole = parts[0].signum() == 0 ? "" : parts[0] + " ";
+        return sign(number) + whole + parts[1] + "/" + ((Rational) number).denominator();
     }
 
     @Override
     public String latex(Real number) {
         BigInteger[] parts = parts((Rational) number);
-        return sign(number) + parts[0] + "\\,\\frac{" + parts[1] + "}{" + ((Rational) number).denominator() + "}";
+        return sign(number) + (parts[0].signum() == 0 ? "" : parts[0] + "\\,") + "\\frac{" + parts[1] + "}{"
+                + ((Rational) number).denominator() + "}";
     }
 
     @Override
     public boolean suits(Real number) {
-        return number instanceof Rational rational && !rational.isInteger() && parts(rational)[0].signum() > 0;
+        return number instanceof Rational rational && !rational.isInteger();
     }
 
     private static BigInteger[] parts(Rational number) {

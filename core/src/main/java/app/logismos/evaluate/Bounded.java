@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.number.Cancellable;
 import app.logismos.value.Failure;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -10,13 +11,15 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Runs a calculation on a thread of its own, with a stack deep enough for the longest entry, and answers in time whatever
  * the calculation does.
  *
- * <p>Work stops itself when it asks its {@link Budget}. A single operation on very long numbers does not ask; the caller
- * has its answer all the same, and the thread ends with that operation, whose size the limits on numbers bound.
+ * <p>Work stops itself when it asks its {@link Budget}, and so do operations on long numbers between their parts ({@link
+ * Cancellable}). The caller has its answer in time all the same, and the thread ends with the part it is at, which takes
+ * some tenths of a second at most.
  */
 public final class Bounded {
     /** Reserved, not used: 8,192 nested signs take some of it. */
@@ -36,8 +39,14 @@ public final class Bounded {
      * @throws IllegalStateException where the work threw something it should not have
      */
     public static <T> T run(Limits limits, Function<Budget, T> work, Function<Failure, T> otherwise) {
-        Budget budget = Budget.of(limits);
-        CompletableFuture<T> outcome = start(budget, work);
+        Budget budget = Budget.of(limits, Lane.narrow());
+        CompletableFuture<T> outcome = start(() -> {
+            try {
+                return within(budget, () -> work.apply(budget));
+            } finally {
+                budget.leave();
+            }
+        });
         try {
             return outcome.get(limits.time().toMillis() + GRACE_MILLIS, TimeUnit.MILLISECONDS);
         } catch (TimeoutException late) {
@@ -58,7 +67,7 @@ public final class Bounded {
             return work.get();
         }
         try {
-            return start(Budget.of(Limits.USUAL), budget -> work.get()).join();
+            return start(work).join();
         } catch (CompletionException thrown) {
             if (thrown.getCause() instanceof RuntimeException refusal) {
                 throw refusal;
@@ -67,11 +76,29 @@ public final class Bounded {
         }
     }
 
-    private static <T> CompletableFuture<T> start(Budget budget, Function<Budget, T> work) {
+    /**
+     * Works with a budget that the operations on long numbers below ask as well, whether the work hands it to them or not.
+     *
+     * @throws Budget.Stopped where it is used up
+     */
+    public static <T> T within(Budget budget, Supplier<T> work) {
+        if (!(Thread.currentThread() instanceof DeepThread thread)) {
+            return work.get();
+        }
+        Budget outer = thread.budget;
+        thread.budget = budget;
+        try {
+            return work.get();
+        } finally {
+            thread.budget = outer;
+        }
+    }
+
+    private static <T> CompletableFuture<T> start(Supplier<T> work) {
         CompletableFuture<T> outcome = new CompletableFuture<>();
         THREADS.execute(() -> {
             try {
-                outcome.complete(work.apply(budget));
+                outcome.complete(work.get());
             } catch (Throwable thrown) { // the outermost edge of the thread: whatever it is goes to the caller
                 outcome.completeExceptionally(thrown);
             }
@@ -79,8 +106,25 @@ public final class Bounded {
         return outcome;
     }
 
-    /** A thread whose stack is deep enough. */
-    private static final class DeepThread extends Thread {
+    /** A thread whose stack is deep enough, with the budget of what it is at. */
+    private static final class DeepThread extends Thread implements Cancellable {
+        /** Asked for each of a million steps. */
+        private @Nullable Budget budget;
+
+        @Override
+        public void throwIfCancelled() {
+            if (budget != null) {
+                budget.checkNow();
+            }
+        }
+
+        @Override
+        public void throwIfCancelledNowAndThen() {
+            if (budget != null) {
+                budget.check();
+            }
+        }
+
         DeepThread(Runnable work) {
             super(null, work, "calculation", STACK_BYTES);
             setDaemon(true);

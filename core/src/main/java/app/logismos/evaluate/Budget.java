@@ -5,6 +5,7 @@ import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
+import java.time.Duration;
 
 /**
  * The time and memory that a calculation has left. Long work asks it now and then, and says what it keeps; whoever waits
@@ -19,19 +20,29 @@ public final class Budget {
 
     private final long nanos;
     private final long bytes;
+    private final Lane lane;
     private long held;
     private long end;
+    private boolean isStarted;
     private int questions;
     private volatile boolean stopped;
 
-    private Budget(long nanos, long bytes) {
+    private Budget(long nanos, long bytes, Lane lane) {
         this.nanos = nanos;
         this.bytes = bytes;
+        this.lane = lane;
     }
 
     /** Time and memory as the limits say. */
     public static Budget of(Limits limits) {
-        return new Budget(limits.time().toNanos(), limits.bytes());
+        return new Budget(limits.time().toNanos(), limits.bytes(), Lane.OPEN);
+    }
+
+    /** The same for work that lets others go first once it has taken long. */
+    static Budget of(Limits limits, Lane lane) {
+        Budget budget = new Budget(limits.time().toNanos(), limits.bytes(), lane);
+        budget.isUsedUp();
+        return budget;
     }
 
     /**
@@ -45,13 +56,36 @@ public final class Budget {
         }
     }
 
+    /**
+     * The same with a look at the clock each time, before what takes a moment by itself.
+     *
+     * @throws Stopped where the time is used up or someone has stopped the work
+     */
+    void checkNow() {
+        if (stopped || isUsedUp()) {
+            throw new Stopped(false);
+        }
+    }
+
     /** The clock starts at the first look at it: most calculations end before and never ask what time it is. */
     private boolean isUsedUp() {
         long now = System.nanoTime();
-        if (questions == QUESTIONS) {
+        if (!isStarted) {
+            isStarted = true;
             end = now + nanos;
         }
-        return now - end > 0;
+        lane.enter(now - (end - nanos), end - now);
+        return System.nanoTime() - end > 0;
+    }
+
+    /** The time that has gone since the first look at the clock; short work never looks. */
+    public Duration spent() {
+        return isStarted ? Duration.ofNanos(System.nanoTime() - (end - nanos)) : Duration.ZERO;
+    }
+
+    /** Lets the next long work in. */
+    void leave() {
+        lane.leave();
     }
 
     /**

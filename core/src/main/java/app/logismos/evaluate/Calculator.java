@@ -5,6 +5,7 @@ import app.logismos.formula.Address;
 import app.logismos.formula.Expression;
 import app.logismos.formula.LatexPrinter;
 import app.logismos.formula.Parser;
+import app.logismos.formula.Vocabulary;
 import app.logismos.value.Failure;
 import app.logismos.value.Value;
 import java.util.List;
@@ -15,6 +16,8 @@ public final class Calculator {
     private static final int MOST_TYPESET = 2_000;
 
     private final Limits limits;
+    /** Read from their catalogues before the time of a calculation begins. */
+    private final Vocabulary words = Words.STANDARD;
 
     /** A calculator with these bounds. */
     public Calculator(Limits limits) {
@@ -33,7 +36,7 @@ public final class Calculator {
 
     private Calculation calculate(String entry, Scope scope, Address origin, Budget budget) {
         int start = start(entry);
-        Parser.Outcome outcome = Parser.parse(entry, start, origin, Words.STANDARD);
+        Parser.Outcome outcome = Parser.parse(entry, start, origin, words);
         if (outcome instanceof Parser.Outcome.Refused refused) {
             return failed(refused.failure());
         }

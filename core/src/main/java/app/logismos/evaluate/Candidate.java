@@ -111,6 +111,12 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
         if (outer instanceof Postfix) {
             return Rule.LEFT_TO_RIGHT;
         }
+        if (outer instanceof Conversion) {
+            return Rule.CALCULATE_BEFORE_CONVERTING;
+        }
+        if (outer instanceof TableLiteral) {
+            return Rule.TABLE;
+        }
         boolean isPower =
                 node instanceof Superscript || node instanceof Infix infix && infix.operator() == InfixOperator.POWER;
         if (outer instanceof Prefix prefix) {

@@ -1,6 +1,5 @@
 package app.logismos.evaluate;
 
-import app.logismos.display.Display;
 import app.logismos.display.Styles;
 import app.logismos.formula.Address;
 import app.logismos.formula.EntryReader;
@@ -68,7 +67,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
         this.origin = origin;
         this.budget = budget;
         this.limits = limits;
-        this.operators = new Operators(limits, budget);
+        this.operators = new Operators(limits, budget, scope::display);
     }
 
     /** The value of the expression. */
@@ -94,14 +93,19 @@ public final class Evaluator implements Expression.Visitor<Value> {
     Surroundings surroundings() {
         if (surroundings == null) {
             surroundings = scope.surroundings()
-                    .with(EntryReader::value, Evaluator::written, Display.AUTOMATIC::text)
+                    .with(
+                            text -> EntryReader.value(scope.display().mark().read(text)),
+                            this::written,
+                            scope.display()::text)
                     .checkedBy(budget::check);
         }
         return surroundings;
     }
 
-    private static Optional<String> written(Real number, String style) {
-        return Styles.named(style).filter(named -> named.suits(number)).map(named -> named.text(number));
+    private Optional<String> written(Real number, String style) {
+        return Styles.named(style)
+                .filter(named -> named.suits(number))
+                .map(named -> scope.display().mark().number(named.text(number)));
     }
 
     Limits limits() {

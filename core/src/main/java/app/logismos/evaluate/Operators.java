@@ -21,14 +21,18 @@ import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
 /** What the operators do to values; numbers first, since they are the rule (language, sections 2 and 3). */
 final class Operators {
     private final Limits limits;
     private final Budget budget;
+    /** How values are shown that are joined. */
+    private final Supplier<Display> display;
 
-    Operators(Limits limits, Budget budget) {
+    Operators(Limits limits, Budget budget, Supplier<Display> display) {
+        this.display = display;
         this.limits = limits;
         this.budget = budget;
     }
@@ -50,7 +54,7 @@ final class Operators {
             return tables(operator, left, right, places);
         }
         if (operator == InfixOperator.JOIN) {
-            return new Text(Display.AUTOMATIC.text(left) + Display.AUTOMATIC.text(right));
+            return new Text(display.get().text(left) + display.get().text(right));
         }
         if (left == Missing.MISSING || right == Missing.MISSING) {
             return missing(operator, left, right);
@@ -122,7 +126,7 @@ final class Operators {
             case GREATER -> new Truth(a.compareTo(b) > 0);
             case AT_LEAST -> new Truth(a.compareTo(b) >= 0);
             case JOIN ->
-                new Text(Display.AUTOMATIC.text(new NumberValue(a)) + Display.AUTOMATIC.text(new NumberValue(b)));
+                new Text(display.get().text(new NumberValue(a)) + display.get().text(new NumberValue(b)));
         };
     }
 

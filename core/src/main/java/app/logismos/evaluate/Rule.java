@@ -12,6 +12,7 @@ public enum Rule {
     MULTIPLY_DIVIDE_BEFORE_ADD_SUBTRACT("× and ÷ before + and −"),
     CALCULATE_BEFORE_COMPARING("calculated before it is compared"),
     CALCULATE_BEFORE_JOINING("calculated before it is joined"),
+    CALCULATE_BEFORE_CONVERTING("calculated before it is converted"),
     LEFT_TO_RIGHT("left to right"),
     POWERS_FROM_THE_RIGHT("powers from the right"),
     ARGUMENTS_FIRST("arguments before their function"),
@@ -23,7 +24,7 @@ public enum Rule {
     FACTORIAL("factorial"),
     ROOT("root"),
     SIGN("sign"),
-    TABLE("table"),
+    TABLE("cells of a table first"),
     LAST_OPERATION("the last operation"),
     THE_REST("the remaining steps");
 

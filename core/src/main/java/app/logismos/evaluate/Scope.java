@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.display.Display;
 import app.logismos.formula.Address;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
@@ -36,6 +37,11 @@ public interface Scope {
      * @param typed the number as it is typed
      */
     Optional<String> holderOf(Real number, String typed);
+
+    /** How values are shown where nothing is said about their style; what is joined to a text is shown so. */
+    default Display display() {
+        return Display.AUTOMATIC;
+    }
 
     /** What calculations here depend on besides. */
     Surroundings surroundings();

@@ -9,11 +9,13 @@ import app.logismos.value.Span;
  * @param part what is worked now, counted in {@code before}
  * @param note the calculation behind it, where the step itself hides one; may be empty
  * @param value what the part is worth
+ * @param rounded whether a value in {@code after} is only near the number that it stands for
  * @param after the whole expression after it
  * @param latex {@code before} typeset, the part marked; empty where it is too long to set
  */
-public record Step(String before, Span part, Rule rule, String note, String value, String after, String latex) {
+public record Step(
+        String before, Span part, Rule rule, String note, String value, boolean rounded, String after, String latex) {
     Step leadingTo(String other) {
-        return new Step(before, part, rule, note, value, other, latex);
+        return new Step(before, part, rule, note, value, rounded, other, latex);
     }
 }

@@ -27,7 +27,7 @@ import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
-import app.logismos.value.PlainText;
+import app.logismos.value.Quantity;
 import app.logismos.value.Span;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
@@ -261,8 +261,26 @@ public final class Working {
         String latex = printed.text().length() > MOST_TYPESET
                 ? ""
                 : LatexPrinter.latex(current, evaluator.origin(), Typeset::latex, node);
-        steps.add(new Step(printed.text(), printed.places().get(node), rule, note, value, print(after), latex));
+        steps.add(new Step(
+                printed.text(), printed.places().get(node), rule, note, value, isRounded(after), print(after), latex));
         current = after;
+    }
+
+    /** Whether a value in the expression is not the number itself but one near it. */
+    private static boolean isRounded(Expression expression) {
+        boolean[] found = {false};
+        Walk.visit(expression, node -> found[0] |= node instanceof Literal literal && isRounded(literal.value()));
+        return found[0];
+    }
+
+    private static boolean isRounded(Value value) {
+        if (value instanceof Table table) {
+            boolean[] found = {false};
+            table.forEachFilled(each -> found[0] |= isRounded(each));
+            return found[0];
+        }
+        return value instanceof NumberValue number && !number.real().isExact()
+                || value instanceof Quantity quantity && !quantity.number().isExact();
     }
 
     private String print(Expression expression) {
@@ -278,17 +296,14 @@ public final class Working {
     }
 
     private static Literal literal(Value value, Span span) {
-        String text = text(value);
-        return new Literal(value, text.indexOf('…') >= 0 ? text : "", span);
+        return new Literal(value, text(value), span);
     }
 
     private static String text(Value value) {
         if (value instanceof Table table && (long) table.rows() * table.columns() > MOST_DIGITS) {
             return Display.AUTOMATIC.text(value);
         }
-        return value instanceof NumberValue number
-                ? Plain.abbreviated(number.real(), MOST_DIGITS)
-                : PlainText.of(value);
+        return TypedText.of(value, MOST_DIGITS);
     }
 
     /** Inside an expression a fraction that ends as a decimal is easier to go on with as one: 5 + 2.5, not 5 + 5/2. */
@@ -304,10 +319,13 @@ public final class Working {
     }
 
     private static boolean needsBrackets(Literal literal, Expression parent, Expression node) {
+        if (literal.value() instanceof Quantity) {
+            return quantityNeedsBrackets(literal, parent, node);
+        }
         if (!(literal.value() instanceof NumberValue number)) {
             return false;
         }
-        String text = literal.source().isEmpty() ? text(literal.value()) : literal.source();
+        String text = literal.source();
         boolean isNegative = number.real().signum() < 0;
         boolean isCompound = text.indexOf('/') >= 0 || text.indexOf('π') >= 0 && text.length() > 1;
         if (parent instanceof Infix infix) {
@@ -318,6 +336,15 @@ public final class Working {
         }
         boolean binds = parent instanceof Prefix || parent instanceof Postfix || parent instanceof Superscript;
         return binds && (isNegative || isCompound);
+    }
+
+    /** A power or a sign behind it would take the unit alone. */
+    private static boolean quantityNeedsBrackets(Literal literal, Expression parent, Expression node) {
+        boolean isNegative = literal.source().startsWith("-");
+        if (parent instanceof Infix infix) {
+            return infix.operator() == InfixOperator.POWER || isNegative && infix.right() == node;
+        }
+        return parent instanceof Prefix || parent instanceof Postfix || parent instanceof Superscript;
     }
 
     /** Whether nothing is left to do at this node: a value, a constant, a number with its sign, or one of these in brackets. */

@@ -80,7 +80,7 @@ public final class EntryReader {
 
     /** The value that a text is as an entry which is no calculation: a number, a date, a truth value, or a text. */
     public static Value value(String text) {
-        return constant(trim(text));
+        return text.length() > Parser.MAX_LENGTH ? new Text(text) : constant(trim(text));
     }
 
     private static Value constant(String text) {

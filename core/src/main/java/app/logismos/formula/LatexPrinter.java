@@ -16,10 +16,11 @@ import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.Expression.WithUnit;
 import app.logismos.unit.Unit;
-import app.logismos.value.Quantity;
+import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -29,6 +30,11 @@ import java.util.stream.Collectors;
  * works on carries {@code worked}; the page colours them.
  */
 public final class LatexPrinter implements Expression.Visitor<String> {
+    /** What stands between arguments; with a comma as the decimal mark it is a semicolon. */
+    public static final String SEPARATOR = ",\\, ";
+
+    private static final Pattern DIGITS = Pattern.compile("[0-9.]+(?:[eE][-+]?[0-9]+)?(?:…[0-9]+ \\[[0-9]+ digits])?$");
+
     private final Address origin;
     private final Function<Value, String> values;
     private final References references;
@@ -68,9 +74,11 @@ public final class LatexPrinter implements Expression.Visitor<String> {
 
     @Override
     public String literal(Literal node) {
-        return node.source().isEmpty() || node.source().startsWith("\"") || node.value() instanceof Quantity
-                ? values.apply(node.value())
-                : number(node.source());
+        return node.value() instanceof NumberValue number
+                        && number.real().isExact()
+                        && DIGITS.matcher(node.source()).lookingAt()
+                ? number(node.source())
+                : values.apply(node.value());
     }
 
     /** A number as it was typed; its exponent is set as a power of ten. */
@@ -130,7 +138,7 @@ public final class LatexPrinter implements Expression.Visitor<String> {
             return "\\left|" + bare(node.arguments().get(0).value().get()) + "\\right|";
         }
         return "\\operatorname{" + escaped(name) + "}\\left("
-                + node.arguments().stream().map(this::argument).collect(Collectors.joining(",\\, ")) + "\\right)";
+                + node.arguments().stream().map(this::argument).collect(Collectors.joining(SEPARATOR)) + "\\right)";
     }
 
     private String argument(Argument argument) {

@@ -1,5 +1,6 @@
 package app.logismos.function;
 
+import app.logismos.number.Cancellable;
 import app.logismos.number.Powers;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -15,7 +16,7 @@ import org.apache.commons.numbers.core.DD;
 final class Algebra {
     /** Where numbers end, for whoever has gone past it. */
     static final String ENDS_OF_NUMBERS =
-            "whole numbers have 1,000,000 digits at the most, approximate ones end at about 1.8 × 10^308.";
+            "whole numbers have 1,000,000 digits at the most, and approximate ones lie between 10^-1000000 and 10^1000000.";
 
     private Algebra() {}
 
@@ -89,7 +90,9 @@ final class Algebra {
         return from(number.hi());
     }
 
+    /** The number that an operation gives, one of perhaps very many in a function's work. */
     static Real answer(Result result) {
+        Cancellable.tick();
         if (result instanceof Real real) {
             return real;
         }

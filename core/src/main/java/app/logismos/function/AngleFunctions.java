@@ -98,7 +98,7 @@ final class AngleFunctions {
                     .units(Rational.ZERO, "y", "x")
                     .works("the direction of the point {x} to the right and {y} up")
                     .answers(given -> angle(given, InverseAngles.atan2(given.number("y"), given.number("x")))),
-            odd("sinh", "The hyperbolic sine: (e^x - e^-x)/2.", Math::sinh, Math::cosh)
+            plain("sinh", "The hyperbolic sine: (e^x - e^-x)/2.", "any number", AngleFunctions::sinh)
                     .example("sinh(0)", "0")
                     .example("sinh(1)", "1.1752011936438014")
                     .refuses("sinh(\"1\")", ErrorCode.WRONG_KIND)
@@ -115,14 +115,16 @@ final class AngleFunctions {
                     .computes(given ->
                             given.number("x").isExact() && given.number("x").signum() == 0
                                     ? Rational.ONE
-                                    : Elementary.corrected(given.number("x"), Math::cosh, Math::sinh)),
+                                    : isFarOut(given.number("x"))
+                                            ? halfOfPower(given.number("x").abs())
+                                            : Elementary.corrected(given.number("x"), Math::cosh, Math::sinh)),
             odd("tanh", "The hyperbolic tangent: sinh(x)/cosh(x).", Math::tanh, AngleFunctions::slopeOfTanh)
                     .example("tanh(0)", "0")
                     .example("tanh(1)", "0.7615941559557649")
                     .refuses("tanh(\"1\")", ErrorCode.WRONG_KIND)
                     .related("sinh", "atanh")
                     .works("sinh({x}) / cosh({x})"),
-            odd("asinh", "The number whose hyperbolic sine is x.", FastMath::asinh, d -> 1 / Math.sqrt(1 + d * d))
+            plain("asinh", "The number whose hyperbolic sine is x.", "any number", AngleFunctions::asinh)
                     .example("asinh(0)", "0")
                     .example("round(asinh(1), 12)", "44068679351/50000000000")
                     .refuses("asinh(\"1\")", ErrorCode.WRONG_KIND)
@@ -225,6 +227,8 @@ final class AngleFunctions {
 
     private static final double FAR_OUT = 700;
 
+    private static final double LARGE = 1e9;
+
     private AngleFunctions() {}
 
     private static Function angle(String name, String says, java.util.function.Function<Real, Result> code) {
@@ -262,7 +266,29 @@ final class AngleFunctions {
     }
 
     private static Result odd(Real x, DoubleUnaryOperator code, DoubleUnaryOperator slope) {
-        return x.isExact() && x.signum() == 0 ? Rational.ZERO : Elementary.corrected(x, code, slope);
+        return x.isExact() && x.signum() == 0 ? Rational.ZERO : Elementary.oddAndCorrected(x, code, slope);
+    }
+
+    private static Result sinh(Real x) {
+        if (!isFarOut(x)) {
+            return odd(x, Math::sinh, Math::cosh);
+        }
+        Result size = halfOfPower(x.abs());
+        return x.signum() < 0 && size instanceof Real real ? real.negate() : size;
+    }
+
+    /** Far out sinh and cosh are half of e to the power of x. */
+    private static Result halfOfPower(Real x) {
+        return Elementary.exp(x) instanceof Real power ? power.dividedBy(Rational.of(2)) : Undefined.TOO_LARGE;
+    }
+
+    /** Of large numbers ln(2x), which falls short by 1/(4x²) only; their squares may be past all doubles. */
+    private static Result asinh(Real x) {
+        if (Math.abs(x.toDouble()) < LARGE) {
+            return odd(x, FastMath::asinh, d -> 1 / Math.sqrt(1 + d * d));
+        }
+        Result size = Elementary.ln((Real) x.abs().plus(x.abs()));
+        return x.signum() < 0 && size instanceof Real real ? real.negate() : size;
     }
 
     private static double slopeOfTanh(double x) {

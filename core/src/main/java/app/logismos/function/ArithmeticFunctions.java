@@ -74,7 +74,7 @@ final class ArithmeticFunctions {
                     .argument("x", NUMBER, "any number")
                     .example("exp(0)", "1")
                     .example("exp(1)", "2.718281828459045")
-                    .refuses("exp(1000)", ErrorCode.TOO_LARGE)
+                    .refuses("exp(10^7)", ErrorCode.TOO_LARGE)
                     .related("ln")
                     .from("DLMF 4.2")
                     .works("e^{x}")

@@ -117,9 +117,7 @@ final class ChanceFunctions {
                     .refuses("lognormalinv(-1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("lognormal")
                     .computes(given -> {
-                        Real score = inverse(given, Distribution.NORMAL);
-                        return Elementary.exp(
-                                Algebra.plus(given.number("mean"), Algebra.times(given.number("sd"), score)));
+                        return isMiddle(given) ? Elementary.exp(given.number("mean")) : Extended.farExp(scored(given));
                     }),
             chance(
                             "fdistribution",
@@ -299,16 +297,7 @@ final class ChanceFunctions {
                     .from("OpenFormula 6.18.21; exact")
                     .computes(given -> {
                         int n = given.whole("n", 0, 100_000);
-                        Real p = share(given);
-                        Real sum = Rational.ZERO;
-                        for (int k = 0; k < n; k++) {
-                            given.check();
-                            sum = Algebra.plus(sum, DistributionFunctions.binomial(n, k, p));
-                            if (sum.compareTo(given.number("bound")) >= 0) {
-                                return Rational.of(k);
-                            }
-                        }
-                        return Rational.of(n);
+                        return Rational.of(BinomialSums.of(n, share(given)).reaching(given.number("bound")));
                     }),
             function("binomialrange", Category.DISTRIBUTIONS)
                     .alsoRead("B", "BINOM.DIST.RANGE")
@@ -326,13 +315,7 @@ final class ChanceFunctions {
                         int n = given.whole("n", 0, 100_000);
                         int from = given.whole("from", 0, n);
                         int to = given.isGiven("to") ? given.whole("to", from, n) : from;
-                        Real p = share(given);
-                        Real sum = Rational.ZERO;
-                        for (int k = from; k <= to; k++) {
-                            given.check();
-                            sum = Algebra.plus(sum, DistributionFunctions.binomial(n, k, p));
-                        }
-                        return sum;
+                        return BinomialSums.of(n, share(given)).chance(from, to);
                     }));
 
     private ChanceFunctions() {}
@@ -434,6 +417,20 @@ final class ChanceFunctions {
         return inverseOf(given, distribution, p, Algebra.minus(Rational.ONE, p));
     }
 
+    /** Where the normal distribution has its mean, exactly. */
+    static boolean isMiddle(Arguments given) {
+        return share(given).equals(Rational.of(1, 2));
+    }
+
+    /** mean + sd × z to thirty digits: where the two cancel, or are an exponent, those of a double would not do. */
+    static DD scored(Arguments given) {
+        inverse(given, Distribution.NORMAL);
+        DD chance = Extended.of(share(given));
+        DD score = Distribution.NORMAL.refinedInverse(chance, Extended.of(Algebra.minus(Rational.ONE, share(given))));
+        return Extended.of(given.number("mean"))
+                .add(Extended.of(given.number("sd")).multiply(score));
+    }
+
     private static Real inverseFromAbove(Arguments given, Distribution distribution) {
         Real p = share(given);
         return inverseOf(given, distribution, Algebra.minus(Rational.ONE, p), p);
@@ -475,12 +472,24 @@ final class ChanceFunctions {
         int marked = given.whole("marked", 0, population);
         int sample = given.whole("sample", 0, population);
         int k = given.whole("k", 0, Math.min(sample, marked));
-        Real sum = Rational.ZERO;
-        for (int i = given.truth("cumulative") ? 0 : k; i <= k; i++) {
-            given.check();
-            sum = Algebra.plus(sum, Algebra.times(ways(marked, i), ways(population - marked, sample - i)));
+        int first = Math.max(given.truth("cumulative") ? 0 : k, sample - (population - marked));
+        if (first > k) {
+            return Rational.ZERO;
         }
-        return Algebra.over(sum, ways(population, sample));
+        BigInteger term = wholeWays(marked, first).multiply(wholeWays(population - marked, sample - first));
+        BigInteger sum = term;
+        for (int i = first; i < k; i++) {
+            given.check();
+            // Each term follows from the one before by short factors and divisors.
+            term = term.multiply(BigInteger.valueOf((long) (marked - i) * (sample - i)))
+                    .divide(BigInteger.valueOf((i + 1L) * (population - marked - sample + i + 1L)));
+            sum = sum.add(term);
+        }
+        return Algebra.over(Rational.of(sum), ways(population, sample));
+    }
+
+    private static BigInteger wholeWays(int n, int k) {
+        return ((Rational) ways(n, k)).numerator();
     }
 
     private static Real ways(int n, int k) {

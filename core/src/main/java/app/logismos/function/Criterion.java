@@ -6,7 +6,6 @@ import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
-import java.math.BigDecimal;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -28,12 +27,12 @@ record Criterion(String sign, Value value) {
     }
 
     private static Value read(String text, Function<String, Value> reading) {
-        try {
-            return new NumberValue(Rational.of(new BigDecimal(text)));
-        } catch (NumberFormatException noNumber) {
+        return Rational.read(text).<Value>map(NumberValue::new).orElseGet(() -> {
             Value value = reading.apply(text);
-            return value instanceof Quantity || value instanceof Moment ? value : new Text(text);
-        }
+            return value instanceof NumberValue || value instanceof Quantity || value instanceof Moment
+                    ? value
+                    : new Text(text);
+        });
     }
 
     /** Whether a cell fulfils it; a cell of another kind fulfils only {@code <>}. */

@@ -63,8 +63,9 @@ final class DistributionFunctions {
                     .works("{mean} + {sd} × z, with z from the standard normal distribution for {p}")
                     .computes(given -> {
                         ChanceFunctions.above(given, "sd");
-                        Real score = ChanceFunctions.inverse(given, Distribution.NORMAL);
-                        return Algebra.plus(given.number("mean"), Algebra.times(given.number("sd"), score));
+                        return ChanceFunctions.isMiddle(given)
+                                ? given.number("mean")
+                                : Algebra.from(ChanceFunctions.scored(given));
                     }),
             function("binomial", Category.DISTRIBUTIONS)
                     .alsoRead("BINOMDIST")
@@ -226,13 +227,9 @@ final class DistributionFunctions {
         if (k.compareTo(n) > 0) {
             throw given.wrong("k", "at most `n`", k.toString());
         }
-        BigInteger first = given.truth("cumulative") ? BigInteger.ZERO : k;
-        Real sum = Rational.ZERO;
-        for (BigInteger i = first; i.compareTo(k) <= 0; i = i.add(BigInteger.ONE)) {
-            given.check();
-            sum = Algebra.plus(sum, binomial(n.longValue(), i.longValue(), p));
-        }
-        return sum;
+        return given.truth("cumulative")
+                ? BinomialSums.of(n.longValue(), p).chance(0, k.longValue())
+                : binomial(n.longValue(), k.longValue(), p);
     }
 
     /** The chance of exactly k successes in n tries. */

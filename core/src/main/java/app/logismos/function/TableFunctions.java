@@ -13,6 +13,7 @@ import static app.logismos.function.Parameter.Accepts.TABLE;
 import static app.logismos.function.Parameter.Accepts.TRUTH;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
+import app.logismos.number.Cancellable;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Rounding;
@@ -425,6 +426,7 @@ final class TableFunctions {
         List<List<Value>> rows = new ArrayList<>();
         for (int row = 0; row < table.rows(); row++) {
             List<Value> cells = new ArrayList<>();
+            Cancellable.tick();
             for (int column = 0; column < table.columns(); column++) {
                 cells.add(table.at(row, column));
             }
@@ -452,6 +454,7 @@ final class TableFunctions {
 
     /** Numbers, then dates and times, then texts, then truth values, then missing ones and empty cells. */
     static int compare(Value a, Value b) {
+        Cancellable.tick();
         if (a instanceof NumberValue x && b instanceof NumberValue y) {
             return x.real().compareTo(y.real());
         }

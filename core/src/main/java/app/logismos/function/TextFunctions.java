@@ -7,7 +7,6 @@ import static app.logismos.function.Parameter.Accepts.NUMBER;
 import static app.logismos.function.Parameter.Accepts.TEXT;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
-import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
@@ -249,7 +248,7 @@ final class TextFunctions {
         return bounded(String.join(given.text("separator"), parts));
     }
 
-    /** As in documents: texts as they are, numbers as they would be typed, others as they are shown. */
+    /** As in documents: texts as they are, all else as it is shown. */
     private static String shown(Arguments given, Value value) {
         if (value instanceof Text text) {
             return text.text();
@@ -257,9 +256,7 @@ final class TextFunctions {
         if (value instanceof Failure failure) {
             throw new Arguments.Refused(failure);
         }
-        return value instanceof NumberValue number
-                ? Plain.text(number.real())
-                : given.surroundings().showing().apply(value);
+        return given.surroundings().showing().apply(value);
     }
 
     private static Value split(Arguments given) {

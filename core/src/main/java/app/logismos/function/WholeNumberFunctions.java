@@ -11,6 +11,7 @@ import app.logismos.number.Undefined;
 import app.logismos.number.WholeNumbers;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
@@ -28,6 +29,8 @@ final class WholeNumberFunctions {
     /** 209 digits for each thousand: the number stays within a million. */
     private static final int LAST_FIBONACCI = 4_784_000;
 
+    private static final int MOST_BITS_OF_PRIMES = (int) (10_000 * 3.3219);
+
     static final List<Function> ALL = List.of(
             function("gcd", Category.WHOLE_NUMBERS)
                     .says("The greatest common divisor: the largest whole number that divides all.")
@@ -38,7 +41,7 @@ final class WholeNumberFunctions {
                     .related("lcm", "factorise")
                     .works(Workings::euclid)
                     .computes(given ->
-                            Rational.of(given.counts("numbers").stream().reduce(BigInteger.ZERO, BigInteger::gcd))),
+                            Rational.of(given.counts("numbers").stream().reduce(BigInteger.ZERO, WholeNumbers::gcd))),
             function("lcm", Category.WHOLE_NUMBERS)
                     .says("The least common multiple: the smallest whole number that all divide.")
                     .repeated("numbers", NUMBERS, "whole numbers, 0 or more")
@@ -60,7 +63,8 @@ final class WholeNumberFunctions {
                     .related("nextprime", "factorise")
                     .from("Miller–Rabin with the bases of Sorenson and Webster, Math. Comp. 86 (2017) 985")
                     .works(Workings::smallestDivisor)
-                    .answers(given -> new Truth(WholeNumbers.isPrime(given.whole("n")))),
+                    .refuses("isprime(10^20000)", ErrorCode.TOO_LARGE)
+                    .answers(given -> bounded(given.whole("n"), n -> new Truth(WholeNumbers.isPrime(n)))),
             function("nextprime", Category.WHOLE_NUMBERS)
                     .says("The smallest prime above a number.")
                     .argument("n", WHOLE, "a whole number")
@@ -68,7 +72,8 @@ final class WholeNumberFunctions {
                     .example("nextprime(0)", "2")
                     .refuses("nextprime(\"7\")", ErrorCode.WRONG_KIND)
                     .related("isprime")
-                    .computes(given -> Rational.of(WholeNumbers.nextPrime(given.whole("n")))),
+                    .answers(given ->
+                            bounded(given.whole("n"), n -> new NumberValue(Rational.of(WholeNumbers.nextPrime(n))))),
             function("factorise", Category.WHOLE_NUMBERS)
                     .says("The prime factors of a number: rows of a prime and how often it divides.")
                     .argument("n", WHOLE, "2 or more")
@@ -87,8 +92,9 @@ final class WholeNumberFunctions {
                     .refuses("divisors(0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("factorise")
                     .works(Workings::primeFactors)
-                    .answers(given ->
-                            column(WholeNumbers.divisors(WholeNumbers.factors(positive(given, 1), given::check)))),
+                    .answers(given -> bounded(
+                            positive(given, 1),
+                            n -> column(WholeNumbers.divisors(WholeNumbers.factors(n, given::check))))),
             function("iseven", Category.WHOLE_NUMBERS)
                     .says("Whether 2 divides a number.")
                     .argument("n", WHOLE, "a whole number")
@@ -148,7 +154,9 @@ final class WholeNumberFunctions {
     private WholeNumberFunctions() {}
 
     private static BigInteger lcm(BigInteger a, BigInteger b) {
-        return b.signum() == 0 ? BigInteger.ZERO : a.divide(a.gcd(b)).multiply(b);
+        return b.signum() == 0
+                ? BigInteger.ZERO
+                : a.divide(WholeNumbers.gcd(a, b)).multiply(b);
     }
 
     private static BigInteger positive(Arguments given, int least) {
@@ -159,9 +167,20 @@ final class WholeNumberFunctions {
         return n;
     }
 
+    /** Whether longer ones are prime is not found out within the time of a calculation. */
+    private static Value bounded(BigInteger n, java.util.function.Function<BigInteger, Value> answer) {
+        return n.bitLength() > MOST_BITS_OF_PRIMES
+                ? Failure.of(ErrorCode.TOO_LARGE, "Primes are looked for among numbers of up to 10,000 digits.")
+                : answer.apply(n);
+    }
+
     private static Value factorised(Arguments given) {
+        return bounded(positive(given, 2), n -> factorised(n, given::check));
+    }
+
+    private static Value factorised(BigInteger n, Runnable check) {
         List<Value> cells = new ArrayList<>();
-        Map<BigInteger, Integer> factors = WholeNumbers.factors(positive(given, 2), given::check);
+        Map<BigInteger, Integer> factors = WholeNumbers.factors(n, check);
         factors.forEach((prime, times) -> {
             cells.add(new NumberValue(Rational.of(prime)));
             cells.add(NumberValue.of(times));
@@ -179,8 +198,8 @@ final class WholeNumberFunctions {
     }
 
     private static Value digits(Arguments given) {
-        String digits =
-                given.count("n").toString(given.whole("base", 2, LARGEST_BASE)).toUpperCase(Locale.ROOT);
+        String digits = WholeNumbers.write(given.count("n"), given.whole("base", 2, LARGEST_BASE))
+                .toUpperCase(Locale.ROOT);
         int length = given.whole("length", 0, 8_192);
         return new Text("0".repeat(Math.max(0, length - digits.length())) + digits);
     }
@@ -191,7 +210,7 @@ final class WholeNumberFunctions {
         if (digits.isEmpty() || !digits.chars().allMatch(c -> c < 128 && Character.digit(c, base) >= 0)) {
             throw given.wrong("text", "digits of base " + base, "\"" + digits + "\"");
         }
-        return new NumberValue(Rational.of(new BigInteger(digits, base)));
+        return new NumberValue(Rational.of(WholeNumbers.read(digits, base)));
     }
 
     private static Result fibonacci(Arguments given) {

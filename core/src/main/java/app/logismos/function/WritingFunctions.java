@@ -136,7 +136,15 @@ final class WritingFunctions {
         BigDecimal decimal = new BigDecimal(exact.numerator())
                 .divide(new BigDecimal(exact.denominator()), Math.max(0, places), RoundingMode.HALF_UP);
         String digits = decimal.toPlainString();
-        return new Text(given.truth("plain") ? digits : grouped(digits));
+        // What a number with a comma is called where numbers have one: then points are free for the groups.
+        boolean hasComma = given.surroundings().reading().apply("0,5") instanceof NumberValue half
+                && half.real().equals(Rational.of(1, 2));
+        String written = given.truth("plain") ? digits : grouped(digits);
+        return new Text(hasComma ? exchanged(written) : written);
+    }
+
+    private static String exchanged(String number) {
+        return number.replace(',', ' ').replace('.', ',').replace(' ', '.');
     }
 
     private static String grouped(String digits) {

@@ -1,5 +1,7 @@
 package app.logismos.number;
 
+import java.math.BigDecimal;
+
 /** The four operations and comparison over every pair of representations; the exact ones first, doubles last. */
 final class Arithmetic {
     private Arithmetic() {}
@@ -20,7 +22,7 @@ final class Arithmetic {
         if (b.isExact() && b.signum() == 0) {
             return a;
         }
-        return fromDoubles(a, b, a.toDouble() + b.toDouble());
+        return fromDoubles(a, b, a.toDouble() + b.toDouble(), BigDecimal::add);
     }
 
     static Result times(Real a, Real b) {
@@ -40,7 +42,7 @@ final class Arithmetic {
         if (exactZero && a.isFinite() && b.isFinite()) {
             return Rational.ZERO;
         }
-        return fromDoubles(a, b, a.toDouble() * b.toDouble());
+        return fromDoubles(a, b, a.toDouble() * b.toDouble(), BigDecimal::multiply);
     }
 
     static Result divide(Real a, Real b) {
@@ -62,7 +64,7 @@ final class Arithmetic {
         if (a.isExact() && a.signum() == 0 && b.isFinite()) {
             return Rational.ZERO;
         }
-        return fromDoubles(a, b, a.toDouble() / b.toDouble());
+        return fromDoubles(a, b, a.toDouble() / b.toDouble(), BigDecimal::divide);
     }
 
     static int compare(Real a, Real b) {
@@ -81,6 +83,9 @@ final class Arithmetic {
         if (a instanceof PiMultiple x && b instanceof PiMultiple y) {
             return compare(x.times(), y.times());
         }
+        if (a instanceof FarApproximate || b instanceof FarApproximate) {
+            return FarApproximate.decimal(a).compareTo(FarApproximate.decimal(b));
+        }
         return compareFractions(Rounding.exact(a), Rounding.exact(b));
     }
 
@@ -92,10 +97,20 @@ final class Arithmetic {
         if (times instanceof Rational rational) {
             return PiMultiple.of(rational);
         }
-        return times instanceof Approximate a ? Approximate.finite(a.number() * Math.PI) : times;
+        return times instanceof Real real ? times(real, Real.from(Math.PI)) : times;
     }
 
-    private static Result fromDoubles(Real a, Real b, double answer) {
-        return a.isFinite() && b.isFinite() ? Approximate.finite(answer) : Approximate.of(answer);
+    /** The answer in doubles, where a double holds it and both operands. */
+    private static Result fromDoubles(Real a, Real b, double answer, FarApproximate.Operation operation) {
+        if (!a.isFinite() || !b.isFinite()) {
+            return Approximate.of(answer);
+        }
+        boolean hasZero = a.signum() == 0 || b.signum() == 0;
+        boolean isNear = isHeld(a) && isHeld(b) && (FarApproximate.isNear(answer) || answer == 0 && hasZero);
+        return isNear ? Approximate.of(answer) : FarApproximate.of(a, b, operation);
+    }
+
+    private static boolean isHeld(Real number) {
+        return number instanceof Approximate near && near.number() == 0 || FarApproximate.isNear(number.toDouble());
     }
 }

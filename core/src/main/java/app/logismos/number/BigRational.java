@@ -15,14 +15,15 @@ record BigRational(BigInteger numerator, BigInteger denominator) implements Rati
 
     /** What the denominators share is taken out before the parts grow (Knuth, The Art of Computer Programming 2, 4.5.1). */
     static Result sum(Rational a, Rational b) {
-        BigInteger shared = a.denominator().gcd(b.denominator());
+        LongOperations.beforeWork(a.numerator(), b.numerator());
+        BigInteger shared = LongOperations.gcd(a.denominator(), b.denominator());
         BigInteger left = b.denominator().divide(shared);
         BigInteger right = a.denominator().divide(shared);
         BigInteger above = a.numerator().multiply(left).add(b.numerator().multiply(right));
         if (above.signum() == 0) {
             return ZERO;
         }
-        BigInteger still = above.gcd(shared);
+        BigInteger still = LongOperations.gcd(above, shared);
         return bounded(
                 lowest(above.divide(still), right.multiply(b.denominator().divide(still))));
     }
@@ -42,8 +43,9 @@ record BigRational(BigInteger numerator, BigInteger denominator) implements Rati
 
     /** Crosswise common factors go first: the product is then already in lowest terms. */
     private static Result product(BigInteger a, BigInteger b, BigInteger c, BigInteger d) {
-        BigInteger first = a.gcd(d);
-        BigInteger second = c.gcd(b);
+        LongOperations.beforeWork(a, c);
+        BigInteger first = LongOperations.gcd(a, d);
+        BigInteger second = LongOperations.gcd(c, b);
         return bounded(lowest(
                 a.divide(first).multiply(c.divide(second)), b.divide(second).multiply(d.divide(first))));
     }
@@ -65,13 +67,13 @@ record BigRational(BigInteger numerator, BigInteger denominator) implements Rati
      * The fraction within the bounds of the language: exact where it may be, the nearest double where a part outgrows
      * {@link Real#MAX_FRACTION_BITS}, but exact all the same where that double would be zero or infinite.
      */
-    private static Result bounded(Rational exact) {
+    static Result bounded(Rational exact) {
         int bits = Math.max(exact.numerator().bitLength(), exact.denominator().bitLength());
         if (exact.isInteger() || bits <= MAX_FRACTION_BITS) {
             return isTooLong(exact.numerator()) ? Undefined.TOO_LARGE : exact;
         }
         double nearest = exact.toDouble();
-        if (nearest != 0 && Double.isFinite(nearest)) {
+        if (FarApproximate.isNear(nearest)) {
             return Approximate.of(nearest);
         }
         return isTooLong(exact.numerator()) || isTooLong(exact.denominator()) ? Undefined.TOO_LARGE : exact;
@@ -112,17 +114,32 @@ record BigRational(BigInteger numerator, BigInteger denominator) implements Rati
         return toDouble(numerator, denominator);
     }
 
-    /** The nearest double, correctly rounded except among subnormal numbers. */
+    /** The nearest double, correctly rounded: to the even one where two are as near. */
     static double toDouble(BigInteger above, BigInteger below) {
         if (below.equals(BigInteger.ONE)) {
             return above.doubleValue();
         }
-        int shift = above.bitLength() - below.bitLength() - QUOTIENT_BITS;
+        int exponent = above.bitLength() - below.bitLength();
+        if (exponent < Double.MIN_EXPONENT + 2) {
+            return subnormal(above, below);
+        }
+        int shift = exponent - QUOTIENT_BITS;
         BigInteger[] parts = shift > 0
                 ? above.abs().divideAndRemainder(below.shiftLeft(shift))
                 : above.abs().shiftLeft(-shift).divideAndRemainder(below);
         BigInteger quotient = parts[1].signum() == 0 ? parts[0] : parts[0].setBit(0);
         double size = Math.scalb(quotient.doubleValue(), shift);
+        return above.signum() < 0 ? -size : size;
+    }
+
+    /** The nearest among the multiples of the smallest double, found with two more bits and one for the rest. */
+    private static double subnormal(BigInteger above, BigInteger below) {
+        BigInteger[] parts = above.abs().shiftLeft(2 - Double.MIN_EXPONENT + 52).divideAndRemainder(below);
+        long quarters = parts[0].longValue() | (parts[1].signum() == 0 ? 0 : 1);
+        long whole = quarters >> 2;
+        int rest = (int) (quarters & 3);
+        long nearest = rest > 2 || rest == 2 && (whole & 1) == 1 ? whole + 1 : whole;
+        double size = Double.longBitsToDouble(nearest);
         return above.signum() < 0 ? -size : size;
     }
 }

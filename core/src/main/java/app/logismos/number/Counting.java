@@ -18,6 +18,9 @@ public final class Counting {
     /** Below so many factors a product is multiplied in a row. */
     private static final long ROW = 16;
 
+    /** A product of more factors takes a moment. */
+    private static final long LOOK = 1_000;
+
     private Counting() {}
 
     /**
@@ -111,6 +114,7 @@ public final class Counting {
             }
             return all;
         }
+        Cancellable.check();
         BigInteger middle = first.add(count.shiftRight(1));
         return product(first, middle).multiply(product(middle.add(BigInteger.ONE), last));
     }
@@ -129,6 +133,9 @@ public final class Counting {
                 }
             }
             return all.multiply(BigInteger.valueOf(few));
+        }
+        if (last - first > LOOK) {
+            Cancellable.check();
         }
         long middle = first + (last - first) / 2;
         return product(first, middle).multiply(product(middle + 1, last));

@@ -35,8 +35,11 @@ public final class Elementary {
         }
         double near = x.toDouble();
         double answer = Math.exp(near);
-        if (!x.isFinite() || Double.isInfinite(answer)) {
-            return x.isFinite() ? Undefined.TOO_LARGE : Approximate.of(answer);
+        if (!x.isFinite()) {
+            return Approximate.of(answer);
+        }
+        if (!FarApproximate.isNear(answer)) {
+            return Double.isInfinite(near) ? Undefined.TOO_LARGE : Extended.farExp(Extended.of(x));
         }
         return Approximate.finite(answer + answer * rest(x, near));
     }
@@ -50,7 +53,7 @@ public final class Elementary {
             return Rational.ZERO;
         }
         double near = x.toDouble();
-        if (x instanceof Rational && (near == 0 || Double.isInfinite(near))) {
+        if (x.isFinite() && !FarApproximate.isNear(near)) {
             return Approximate.of(Extended.ln(x).hi());
         }
         double answer = Math.log(near);
@@ -78,7 +81,7 @@ public final class Elementary {
             return Rational.ZERO;
         }
         double quotient = Extended.ln(x).divide(Extended.ln(base)).hi();
-        if (x.isFinite() && Math.abs(quotient) < Real.MAX_DIGITS * 4.0 && x instanceof Rational) {
+        if (Math.abs(quotient) < Real.MAX_DIGITS * 4.0 && x instanceof Rational) {
             Rational whole = Rational.of(Math.round(quotient));
             boolean isNear = Math.abs(quotient - whole.toDouble()) < 1e-9 * Math.max(1, Math.abs(quotient));
             if (isNear && Powers.power(base, whole) instanceof Real power && power.equals(x)) {
@@ -90,6 +93,9 @@ public final class Elementary {
 
     /** The sine of an angle in radians; exact where it is rational. */
     public static Result sin(Real x) {
+        if (isTiny(x)) {
+            return FarApproximate.of(FarApproximate.decimal(x));
+        }
         if (x instanceof PiMultiple multiple) {
             return sinOfTurns(turns(multiple.times()));
         }
@@ -126,6 +132,11 @@ public final class Elementary {
                 : ofLongAngle(x, Extended.SineAndCosine::cosine);
     }
 
+    /** Below the doubles, where sines, tangents and their inverses are their argument, to more digits than are kept. */
+    static boolean isTiny(Real x) {
+        return x.signum() != 0 && !(x instanceof PiMultiple) && Math.abs(x.toDouble()) < Double.MIN_NORMAL;
+    }
+
     private static Result ofLongAngle(Real x, Function<Extended.SineAndCosine, DD> part) {
         return x.isFinite()
                 ? Extended.sineAndCosine(Rounding.exact(x))
@@ -136,6 +147,9 @@ public final class Elementary {
 
     /** The tangent of an angle in radians; exact where it is rational, {@link Undefined#DIVIDE_BY_ZERO} at a pole. */
     public static Result tan(Real x) {
+        if (isTiny(x)) {
+            return FarApproximate.of(FarApproximate.decimal(x));
+        }
         if (x instanceof PiMultiple multiple) {
             return tanOfTurns(multiple.times());
         }
@@ -223,6 +237,11 @@ public final class Elementary {
         double rest = rest(x, near);
         double better = rest == 0 ? answer : answer + slope.applyAsDouble(near) * rest;
         return x.isFinite() ? Approximate.finite(Double.isFinite(better) ? better : answer) : Approximate.of(answer);
+    }
+
+    /** The same of a function that near 0 is its argument. */
+    public static Result oddAndCorrected(Real x, DoubleUnaryOperator function, DoubleUnaryOperator slope) {
+        return isTiny(x) ? FarApproximate.of(FarApproximate.decimal(x)) : corrected(x, function, slope);
     }
 
     /** What rounding the exact number to the double near it left over; 0 for doubles and where the double is infinite. */

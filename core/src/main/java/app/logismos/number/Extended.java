@@ -21,6 +21,8 @@ public final class Extended {
 
     private static final DD LN2 = constant("0.693147180559945309417232121458176568075500134360255254120680009");
 
+    private static final DD LN10 = constant("2.302585092994045684017991454684364207601101488628772976033327900");
+
     /** e to the power of more is infinite, of less than its negative 0. */
     private static final double MOST_EXPONENT = 750;
 
@@ -31,6 +33,10 @@ public final class Extended {
 
     /** Digits after the point that are wanted of an angle, before any that cancel. */
     private static final int DIGITS = 50;
+
+    private static final double BITS_TO_DIGITS = Math.log10(2);
+
+    private static final double QUARTER_OF_PI = Math.PI / 4;
 
     /** So long that π is worked out in a moment. */
     private static final int MOST_DIGITS_OF_ANGLE = 10_000;
@@ -75,6 +81,9 @@ public final class Extended {
 
     /** The natural logarithm of a number above 0. */
     public static DD ln(Real x) {
+        if (x instanceof FarApproximate) {
+            return ln(Rounding.exact(x));
+        }
         Real off = x instanceof Rational || x instanceof Approximate
                 ? (Real) Rounding.exact(x).minus(Rational.ONE)
                 : Rational.ONE;
@@ -130,27 +139,55 @@ public final class Extended {
         return exp(ln(x).multiply(y));
     }
 
+    /** {@code x} to the power of {@code y}, for x above 0, where the answer or x is beyond the doubles. */
+    static Result farPower(Real x, Real y) {
+        DD exponent = Double.isInfinite(y.toDouble()) ? DD.of(y.toDouble()) : of(y);
+        return farExp(ln(x).multiply(exponent));
+    }
+
+    /** e to the power of {@code x}, of any size: powers of ten are taken out first. */
+    public static Result farExp(DD x) {
+        DD tens = x.divide(LN10);
+        if (!(Math.abs(tens.hi()) <= Real.MAX_DIGITS + 1)) {
+            return Undefined.TOO_LARGE;
+        }
+        int power = (int) Math.rint(tens.hi());
+        DD rest = exp(x.subtract(LN10.multiply((double) power)));
+        return FarApproximate.of(rest.bigDecimalValue().scaleByPowerOfTen(power));
+    }
+
     /** Sine and cosine of one angle. */
     record SineAndCosine(DD sine, DD cosine) {}
 
     /** Sine and cosine of an angle in radians, of any size; nothing where it has more digits than can be turned back. */
     static Optional<SineAndCosine> sineAndCosine(Rational angle) {
         int whole = (int)
-                (Math.max(0, angle.numerator().bitLength() - angle.denominator().bitLength()) * Math.log10(2));
+                (Math.max(0, angle.numerator().bitLength() - angle.denominator().bitLength()) * BITS_TO_DIGITS);
         if (whole > MOST_DIGITS_OF_ANGLE) {
             return Optional.empty();
         }
-        for (int digits = DIGITS; ; digits *= 2) {
+        if (whole == 0 && Math.abs(angle.toDouble()) < QUARTER_OF_PI) {
+            return Optional.of(near(of(angle)));
+        }
+        // A rational angle is never a multiple of a quarter turn, but it may be so near to one that the rest has few
+        // digits
+        // of its own. No more cancel than the angle has by itself, with very many to spare (K. Mahler, Indag. Math. 15
+        // (1953) 30: |π − p/q| > q^−42).
+        int most = 2 * DIGITS + 42 * (int) (BITS_TO_DIGITS * angle.denominator().bitLength() + whole + 1);
+        int digits = DIGITS;
+        while (true) {
+            Cancellable.check();
             MathContext context = new MathContext(whole + digits);
             BigDecimal exact = new BigDecimal(angle.numerator()).divide(new BigDecimal(angle.denominator()), context);
             BigDecimal quarter = pi(whole + digits).divide(BigDecimal.valueOf(2));
             BigDecimal turns = exact.divide(quarter, 0, RoundingMode.HALF_EVEN);
             BigDecimal rest = exact.subtract(quarter.multiply(turns));
-            // The rest is good to so many digits after the point; where it is small, few of them are its own.
-            if (rest.precision() - rest.scale() > DIGITS / 2 - digits) {
+            // The rest is good to so many digits after the point.
+            if (rest.precision() - rest.scale() > DIGITS / 2 - digits || digits >= most) {
                 return Optional.of(
                         turned(near(DD.from(rest)), turns.toBigInteger().intValue() & 3));
             }
+            digits *= 2;
         }
     }
 
@@ -202,6 +239,7 @@ public final class Extended {
         BigInteger power = one.divide(BigInteger.valueOf(x));
         BigInteger sum = power;
         for (int n = 3; power.signum() != 0; n += 2) {
+            Cancellable.check();
             power = power.divide(square).negate();
             sum = sum.add(power.divide(BigInteger.valueOf(n)));
         }

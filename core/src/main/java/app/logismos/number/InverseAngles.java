@@ -10,6 +10,9 @@ public final class InverseAngles {
 
     /** The angle in [−π/2, π/2] with this sine. */
     public static Result asin(Real x) {
+        if (Elementary.isTiny(x)) {
+            return FarApproximate.of(FarApproximate.decimal(x));
+        }
         if (x.abs().compareTo(Rational.ONE) > 0) {
             return Undefined.NO_REAL_RESULT;
         }
@@ -57,6 +60,9 @@ public final class InverseAngles {
 
     /** The angle in (−π/2, π/2) with this tangent. */
     public static Result atan(Real x) {
+        if (Elementary.isTiny(x)) {
+            return FarApproximate.of(FarApproximate.decimal(x));
+        }
         if (x.isExact() && x.signum() == 0) {
             return Rational.ZERO;
         }
@@ -100,6 +106,9 @@ public final class InverseAngles {
 
     /** The number with this hyperbolic tangent: half of log1p(2x / (1 − x)), the quotient being worked exactly. */
     public static Result atanh(Real x) {
+        if (Elementary.isTiny(x)) {
+            return FarApproximate.of(FarApproximate.decimal(x));
+        }
         int order = x.abs().compareTo(Rational.ONE);
         if (order >= 0) {
             return Undefined.NO_REAL_RESULT;

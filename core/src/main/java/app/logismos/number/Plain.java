@@ -24,7 +24,11 @@ public final class Plain {
         if (number instanceof Rational rational) {
             return fraction(rational);
         }
-        return number instanceof PiMultiple multiple ? multiple(multiple) : decimal(((Approximate) number).number());
+        return number instanceof PiMultiple multiple
+                ? multiple(multiple)
+                : number instanceof FarApproximate far
+                        ? scientific(far.number())
+                        : decimal(((Approximate) number).number());
     }
 
     private static String fraction(Rational number) {
@@ -60,6 +64,16 @@ public final class Plain {
                 .multiply(BigDecimal.valueOf(2).pow(shift, ample), ample);
         int digits = leading.precision() - leading.scale();
         String first = leading.unscaledValue().toString().substring(0, SHOWN_ENDS);
+        String following = leading.unscaledValue().toString().substring(SHOWN_ENDS);
+        boolean isUnsure =
+                following.chars().allMatch(c -> c == '9') || following.chars().allMatch(c -> c == '0');
+        if (isUnsure) {
+            // So near a power of ten, or a number that ends in zeros, the leading bits do not decide.
+            digits = size.compareTo(BigInteger.TEN.pow(digits)) >= 0
+                    ? digits + 1
+                    : size.compareTo(BigInteger.TEN.pow(digits - 1)) < 0 ? digits - 1 : digits;
+            first = size.divide(BigInteger.TEN.pow(digits - SHOWN_ENDS)).toString();
+        }
         String last = size.mod(BigInteger.TEN.pow(SHOWN_ENDS)).toString();
         return (whole.signum() < 0 ? "-" : "") + first + "…" + "0".repeat(SHOWN_ENDS - last.length()) + last + " ["
                 + digits + " digits]";
@@ -99,9 +113,20 @@ public final class Plain {
         if (exponent < LAST_PLAIN_EXPONENT && exponent >= FIRST_PLAIN_EXPONENT) {
             return shortest.toPlainString();
         }
-        String digits = shortest.unscaledValue().abs().toString();
+        return scientific(shortest);
+    }
+
+    private static String scientific(BigDecimal number) {
+        String digits = number.unscaledValue().abs().toString();
         String mantissa = digits.length() == 1 ? digits : digits.charAt(0) + "." + digits.substring(1);
-        return (number < 0 ? "-" : "") + mantissa + "e" + exponent;
+        return (number.signum() < 0 ? "-" : "") + mantissa + "e" + (number.precision() - number.scale() - 1);
+    }
+
+    /** The approximate number nearest to a finite one. */
+    public static Real approximate(Real number) {
+        return FarApproximate.isNear(number.toDouble()) || number.signum() == 0
+                ? Real.from(number.toDouble())
+                : FarApproximate.of(FarApproximate.decimal(number)) instanceof Real far ? far : number;
     }
 
     /** The decimal with the fewest digits among those that read as this double; {@link Double#toString} misses some. */

@@ -82,11 +82,7 @@ public final class Powers {
         if (BigRational.isTooManyBits(leastBits)) {
             return Undefined.TOO_LARGE;
         }
-        BigInteger raisedAbove = above.pow(times);
-        BigInteger raisedBelow = below.pow(times);
-        return exponent.signum() > 0
-                ? BigRational.bounded(raisedAbove, raisedBelow)
-                : BigRational.bounded(raisedBelow, raisedAbove);
+        return raised(base, exponent.intValue());
     }
 
     private static boolean isOne(BigInteger whole) {
@@ -99,7 +95,7 @@ public final class Powers {
             BigDecimal decimal = new BigDecimal(base.numerator()).divide(new BigDecimal(base.denominator()), DIGITS);
             try {
                 double nearest = decimal.pow(exponent, DIGITS).doubleValue();
-                if (nearest != 0 && Double.isFinite(nearest)) {
+                if (FarApproximate.isNear(nearest)) {
                     return Approximate.of(nearest);
                 }
             } catch (ArithmeticException outOfDecimalRange) {
@@ -109,10 +105,21 @@ public final class Powers {
         if (BigRational.isTooManyBits(leastBits)) {
             return Undefined.TOO_LARGE;
         }
+        return raised(base, exponent);
+    }
+
+    /** Both parts to the power: they have no common factor before, so that they have none after. */
+    private static Result raised(Rational base, int exponent) {
         int times = Math.abs(exponent);
-        BigInteger above = base.numerator().pow(times);
-        BigInteger below = base.denominator().pow(times);
-        return exponent > 0 ? BigRational.bounded(above, below) : BigRational.bounded(below, above);
+        BigInteger above = LongOperations.power(base.numerator(), times);
+        BigInteger below = LongOperations.power(base.denominator(), times);
+        if (exponent > 0) {
+            return BigRational.bounded(BigRational.lowest(above, below));
+        }
+        return BigRational.bounded(
+                above.signum() < 0
+                        ? BigRational.lowest(below.negate(), above.negate())
+                        : BigRational.lowest(below, above));
     }
 
     private static Result rationalPower(Rational base, Rational exponent) {
@@ -125,8 +132,8 @@ public final class Powers {
             }
         }
         double nearest = base.toDouble();
-        if (nearest == 0 || Double.isInfinite(nearest)) {
-            return Approximate.finite(Extended.power(base, exponent).hi());
+        if (!FarApproximate.isNear(nearest)) {
+            return Extended.farPower(base, exponent);
         }
         if (exponent.equals(Rational.of(1, 2))) {
             return Approximate.of(Math.sqrt(nearest));
@@ -142,25 +149,16 @@ public final class Powers {
         if (degree >= number.bitLength()) {
             return BigInteger.ZERO;
         }
-        BigInteger root = floorRoot(number, degree);
+        BigInteger root = LongOperations.root(number, degree);
         return root.pow(degree).equals(number) ? root : BigInteger.ZERO;
     }
 
-    /** Newton's iteration from above; it falls until it has passed the root. */
-    private static BigInteger floorRoot(BigInteger number, int degree) {
-        if (degree == 2) {
-            return number.sqrt();
-        }
-        BigInteger guess = BigInteger.ONE.shiftLeft(number.bitLength() / degree + 1);
-        while (true) {
-            BigInteger next = guess.multiply(BigInteger.valueOf(degree - 1L))
-                    .add(number.divide(guess.pow(degree - 1)))
-                    .divide(BigInteger.valueOf(degree));
-            if (next.compareTo(guess) >= 0) {
-                return guess;
-            }
-            guess = next;
-        }
+    /** The power of a negative number is negative where the exponent, then a whole number, is odd. */
+    private static Result signed(Real base, Real exponent, Result size) {
+        boolean isNegative = base.signum() < 0
+                && exponent instanceof Rational whole
+                && whole.numerator().testBit(0);
+        return isNegative && size instanceof Real real ? real.negate() : size;
     }
 
     private static Result fromDoubles(Real base, Real exponent) {
@@ -174,11 +172,17 @@ public final class Powers {
         if (!base.isFinite() || !exponent.isFinite()) {
             return Approximate.of(answer);
         }
+        if (base.signum() != 0 && !(FarApproximate.isNear(near) && FarApproximate.isNear(answer))) {
+            return signed(base, exponent, Extended.farPower(base.abs(), exponent));
+        }
         // What rounding base and exponent to doubles left over: d(b^e) = b^e (e db / b + ln b de).
         double rest = power * Elementary.rest(base, near) / near
                 + (isCubeRoot ? 0 : Math.log(near) * Elementary.rest(exponent, power));
         if (Math.abs(rest) > MOST_CORRECTION) {
-            return Approximate.finite(Extended.power(base, exponent).hi());
+            return signed(
+                    base,
+                    exponent,
+                    Approximate.finite(Extended.power(base.abs(), exponent).hi()));
         }
         return Approximate.finite(Double.isFinite(answer * rest) ? answer + answer * rest : answer);
     }

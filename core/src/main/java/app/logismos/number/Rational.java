@@ -2,6 +2,7 @@ package app.logismos.number;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.util.Optional;
 
 /**
  * An exact rational number in lowest terms with a positive denominator.
@@ -15,6 +16,9 @@ public sealed interface Rational extends Real permits SmallRational, BigRational
 
     /** 1. */
     Rational ONE = of(1);
+
+    /** The characters of the longest entry. */
+    int LONGEST_READ = 8_192;
 
     /** The part above the line; carries the sign. */
     BigInteger numerator();
@@ -46,7 +50,7 @@ public sealed interface Rational extends Real permits SmallRational, BigRational
         if (denominator.signum() == 0) {
             throw new IllegalArgumentException("denominator must not be 0, numerator was " + numerator);
         }
-        BigInteger shared = numerator.gcd(denominator);
+        BigInteger shared = LongOperations.gcd(numerator, denominator);
         BigInteger divisor = denominator.signum() < 0 ? shared.negate() : shared;
         return BigRational.lowest(numerator.divide(divisor), denominator.divide(divisor));
     }
@@ -63,6 +67,22 @@ public sealed interface Rational extends Real permits SmallRational, BigRational
         return decimal.scale() <= 0
                 ? of(decimal.toBigIntegerExact())
                 : of(decimal.unscaledValue(), BigInteger.TEN.pow(decimal.scale()));
+    }
+
+    /**
+     * The number that a decimal with a point spells, as {@link BigDecimal} reads it; nothing where it is none, or where it
+     * has more digits than an entry (language, section 8) or than a number may have.
+     */
+    static Optional<Rational> read(String decimal) {
+        if (decimal.length() > LONGEST_READ) {
+            return Optional.empty();
+        }
+        try {
+            BigDecimal number = new BigDecimal(decimal);
+            return Math.abs((long) number.scale()) <= MAX_DIGITS ? Optional.of(of(number)) : Optional.empty();
+        } catch (NumberFormatException noNumber) {
+            return Optional.empty();
+        }
     }
 
     /** The whole part, rounded towards minus infinity. */

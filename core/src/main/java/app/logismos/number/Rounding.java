@@ -55,6 +55,8 @@ public final class Rounding {
         return Rational.of(
                 number instanceof PiMultiple multiple
                         ? multiple.toDecimal()
-                        : new BigDecimal(((Approximate) number).number()));
+                        : number instanceof FarApproximate far
+                                ? far.number()
+                                : new BigDecimal(((Approximate) number).number()));
     }
 }

@@ -16,11 +16,64 @@ public final class WholeNumbers {
     /** Past that, so sure that chance is not worth a thought. */
     private static final int CERTAINTY = 128;
 
+    /** The power of a longer number is taken in parts, and thirteen bases are sure enough for it. */
+    private static final int LONGEST_AT_ONCE = 3_000;
+
+    private static final int READ_AT_ONCE = 1_000;
+
     private static final int TRIAL = 10_000;
 
     private WholeNumbers() {}
 
-    /** Whether a number is prime; deterministic Miller–Rabin below 3.3 × 10²⁴. */
+    /** The number that digits spell; {@link BigInteger#BigInteger(String, int)} takes a time that grows with their square. */
+    public static BigInteger read(String digits, int base) {
+        if (digits.length() <= READ_AT_ONCE) {
+            return new BigInteger(digits, base);
+        }
+        Cancellable.check();
+        int low = digits.length() / 2;
+        return read(digits.substring(0, digits.length() - low), base)
+                .multiply(BigInteger.valueOf(base).pow(low))
+                .add(read(digits.substring(digits.length() - low), base));
+    }
+
+    /** The digits of a number that is 0 or more, in lower case; in parts, as {@link #read}. */
+    public static String write(BigInteger number, int base) {
+        List<BigInteger> powers =
+                new ArrayList<>(List.of(BigInteger.valueOf(base).pow(READ_AT_ONCE)));
+        while (powers.get(powers.size() - 1).compareTo(number) <= 0) {
+            BigInteger last = powers.get(powers.size() - 1);
+            powers.add(LongOperations.power(last, 2));
+        }
+        StringBuilder digits = new StringBuilder();
+        write(number, base, powers, powers.size() - 1, digits);
+        return digits.toString();
+    }
+
+    /** A number below the power at {@code level}; with zeros in front, unless it is the beginning. */
+    private static void write(BigInteger number, int base, List<BigInteger> powers, int level, StringBuilder digits) {
+        if (level == 0) {
+            String part = number.toString(base);
+            if (!digits.isEmpty()) {
+                digits.append("0".repeat(READ_AT_ONCE - part.length()));
+            }
+            digits.append(part.equals("0") && digits.isEmpty() && powers.size() > 1 ? "" : part);
+            return;
+        }
+        Cancellable.check();
+        BigInteger[] parts = number.divideAndRemainder(powers.get(level - 1));
+        if (parts[0].signum() != 0 || !digits.isEmpty()) {
+            write(parts[0], base, powers, level - 1, digits);
+        }
+        write(parts[1], base, powers, level - 1, digits);
+    }
+
+    /** The greatest common divisor, 0 or more; 0 counts as a multiple of everything. */
+    public static BigInteger gcd(BigInteger a, BigInteger b) {
+        return LongOperations.gcd(a, b);
+    }
+
+    /** Whether a number is prime; deterministic Miller–Rabin below 3.3 × 10²⁴, past that surely but for chance. */
     public static boolean isPrime(BigInteger n) {
         if (n.compareTo(BigInteger.TWO) < 0) {
             return false;
@@ -34,18 +87,22 @@ public final class WholeNumbers {
                 return false;
             }
         }
-        if (n.compareTo(DECIDED) >= 0) {
-            return n.isProbablePrime(CERTAINTY);
-        }
         BigInteger last = n.subtract(BigInteger.ONE);
         int twos = last.getLowestSetBit();
         BigInteger odd = last.shiftRight(twos);
         for (int base : BASES) {
-            if (isWitness(BigInteger.valueOf(base).modPow(odd, n), twos, last, n)) {
+            Cancellable.check();
+            if (isWitness(power(BigInteger.valueOf(base), odd, n), twos, last, n)) {
                 return false;
             }
         }
-        return true;
+        return n.compareTo(DECIDED) < 0 || n.bitLength() > LONGEST_AT_ONCE || n.isProbablePrime(CERTAINTY);
+    }
+
+    private static BigInteger power(BigInteger base, BigInteger exponent, BigInteger modulus) {
+        return modulus.bitLength() <= LONGEST_AT_ONCE
+                ? base.modPow(exponent, modulus)
+                : LongOperations.power(base, exponent, modulus);
     }
 
     private static boolean isWitness(BigInteger power, int twos, BigInteger last, BigInteger n) {
@@ -69,6 +126,7 @@ public final class WholeNumbers {
             candidate = candidate.add(BigInteger.ONE);
         }
         while (!isPrime(candidate)) {
+            Cancellable.check();
             candidate = candidate.add(candidate.equals(BigInteger.TWO) ? BigInteger.ONE : BigInteger.TWO);
         }
         return candidate;
@@ -87,6 +145,7 @@ public final class WholeNumbers {
         BigInteger rest = n;
         for (int small = 2; small <= TRIAL && rest.compareTo(BigInteger.ONE) > 0; small += small == 2 ? 1 : 2) {
             BigInteger divisor = BigInteger.valueOf(small);
+            LongOperations.beforeWork(rest, divisor);
             while (rest.mod(divisor).signum() == 0) {
                 factors.merge(divisor, 1, Integer::sum);
                 rest = rest.divide(divisor);
@@ -135,6 +194,7 @@ public final class WholeNumbers {
             int known = divisors.size();
             BigInteger power = BigInteger.ONE;
             for (int i = 0; i < times; i++) {
+                Cancellable.check();
                 power = power.multiply(prime);
                 for (int j = 0; j < known; j++) {
                     divisors.add(divisors.get(j).multiply(power));
@@ -156,6 +216,7 @@ public final class WholeNumbers {
         for (int bit = 31 - Integer.numberOfLeadingZeros(Math.max(1, n)); bit >= 0; bit--) {
             BigInteger even = a.multiply(b.shiftLeft(1).subtract(a));
             BigInteger odd = a.multiply(a).add(b.multiply(b));
+            LongOperations.beforeWork(a, b);
             boolean isSet = (n >> bit & 1) == 1;
             a = isSet ? odd : even;
             b = isSet ? even.add(odd) : odd;

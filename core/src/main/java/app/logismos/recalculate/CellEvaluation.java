@@ -1,5 +1,6 @@
 package app.logismos.recalculate;
 
+import app.logismos.evaluate.Bounded;
 import app.logismos.evaluate.Budget;
 import app.logismos.evaluate.EvaluationErrors;
 import app.logismos.evaluate.Evaluator;
@@ -21,13 +22,22 @@ import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /** Works single cells of a worksheet out, with the values of the others as they are. */
 final class CellEvaluation {
     private static final Surroundings DEGREES = Surroundings.of(Surroundings.Angle.DEGREES);
 
+    /** Together, cells that take long have the time of so many calculations; each further one a part of one. */
+    private static final int SLOW_CELLS = 4;
+
+    private static final int MOMENTS = 40;
+
+    private Duration slow = Duration.ZERO;
     private final Worksheet worksheet;
     private final Links links;
     private final Values values;
@@ -87,7 +97,7 @@ final class CellEvaluation {
         found.clear();
         Scope scope = scope(number);
         Links.Formula formula = links.formula(key);
-        Real plain = formula.isArithmetic() ? PlainArithmetic.value(formula.expression(), scope, at) : null;
+        Real plain = formula.isArithmetic() ? plain(formula.expression(), scope, at) : null;
         if (plain != null) {
             return new NumberValue(plain);
         }
@@ -113,14 +123,41 @@ final class CellEvaluation {
         return scopes.get(number);
     }
 
-    private Value bounded(Expression expression, Scope scope, Address at) {
+    private static @Nullable Real plain(Expression expression, Scope scope, Address at) {
         try {
-            Value value = new Evaluator(scope, at, limits, Budget.of(limits)).value(expression);
+            return PlainArithmetic.value(expression, scope, at);
+        } catch (Budget.Stopped allTogetherTookLong) {
+            return null; // each has a time of its own from here on
+        }
+    }
+
+    /**
+     * Works cells out. All of them together have some seconds for those that take long by themselves: past that each of
+     * these has a moment only, so that an edit ends in time however many there are.
+     */
+    <T> T settling(Supplier<T> work) {
+        slow = Duration.ZERO;
+        return Bounded.within(Budget.of(limits), work);
+    }
+
+    private Limits limitsOfNext() {
+        return slow.compareTo(limits.time().multipliedBy(SLOW_CELLS)) < 0
+                ? limits
+                : new Limits(limits.time().dividedBy(MOMENTS), limits.tableCells(), limits.bytes(), limits.steps());
+    }
+
+    private Value bounded(Expression expression, Scope scope, Address at) {
+        Limits own = limitsOfNext();
+        Budget budget = Budget.of(own);
+        try {
+            Value value = Bounded.within(budget, () -> new Evaluator(scope, at, own, budget).value(expression));
             return value instanceof Table table
                     ? held(table, expression)
                     : value == Blank.BLANK ? NumberValue.of(0) : value;
         } catch (Budget.Stopped stopped) {
             return stopped.failure(limits);
+        } finally {
+            slow = slow.plus(budget.spent());
         }
     }
 

@@ -189,8 +189,10 @@ public final class LiveWorksheet {
         Budget budget = Budget.of(limits);
         return value -> {
             try {
-                return new Evaluator(new WithVariable(scope, variable, value), Address.FIRST, limits, budget)
-                        .value(parsed);
+                return Bounded.within(
+                        budget,
+                        () -> new Evaluator(new WithVariable(scope, variable, value), Address.FIRST, limits, budget)
+                                .value(parsed));
             } catch (Budget.Stopped stopped) {
                 return stopped.failure(limits);
             }

@@ -69,17 +69,17 @@ final class Recalculation {
     /** Works out every cell again, as if all had been typed just now. */
     void recalculateAll() {
         round++;
-        Bounded.runDeep(() -> {
+        Bounded.runDeep(() -> evaluation.settling(() -> {
             Optional<List<Run>> runs = links.runs();
             recalculate(runs.isPresent() ? new LongArrayList() : links.formulas(), runs, key -> true);
             return true;
-        });
+        }));
     }
 
     /** Follows what edits have touched; answers with the cells that have changed. */
     List<CellChange> settle(Touched touched) {
         round++;
-        return Bounded.runDeep(() -> changed(links.follow(touched), touched));
+        return Bounded.runDeep(() -> evaluation.settling(() -> changed(links.follow(touched), touched)));
     }
 
     private List<CellChange> changed(LongArrayList edited, Touched touched) {

@@ -46,6 +46,8 @@ record SheetScope(
         boolean suggests,
         Consumer<Precedent> finds)
         implements Scope, SideBySide.Columns {
+    private static final Display COMMA = Display.AUTOMATIC.withComma();
+
     @Override
     public Value cell(CellReference reference, Address origin) {
         if (reference.grid().isEmpty()) {
@@ -165,6 +167,11 @@ record SheetScope(
                 ? Optional.empty()
                 : worksheet.outline().grid(home.grid()).map(Block.Grid::title);
         return title.map(other -> Printer.quotedGrid(other) + "." + home.cell()).orElse(home.cell());
+    }
+
+    @Override
+    public Display display() {
+        return worksheet.settings().comma() ? COMMA : Display.AUTOMATIC;
     }
 
     @Override

@@ -78,6 +78,15 @@ public record Distribution(
                 x -> heightOfBeta(x, DD.ONE.subtract(x), a, b));
     }
 
+    /**
+     * The regularised incomplete beta function I(x; a, b) (DLMF 8.17.2).
+     *
+     * @param rest 1 − x, which its caller knows to all digits
+     */
+    public static DD betaShare(DD x, DD rest, DD a, DD b) {
+        return BetaFunction.lower(x, rest, a, b);
+    }
+
     private static DD heightOfBeta(DD x, DD rest, DD a, DD b) {
         if (x.isZero() || rest.isZero()) {
             return x.isZero() ? heightAtEnd(a, b) : heightAtEnd(b, a);
@@ -194,6 +203,16 @@ public record Distribution(
             }
         }
         return x;
+    }
+
+    /** The same to nearly thirty digits: one more step, from the double, past it. */
+    public DD refinedInverse(DD chance, DD rest) {
+        DD near = DD.of(inverse(chance, rest));
+        boolean isLow = chance.hi() < rest.hi();
+        DD there = (isLow ? below : beyond).apply(near);
+        DD step = Extended.ln(there.divide(isLow ? chance : rest))
+                .divide(density.apply(near).divide(there));
+        return isLow ? near.subtract(step) : near.add(step);
     }
 
     /** The double that has as many others below it, down to {@code low}, as above it. */

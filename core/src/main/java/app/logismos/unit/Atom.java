@@ -10,10 +10,18 @@ import java.util.List;
  * @param factor how many coherent SI units one of it is, more than 0
  * @param offset what is added to a number on a scale before the factor: 273.15 for °C; 0 for all other units
  * @param isCoherent whether it is a unit of the SI without a prefix, or the kilogram
+ * @param rounded the unit, itself or without its prefix, whose factor its source gives measured or rounded; empty where the
+ *     factor is exact
  * @param parts the product that it is short for, {@code mi/h} of {@code mph}; empty where it is no such short form
  */
 public record Atom(
-        String symbol, Dimension dimension, Real factor, Rational offset, boolean isCoherent, List<Unit.Power> parts) {
+        String symbol,
+        Dimension dimension,
+        Real factor,
+        Rational offset,
+        boolean isCoherent,
+        String rounded,
+        List<Unit.Power> parts) {
     public Atom {
         if (factor.signum() <= 0) {
             throw new IllegalArgumentException("factor must be more than 0, was " + factor + " for " + symbol);

@@ -5,7 +5,9 @@ import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.StringJoiner;
 
 /**
@@ -22,6 +24,8 @@ public final class Unit {
     private final String symbol;
     private final boolean isScale;
     private final boolean hasShortForms;
+    /** Powers of those units whose factors are rounded. */
+    private final Map<String, Rational> rounded;
 
     /**
      * A power of a unit with a symbol.
@@ -41,6 +45,7 @@ public final class Unit {
         this.dimension = product;
         this.factor = size;
         this.symbol = symbolOf(powers);
+        this.rounded = roundedOf(powers);
         this.hasShortForms =
                 powers.stream().anyMatch(each -> !each.atom().parts().isEmpty());
         this.isScale = powers.size() == 1
@@ -63,9 +68,27 @@ public final class Unit {
         return dimension;
     }
 
-    /** How many coherent SI units one of it is; exact where the exponents are whole. */
+    private static Map<String, Rational> roundedOf(List<Power> powers) {
+        Map<String, Rational> rounded = new HashMap<>();
+        for (Power power : powers) {
+            if (!power.atom().rounded().isEmpty()) {
+                rounded.merge(power.atom().rounded(), power.exponent(), (a, b) -> (Rational) a.plus(b));
+            }
+        }
+        rounded.values().removeIf(exponent -> exponent.signum() == 0);
+        return Map.copyOf(rounded);
+    }
+
+    /** How many coherent SI units one of it is; exact where the exponents are whole and no unit's factor is rounded. */
     public Real factor() {
-        return factor;
+        return rounded.isEmpty() ? factor : Plain.approximate(factor);
+    }
+
+    /** A ratio of this unit to another, which is exact where the rounded factors of both cancel. */
+    private Result ratio(Result ratio, Unit other) {
+        return ratio instanceof Real real && !rounded.equals(other.rounded) && real.signum() != 0
+                ? Plain.approximate(real)
+                : ratio;
     }
 
     /** Whether plain numbers have it, or could: radians and degrees are dimensionless, too. */
@@ -98,7 +121,9 @@ public final class Unit {
             return number;
         }
         if (!isScale() && !to.isScale()) {
-            return number.times(factor) instanceof Real coherent ? coherent.dividedBy(to.factor) : number.times(factor);
+            return number.times(factor) instanceof Real coherent
+                    ? ratio(coherent.dividedBy(to.factor), to)
+                    : number.times(factor);
         }
         return number.plus(offset()) instanceof Real above
                         && above.times(factor) instanceof Real kelvins
@@ -117,8 +142,8 @@ public final class Unit {
 
     /** The number in a unit of the reciprocal dimension. */
     public Result reciprocal(Real number, Unit to) {
-        return number.times(factor) instanceof Real coherent
-                ? Rational.ONE.dividedBy(Factors.times(coherent, to.factor))
+        return number.times(factor()) instanceof Real coherent
+                ? Rational.ONE.dividedBy(Factors.times(coherent, to.factor()))
                 : Rational.ZERO;
     }
 
@@ -160,7 +185,8 @@ public final class Unit {
                 continue;
             }
             Unit parts = new Unit(each.atom().parts());
-            Real ratio = Factors.over(each.atom().factor(), parts.factor);
+            Real ratio =
+                    (Real) Unit.of(each.atom()).ratio(Factors.over(each.atom().factor(), parts.factor), parts);
             factor = Factors.times(factor, Factors.power(ratio, each.exponent()));
             for (Power part : parts.power(each.exponent()).powers) {
                 factor = Factors.times(factor, gather(product, part));
@@ -222,8 +248,12 @@ public final class Unit {
                 return isSame
                         ? Rational.ONE
                         : Factors.power(
-                                Factors.over(
-                                        added.atom().factor(), present.atom().factor()),
+                                (Real) Unit.of(added.atom())
+                                        .ratio(
+                                                Factors.over(
+                                                        added.atom().factor(),
+                                                        present.atom().factor()),
+                                                Unit.of(present.atom())),
                                 added.exponent());
             }
         }

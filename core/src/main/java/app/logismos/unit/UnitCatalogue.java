@@ -34,6 +34,10 @@ public final class UnitCatalogue {
             List.of("N", "Pa", "J", "W", "C", "V", "F", "Ω", "S", "Wb", "T", "H", "m", "s", "A", "K", "mol", "cd");
 
     private static final String FUEL_USE = "Fuel use";
+
+    /** In front of a factor that its source gives measured or rounded. */
+    private static final String ROUNDED = "~";
+
     private static final String SI_BROCHURE = "SI brochure table";
     /** What UCUM allows to be said about a unit, without a meaning for its size: {@code mL{total}}. */
     private static final Pattern ANNOTATION = Pattern.compile("\\{[^{}]*\\}");
@@ -117,7 +121,8 @@ public final class UnitCatalogue {
         String of = cells[5];
         Optional<Base> base =
                 Stream.of(Base.values()).filter(each -> each.name().equals(of)).findFirst();
-        Real factor = cells[4].isEmpty() ? Rational.ONE : factor(cells[4]);
+        boolean isRounded = cells[4].startsWith(ROUNDED);
+        Real factor = cells[4].isEmpty() ? Rational.ONE : factor(isRounded ? cells[4].substring(1) : cells[4]);
         Rational offset = cells[6].isEmpty() ? Rational.ZERO : Rational.of(new BigDecimal(cells[6]));
         Dimension dimension;
         List<Unit.Power> parts = List.of();
@@ -133,6 +138,7 @@ public final class UnitCatalogue {
             if (isShort && defining.powers().size() > 1 && !cells[10].startsWith(SI_BROCHURE)) {
                 parts = defining.powers();
             }
+            isRounded |= !defining.factor().isExact() && factor.isExact();
             factor = Factors.times(factor, defining.factor());
             dimension = defining.dimension();
         }
@@ -141,7 +147,7 @@ public final class UnitCatalogue {
                 && factor.equals(Rational.ONE)
                 && offset.signum() == 0;
         return new UnitListing(
-                new Atom(symbol, dimension, factor, offset, isCoherent, parts),
+                new Atom(symbol, dimension, factor, offset, isCoherent, isRounded ? symbol : "", parts),
                 List.of(cells[1].isEmpty() ? new String[0] : cells[1].split(" ")),
                 cells[2],
                 cells[3],
@@ -153,7 +159,7 @@ public final class UnitCatalogue {
 
     private static UnitListing money(Rates.Rate rate) {
         Atom atom = new Atom(
-                rate.code(), Dimension.of(Base.MONEY), Rational.of(rate.euros()), Rational.ZERO, false, List.of());
+                rate.code(), Dimension.of(Base.MONEY), Rational.of(rate.euros()), Rational.ZERO, false, "", List.of());
         return new UnitListing(
                 atom,
                 List.of(),
@@ -384,6 +390,7 @@ public final class UnitCatalogue {
                 Factors.times(prefix.factor(), atom.factor()),
                 Rational.ZERO,
                 symbol.equals("kg"),
+                atom.rounded(),
                 prefixed(prefix, atom.parts()));
     }
 

@@ -1,5 +1,6 @@
 package app.logismos.value;
 
+import app.logismos.number.Cancellable;
 import java.util.function.Consumer;
 
 /** Rows × columns of single values; at least one of each. */
@@ -22,6 +23,7 @@ public non-sealed interface Table extends Value {
     default void forEachFilled(Consumer<Value> visitor) {
         for (int row = 0; row < rows(); row++) {
             for (int column = 0; column < columns(); column++) {
+                Cancellable.tick();
                 Value value = at(row, column);
                 if (value != Blank.BLANK) {
                     visitor.accept(value);

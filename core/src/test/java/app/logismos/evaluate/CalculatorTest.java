@@ -110,7 +110,7 @@ class CalculatorTest {
                 "=A1+1                 | missing-reference | 1 | 3  | `A1` is a cell, and there is no grid here.",
                 "=10^10^10             | too-large         | 1 | 9  | The result has more than 1,000,000 digits, or is past what is calculated here.",
                 "=99999999!            | too-large         | 1 | 9  | The result has more than 1,000,000 digits, or is past what is calculated here.",
-                "=exp(1000)            | too-large         | 1 | 10 | `exp` is past what can be held here: whole numbers have 1,000,000 digits at the most, approximate ones end at about 1.8 × 10^308.",
+                "=exp(10^7)            | too-large         | 1 | 10 | `exp` is past what can be held here: whole numbers have 1,000,000 digits at the most, and approximate ones lie between 10^-1000000 and 10^1000000.",
                 "=1e9999999            | too-large         | 1 | 10 | A number has 1,000,000 digits at the most.",
             })
     void whatFailsSaysWhatWhereAndWhy(String entry, String code, int start, int end, String message) {

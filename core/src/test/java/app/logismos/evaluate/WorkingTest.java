@@ -72,7 +72,7 @@ class WorkingTest {
             for (int i = 1; i < steps.size(); i++) {
                 assertThat(steps.get(i).before()).isEqualTo(steps.get(i - 1).after());
             }
-            String value = PlainText.of(calculation.value());
+            String value = TypedText.of(calculation.value(), 400);
             boolean isShort = value.length() <= 400; // a longer number is abbreviated
             if (!steps.isEmpty() && !(calculation.value() instanceof Failure) && isShort) {
                 assertThat(steps.get(steps.size() - 1).after()).isEqualTo(value);

@@ -249,7 +249,7 @@ class FunctionCasesTest {
                 "substitute(\"abc\", \"\", \"x\") | \"abc\"",
                 "replace(\"abc\", 2, 1, \"\") | \"ac\"",
                 "repeat(\"ab\", 1000000)      | too-large",
-                "join({1/3; true; \"x\"}, \", \") | \"1/3, true, x\"",
+                "join({1/3; true; \"x\"}, \", \") | \"0.3333333333, true, x\"",
                 "split(\"a,,b\", \",\")       | {\"a\"; \"\"; \"b\"}",
                 "number(\"2 3/4\")            | 11/4",
                 "number(\"abc\")              | wrong-arguments",

@@ -27,7 +27,8 @@ class BoundsTest {
     @ParameterizedTest(name = "{0}({1}) = {2}")
     @CsvSource({
         "exp, 0, 1",
-        "exp, 1000, TOO_LARGE",
+        "exp, 1000, 1.970071114017047e434",
+        "exp, 10000000, TOO_LARGE",
         "exp, inf, inf",
         "exp, -inf, 0",
         "ln, 0, NO_REAL_RESULT",

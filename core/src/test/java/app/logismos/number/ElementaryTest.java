@@ -105,8 +105,11 @@ class ElementaryTest {
     }
 
     @Test
-    void anExponentialPastEveryDoubleIsTooLarge() {
-        assertThat(Elementary.exp(Rational.of(1_000))).isEqualTo(Undefined.TOO_LARGE);
+    void anExponentialPastTheDoublesKeepsItsSizeAndPastAllBoundsIsTooLarge() {
+        assertThat(Plain.text((Real) Elementary.exp(Rational.of(1_000)))).isEqualTo("1.970071114017047e434");
+        assertThat(Plain.text((Real) Elementary.exp(Rational.of(-1_000)))).isEqualTo("5.0759588975494568e-435");
+        assertThat(Elementary.exp(Rational.of(10_000_000))).isEqualTo(Undefined.TOO_LARGE);
+        assertThat(Elementary.exp(Rational.of(-10_000_000))).isEqualTo(Undefined.TOO_LARGE);
     }
 
     private static void assertNear(Function<Real, Result> function, BigDecimal x, BigDecimal expected) {

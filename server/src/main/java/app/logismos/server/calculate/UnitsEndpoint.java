@@ -65,7 +65,7 @@ class UnitsEndpoint {
                 unit.plural(),
                 unit.group(),
                 Plain.text(unit.atom().factor()),
-                unit.atom().factor().isExact(),
+                unit.atom().factor().isExact() && unit.atom().rounded().isEmpty(),
                 Plain.text(unit.atom().offset()),
                 unit.dimension(),
                 unit.measures(),

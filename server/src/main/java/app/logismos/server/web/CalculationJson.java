@@ -22,6 +22,7 @@ public record CalculationJson(
      * @param rule its code
      * @param label the rule in words
      * @param note the calculation behind it; may be empty
+     * @param rounded whether a value in {@code after} is only near the number that it stands for
      * @param latex {@code before} typeset with the part marked; may be empty
      */
     public record StepJson(
@@ -31,6 +32,7 @@ public record CalculationJson(
             String label,
             String note,
             String value,
+            boolean rounded,
             String after,
             String latex) {
         static StepJson of(Step step, DecimalMark mark) {
@@ -41,6 +43,7 @@ public record CalculationJson(
                     step.rule().label(),
                     mark.number(step.note()),
                     mark.expression(step.value()),
+                    step.rounded(),
                     mark.expression(step.after()),
                     mark.latex(step.latex()));
         }

@@ -1,0 +1,105 @@
+package app.logismos.evaluate;
+
+import app.logismos.number.PiMultiple;
+import app.logismos.number.Plain;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.unit.Unit;
+import app.logismos.value.Moment;
+import app.logismos.value.NumberValue;
+import app.logismos.value.PlainText;
+import app.logismos.value.Quantity;
+import app.logismos.value.Table;
+import app.logismos.value.Value;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.StringJoiner;
+
+/** Values as they are typed inside an expression, where {@code 2π}, {@code 2027-03-01} and {@code 3 1/s} mean something else. */
+final class TypedText {
+    private TypedText() {}
+
+    /**
+     * The text.
+     *
+     * @param mostDigits a number with more is shortened, and cannot be typed then
+     */
+    static String of(Value value, int mostDigits) {
+        if (value instanceof NumberValue number) {
+            return number(number.real(), mostDigits);
+        }
+        if (value instanceof Quantity quantity) {
+            return quantity(quantity, mostDigits);
+        }
+        if (value instanceof Moment moment) {
+            return moment(moment);
+        }
+        return value instanceof Table table ? table(table, mostDigits) : PlainText.of(value);
+    }
+
+    private static String number(Real number, int mostDigits) {
+        if (!(number instanceof PiMultiple multiple)) {
+            return Plain.abbreviated(number, mostDigits);
+        }
+        Rational times = multiple.times();
+        String above = times.numerator().toString();
+        String product = above.equals("1") ? "π" : above.equals("-1") ? "-π" : above + "*π";
+        return times.isInteger() ? product : product + "/" + times.denominator();
+    }
+
+    private static String quantity(Quantity quantity, int mostDigits) {
+        String number = number(quantity.number(), mostDigits);
+        boolean isOne = number.chars().noneMatch(c -> c == '/' || c == 'π' || c == '…') && !number.endsWith("inf");
+        String bracketed = isOne ? number : "(" + number + ")";
+        Unit unit = quantity.unit();
+        return unit.symbol().startsWith("1/") ? bracketed + " " + factors(unit) : unit.behind(bracketed);
+    }
+
+    /** {@code m⁻¹·s⁻²}: a unit cannot begin with a 1. */
+    private static String factors(Unit unit) {
+        StringJoiner factors = new StringJoiner("·");
+        for (Unit.Power power : unit.powers()) {
+            factors.add(power.atom().symbol() + "^" + exponent(power.exponent()));
+        }
+        return factors.toString();
+    }
+
+    private static String exponent(Rational exponent) {
+        String text = Plain.text(exponent);
+        return exponent.isInteger() ? text : "(" + text + ")";
+    }
+
+    private static String moment(Moment moment) {
+        if (moment instanceof Moment.Date date) {
+            return date(date.date());
+        }
+        if (moment instanceof Moment.Time time) {
+            return time(time.time());
+        }
+        return moment instanceof Moment.DateTime both
+                ? "(" + date(both.at().toLocalDate()) + "+" + time(both.at().toLocalTime()) + ")"
+                : moment.iso();
+    }
+
+    private static String date(LocalDate date) {
+        return "date(" + date.getYear() + ", " + date.getMonthValue() + ", " + date.getDayOfMonth() + ")";
+    }
+
+    private static String time(LocalTime time) {
+        Rational seconds = Rational.of(time.getSecond() * 1_000_000_000L + time.getNano(), 1_000_000_000L);
+        String written = Plain.decimal(seconds, 20).orElseGet(() -> Plain.text(seconds));
+        return "time(" + time.getHour() + ", " + time.getMinute() + ", " + written + ")";
+    }
+
+    private static String table(Table table, int mostDigits) {
+        StringJoiner rows = new StringJoiner("; ", "{", "}");
+        for (int row = 0; row < table.rows(); row++) {
+            StringJoiner cells = new StringJoiner(", ");
+            for (int column = 0; column < table.columns(); column++) {
+                cells.add(of(table.at(row, column), mostDigits));
+            }
+            rows.add(cells.toString());
+        }
+        return rows.toString();
+    }
+}
