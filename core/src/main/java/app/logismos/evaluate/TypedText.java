@@ -17,6 +17,8 @@ import java.util.StringJoiner;
 
 /** Values as they are typed inside an expression, where {@code 2π}, {@code 2027-03-01} and {@code 3 1/s} mean something else. */
 final class TypedText {
+    private static final long NANOS = 1_000_000_000L;
+
     private TypedText() {}
 
     /**
@@ -77,7 +79,8 @@ final class TypedText {
             return time(time.time());
         }
         return moment instanceof Moment.DateTime both
-                ? "(" + date(both.at().toLocalDate()) + "+" + time(both.at().toLocalTime()) + ")"
+                ? "(" + date(both.at().toLocalDate()) + "+"
+                        + seconds(both.at().toLocalTime().toNanoOfDay()) + " s)"
                 : moment.iso();
     }
 
@@ -86,9 +89,13 @@ final class TypedText {
     }
 
     private static String time(LocalTime time) {
-        Rational seconds = Rational.of(time.getSecond() * 1_000_000_000L + time.getNano(), 1_000_000_000L);
-        String written = Plain.decimal(seconds, 20).orElseGet(() -> Plain.text(seconds));
-        return "time(" + time.getHour() + ", " + time.getMinute() + ", " + written + ")";
+        String seconds = seconds(time.getSecond() * NANOS + time.getNano());
+        return "time(" + time.getHour() + ", " + time.getMinute() + ", " + seconds + ")";
+    }
+
+    private static String seconds(long nanos) {
+        Rational seconds = Rational.of(nanos, NANOS);
+        return Plain.decimal(seconds, 20).orElseGet(() -> Plain.text(seconds));
     }
 
     private static String table(Table table, int mostDigits) {
