@@ -1,11 +1,16 @@
 package app.logismos.server;
 
 import app.logismos.evaluate.Limits;
+import app.logismos.server.datafolder.DataFolder;
+import app.logismos.server.datafolder.Unusable;
+import java.nio.file.Path;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
+import org.springframework.core.env.CommandLinePropertySource;
+import org.springframework.core.env.SimpleCommandLinePropertySource;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Starts the server. */
@@ -17,12 +22,30 @@ public class LogismosServer {
      * @param arguments properties as {@code --name=value}; {@code --logismos.demo=true} adds the demo data
      */
     public static void main(String[] arguments) {
+        prepare(arguments);
         Rehearsal.calculate();
         ConfigurableApplicationContext context = SpringApplication.run(LogismosServer.class, arguments);
         String address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
         System.out.println("Logismos answers at " + address + " (Ctrl+C ends it)");
         Rehearsal.ask(address);
         Rehearsal.draw(context.getBean(JsonMapper.class));
+    }
+
+    /** Makes the data folder ready; where it cannot be used, the program ends with a sentence. */
+    private static void prepare(String[] arguments) {
+        CommandLinePropertySource<?> given = new SimpleCommandLinePropertySource(arguments);
+        String named = given.getProperty("logismos.data");
+        String path = named != null ? named : System.getenv().getOrDefault("LOGISMOS_DATA", "data");
+        try {
+            DataFolder folder = DataFolder.at(Path.of(path));
+            folder.prepare(given.containsProperty("logismos.as-it-is"));
+            System.setProperty("java.io.tmpdir", folder.temporary().toString());
+            folder.open();
+            SpringApplication.getShutdownHandlers().add(folder::close);
+        } catch (Unusable sentence) {
+            System.err.println(sentence.getMessage());
+            System.exit(1);
+        }
     }
 
     @Bean

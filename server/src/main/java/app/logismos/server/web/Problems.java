@@ -1,5 +1,6 @@
 package app.logismos.server.web;
 
+import app.logismos.server.datafolder.NotKept;
 import app.logismos.sheet.EditRefused;
 import java.util.stream.Collectors;
 import org.springframework.core.Ordered;
@@ -37,6 +38,11 @@ class Problems {
         problem.setProperty("revision", conflict.revision());
         problem.setProperty("cells", conflict.cells());
         return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail notKept(NotKept full) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, full.getMessage());
     }
 
     @ExceptionHandler

@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -96,8 +97,12 @@ class ChartEndpoint {
     /** Brings a look back: the chart's settings and the entries that it depends on. */
     @PostMapping("/looks/{revision}")
     WorksheetViews.KeptJson lookAgain(
-            @PathVariable String id, @PathVariable String chart, @PathVariable long revision) {
-        Worksheets.Kept kept = worksheets.lookAgain(id, chart, revision);
+            @PathVariable String id,
+            @PathVariable String chart,
+            @PathVariable long revision,
+            @RequestHeader(Asked.PAGE) Optional<String> page,
+            @RequestHeader(Asked.KEY) Optional<String> key) {
+        Worksheets.Kept kept = worksheets.lookAgain(id, chart, revision, new Asked(page, key));
         return worksheets.read(id, worksheet -> views.kept(worksheet, kept));
     }
 

@@ -10,6 +10,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.io.Serializable;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /** One change of a worksheet, as it is stored. Rows are only ever added. */
 @Entity
@@ -35,6 +36,21 @@ class JournalRow {
     /** The edits that take them back, as JSON. */
     @Lob
     String inverse = "";
+
+    /** The page that made it; null where that is not known. */
+    @Nullable
+    @Column(length = 64)
+    String page;
+
+    /** The key it was sent with; null where it had none. */
+    @Nullable
+    @Column(name = "request_key", length = 64)
+    String requestKey;
+
+    /** The change that an undo takes back, or that is made again; null for the last one. */
+    @Nullable
+    @Column(name = "takes_back")
+    Long takesBack;
 
     /** Which worksheet, and which of its changes, from 1. */
     @Embeddable

@@ -40,11 +40,22 @@ class Store {
     /** An entry of a cell. */
     record KeptCell(String grid, Address cell, String entry) {}
 
-    /** What a change was, without its edits. */
-    record Entry(long revision, Instant at, JournalRow.Kind kind, String says) {}
+    /**
+     * What a change was, without its edits.
+     *
+     * @param takesBack the change that an undo or redo takes back, where it is not the last
+     */
+    record Entry(
+            long revision,
+            Instant at,
+            JournalRow.Kind kind,
+            String says,
+            Optional<String> page,
+            Optional<String> key,
+            Optional<Long> takesBack) {}
 
     /** A change to be written. */
-    record Draft(JournalRow.Kind kind, String says, List<Edit> edits, List<Edit> inverse) {}
+    record Draft(Entry entry, List<Edit> edits, List<Edit> inverse) {}
 
     @Transactional(readOnly = true)
     List<WorksheetRow> worksheets() {
@@ -74,12 +85,19 @@ class Store {
     @Transactional(readOnly = true)
     List<Entry> history(String worksheet) {
         return entities.createQuery(
-                        "select j.key.revision, j.madeAt, j.kind, j.says from JournalRow j where j.key.worksheetId = :id"
-                                + " order by j.key.revision",
+                        "select j.key.revision, j.madeAt, j.kind, j.says, j.page, j.requestKey, j.takesBack"
+                                + " from JournalRow j where j.key.worksheetId = :id order by j.key.revision",
                         Object[].class)
                 .setParameter("id", worksheet)
                 .getResultStream()
-                .map(row -> new Entry((Long) row[0], (Instant) row[1], (JournalRow.Kind) row[2], (String) row[3]))
+                .map(row -> new Entry(
+                        (Long) row[0],
+                        (Instant) row[1],
+                        (JournalRow.Kind) row[2],
+                        (String) row[3],
+                        Optional.ofNullable((String) row[4]),
+                        Optional.ofNullable((String) row[5]),
+                        Optional.ofNullable((Long) row[6])))
                 .toList();
     }
 
@@ -96,10 +114,23 @@ class Store {
         return since(worksheet, revision, "select j.inverse" + SINCE + " desc");
     }
 
-    /** The edits made since a revision, the oldest first. */
+    /** The edits made since a revision by others than a page, the oldest first. */
     @Transactional(readOnly = true)
-    List<Edit> editsSince(String worksheet, long revision) {
-        return since(worksheet, revision, "select j.edits" + SINCE);
+    List<Edit> editsSince(String worksheet, long revision, Optional<String> page) {
+        return entities.createQuery("select j.edits, j.page" + SINCE, Object[].class)
+                .setParameter("id", worksheet)
+                .setParameter("base", revision)
+                .getResultStream()
+                .filter(row -> row[1] == null || !page.equals(Optional.of((String) row[1])))
+                .flatMap(row -> json.readValue((String) row[0], EDITS).stream())
+                .toList();
+    }
+
+    /** The edits of one change. */
+    @Transactional(readOnly = true)
+    List<Edit> edits(String worksheet, long revision) {
+        JournalRow row = entities.find(JournalRow.class, new JournalRow.Key(worksheet, revision));
+        return json.readValue(row.edits, EDITS);
     }
 
     private List<Edit> since(String worksheet, long revision, String query) {
@@ -133,17 +164,43 @@ class Store {
         return row != null;
     }
 
+    /** What a change was. */
+    @Transactional(readOnly = true)
+    Entry entry(String worksheet, long revision) {
+        return history(worksheet).stream()
+                .filter(entry -> entry.revision() == revision)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there must be such a change, was " + revision));
+    }
+
+    /** Whether something was deleted before a time. */
+    @Transactional(readOnly = true)
+    boolean hasDeleted(Instant before) {
+        return entities.createQuery("select count(w) from WorksheetRow w where w.deletedAt < :before", Long.class)
+                        .setParameter("before", before)
+                        .getSingleResult()
+                > 0;
+    }
+
     /** Takes out for good what was deleted before a time, with all that belongs to it. */
     @Transactional
-    int forget(Instant before) {
-        return entities.createNativeQuery("delete from worksheet where deleted_at < :before")
+    List<String> forget(Instant before) {
+        List<String> ids = entities.createQuery(
+                        "select w.id from WorksheetRow w where w.deletedAt < :before", String.class)
+                .setParameter("before", before)
+                .getResultList();
+        entities.createNativeQuery("delete from worksheet where deleted_at < :before")
                 .setParameter("before", before)
                 .executeUpdate();
+        return ids;
     }
 
     /** Writes a change and what it did, as the next revision. */
     @Transactional
-    void keep(String id, long revision, Draft draft, Worksheet worksheet, Instant at) {
+    void keep(String id, Draft draft, Worksheet worksheet) {
+        Entry entry = draft.entry();
+        Instant at = entry.at();
+        long revision = entry.revision();
         WorksheetRow row = entities.find(WorksheetRow.class, id);
         row.title = worksheet.title();
         row.revision = revision;
@@ -152,10 +209,13 @@ class Store {
         JournalRow journal = new JournalRow();
         journal.key = new JournalRow.Key(id, revision);
         journal.madeAt = at;
-        journal.kind = draft.kind();
-        journal.says = draft.says().length() <= LONGEST_SAYING
-                ? draft.says()
-                : draft.says().substring(0, LONGEST_SAYING - 1) + "…";
+        journal.kind = entry.kind();
+        journal.page = entry.page().orElse(null);
+        journal.requestKey = entry.key().orElse(null);
+        journal.takesBack = entry.takesBack().orElse(null);
+        journal.says = entry.says().length() <= LONGEST_SAYING
+                ? entry.says()
+                : entry.says().substring(0, LONGEST_SAYING - 1) + "…";
         journal.edits = json.writeValueAsString(array(draft.edits()));
         journal.inverse = json.writeValueAsString(array(draft.inverse()));
         entities.persist(journal);

@@ -1,17 +1,20 @@
 package app.logismos.server.worksheet;
 
 import app.logismos.formula.Parser;
+import app.logismos.server.datafolder.KeptFile;
 import app.logismos.server.web.BadRequest;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -23,11 +26,13 @@ class TapeEndpoint {
     private final TapeStore tapes;
     private final Worksheets worksheets;
     private final Clock clock;
+    private final KeptFile file;
 
-    TapeEndpoint(TapeStore tapes, Worksheets worksheets, Clock clock) {
+    TapeEndpoint(TapeStore tapes, Worksheets worksheets, Clock clock, KeptFile file) {
         this.tapes = tapes;
         this.worksheets = worksheets;
         this.clock = clock;
+        this.file = file;
     }
 
     /**
@@ -52,12 +57,13 @@ class TapeEndpoint {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Kept add(@PathVariable String id, @RequestBody Line line) {
+    Kept add(@PathVariable String id, @RequestBody Line line, @RequestHeader(Asked.KEY) Optional<String> key) {
         worksheets.read(id, open -> open.revision); // there is such a worksheet
         if (line.entry().isBlank() || line.entry().length() > Parser.MAX_LENGTH) {
             throw new BadRequest("`entry` has 1 to " + Parser.MAX_LENGTH + " characters.");
         }
         TapeRow row = new TapeRow();
+        row.requestKey = new Asked(Optional.empty(), key).key().orElse(null);
         row.entry = line.entry();
         row.shown = line.display().substring(0, Math.min(line.display().length(), Parser.MAX_LENGTH));
         row.exact = line.exact();
@@ -65,13 +71,16 @@ class TapeEndpoint {
         row.madeAt = clock.instant().truncatedTo(ChronoUnit.MICROS);
         // Lines are numbered one after another, so they are added one after another.
         synchronized (tapes) {
-            return Kept.of(tapes.add(id, row));
+            return Kept.of(file.write(() -> tapes.add(id, row)));
         }
     }
 
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void clear(@PathVariable String id) {
-        tapes.clear(id);
+        file.write(() -> {
+            tapes.clear(id);
+            return true;
+        });
     }
 }

@@ -8,6 +8,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.io.Serializable;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /** A kept line of the scratch line, with its answer as it was then. */
 @Entity
@@ -30,6 +31,11 @@ class TapeRow {
 
     @Column(name = "made_at")
     Instant madeAt = Instant.EPOCH;
+
+    /** The key it was sent with; null where it had none. */
+    @Nullable
+    @Column(name = "request_key", length = 64)
+    String requestKey;
 
     /** Which worksheet, and which line of its tape, from 1. */
     @Embeddable

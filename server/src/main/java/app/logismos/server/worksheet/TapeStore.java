@@ -24,9 +24,19 @@ class TapeStore {
                 .getResultList();
     }
 
-    /** Adds a line at the end; the oldest go where there are too many. */
+    /** Adds a line at the end, unless it is there already under its key; the oldest go where there are too many. */
     @Transactional
     TapeRow add(String worksheet, TapeRow line) {
+        if (line.requestKey != null) {
+            List<TapeRow> before = entities.createQuery(
+                            "from TapeRow where key.worksheetId = :id and requestKey = :key", TapeRow.class)
+                    .setParameter("id", worksheet)
+                    .setParameter("key", line.requestKey)
+                    .getResultList();
+            if (!before.isEmpty()) {
+                return before.get(0);
+            }
+        }
         long last = entities.createQuery(
                         "select coalesce(max(key.line), 0) from TapeRow where key.worksheetId = :id", Long.class)
                 .setParameter("id", worksheet)

@@ -13,13 +13,17 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -55,6 +59,17 @@ class WorksheetEndpoint {
 
     /** An earlier state. */
     record Earlier(long revision) {}
+
+    /**
+     * What is to be taken back, or made again.
+     *
+     * @param revision the last change, where it is another page's and somebody has said that it is meant
+     */
+    record Step(Optional<Long> revision) {
+        static Optional<Long> revision(@Nullable Step step) {
+            return step == null ? Optional.empty() : step.revision();
+        }
+    }
 
     /** How a worksheet differs from what it was. */
     record Comparison(long revision, int count, List<Difference> cells) {}
@@ -100,6 +115,11 @@ class WorksheetEndpoint {
         return get(id, Optional.empty());
     }
 
+    @ExceptionHandler
+    ProblemDetail ofAnother(OfAnother asked) {
+        return asked.problem();
+    }
+
     private static String checked(String title) {
         if (title.isBlank() || title.length() > 120) {
             throw new BadRequest("A title has 1 to 120 characters, this one has " + title.length() + ".");
@@ -113,9 +133,14 @@ class WorksheetEndpoint {
     }
 
     @PatchMapping("/{id}")
-    WorksheetViews.KeptJson rename(@PathVariable String id, @RequestBody Title title) {
+    WorksheetViews.KeptJson rename(
+            @PathVariable String id,
+            @RequestBody Title title,
+            @RequestHeader(Asked.PAGE) Optional<String> page,
+            @RequestHeader(Asked.KEY) Optional<String> key) {
         long base = worksheets.read(id, worksheet -> worksheet.revision);
-        return kept(id, worksheets.edit(id, base, List.of(new Edit.Retitle(checked(title.title())))));
+        return kept(
+                id, worksheets.edit(id, base, List.of(new Edit.Retitle(checked(title.title()))), new Asked(page, key)));
     }
 
     @DeleteMapping("/{id}")
@@ -131,13 +156,21 @@ class WorksheetEndpoint {
     }
 
     @PostMapping("/{id}/acts")
-    WorksheetViews.KeptJson act(@PathVariable String id, @RequestBody Acts acts) {
-        return kept(id, worksheets.act(id, marked(id).kept(acts.act())));
+    WorksheetViews.KeptJson act(
+            @PathVariable String id,
+            @RequestBody Acts acts,
+            @RequestHeader(Asked.PAGE) Optional<String> page,
+            @RequestHeader(Asked.KEY) Optional<String> key) {
+        return kept(id, worksheets.act(id, marked(id).kept(acts.act()), new Asked(page, key)));
     }
 
     @PostMapping("/{id}/restore")
-    WorksheetViews.KeptJson restore(@PathVariable String id, @RequestBody Earlier earlier) {
-        return kept(id, worksheets.restore(id, earlier.revision()));
+    WorksheetViews.KeptJson restore(
+            @PathVariable String id,
+            @RequestBody Earlier earlier,
+            @RequestHeader(Asked.PAGE) Optional<String> page,
+            @RequestHeader(Asked.KEY) Optional<String> key) {
+        return kept(id, worksheets.restore(id, earlier.revision(), new Asked(page, key)));
     }
 
     /** What is different now from what it was at an earlier revision. */
@@ -187,21 +220,33 @@ class WorksheetEndpoint {
     }
 
     @PostMapping("/{id}/edits")
-    WorksheetViews.KeptJson edit(@PathVariable String id, @RequestBody Edits edits) {
+    WorksheetViews.KeptJson edit(
+            @PathVariable String id,
+            @RequestBody Edits edits,
+            @RequestHeader(Asked.PAGE) Optional<String> page,
+            @RequestHeader(Asked.KEY) Optional<String> key) {
         if (edits.commands().isEmpty()) {
             throw new EditRefused("There is no edit in `commands`.");
         }
-        return kept(id, worksheets.edit(id, edits.base(), marked(id).kept(edits.commands())));
+        return kept(id, worksheets.edit(id, edits.base(), marked(id).kept(edits.commands()), new Asked(page, key)));
     }
 
     @PostMapping("/{id}/undo")
-    WorksheetViews.KeptJson undo(@PathVariable String id) {
-        return kept(id, worksheets.undo(id));
+    WorksheetViews.KeptJson undo(
+            @PathVariable String id,
+            @RequestBody(required = false) @Nullable Step step,
+            @RequestHeader(Asked.PAGE) Optional<String> page,
+            @RequestHeader(Asked.KEY) Optional<String> key) {
+        return kept(id, worksheets.undo(id, Step.revision(step), new Asked(page, key)));
     }
 
     @PostMapping("/{id}/redo")
-    WorksheetViews.KeptJson redo(@PathVariable String id) {
-        return kept(id, worksheets.redo(id));
+    WorksheetViews.KeptJson redo(
+            @PathVariable String id,
+            @RequestBody(required = false) @Nullable Step step,
+            @RequestHeader(Asked.PAGE) Optional<String> page,
+            @RequestHeader(Asked.KEY) Optional<String> key) {
+        return kept(id, worksheets.redo(id, Step.revision(step), new Asked(page, key)));
     }
 
     @GetMapping("/{id}/history")

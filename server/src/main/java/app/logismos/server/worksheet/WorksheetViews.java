@@ -89,9 +89,20 @@ class WorksheetViews {
             @Nullable String remark,
             @Nullable ErrorJson error) {}
 
-    /** An answer to edits: what is kept, the cells that look different, and the echo. */
+    /**
+     * An answer to edits: what is kept, the cells that look different, and the echo.
+     *
+     * @param again whether the change had been made before, when it was sent the first time; what it changed is not told
+     *     again
+     */
     record KeptJson(
-            long revision, Instant keptAt, boolean canUndo, boolean canRedo, List<CellJson> changed, EchoJson echo) {}
+            long revision,
+            Instant keptAt,
+            boolean canUndo,
+            boolean canRedo,
+            List<CellJson> changed,
+            EchoJson echo,
+            boolean again) {}
 
     /** What followed. */
     record EchoJson(String message, List<LineJson> results) {}
@@ -222,7 +233,8 @@ class WorksheetViews {
                         .filter(change -> live.grid(change.grid()).isPresent())
                         .map((CellChange change) -> cell(change.grid(), change.cell(), live))
                         .toList(),
-                echo(kept.echo(), live));
+                echo(kept.echo(), live),
+                kept.again());
     }
 
     private static EchoJson echo(Echo echo, LiveWorksheet live) {

@@ -11,10 +11,12 @@ import app.logismos.recalculate.ColumnUnits;
 import app.logismos.recalculate.Echo;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.server.calculate.RatesChanged;
+import app.logismos.server.datafolder.KeptFile;
 import app.logismos.server.web.Conflict;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.NamedEntries;
 import app.logismos.sheet.Worksheet;
 import java.time.Clock;
 import java.time.Duration;
@@ -23,6 +25,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Deque;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,25 +53,34 @@ public class Worksheets {
     private final Store store;
     private final Clock clock;
     private final Limits limits;
+    private final KeptFile file;
     private final ApplicationEventPublisher events;
     private final Map<String, OpenWorksheet> open = new ConcurrentHashMap<>();
     /** Worksheets as they were, by id and revision, those looked at last. */
     private final Map<String, OpenWorksheet> earlier = Collections.synchronizedMap(new LinkedHashMap<>());
 
-    Worksheets(Store store, Clock clock, Limits limits, ApplicationEventPublisher events) {
+    Worksheets(Store store, Clock clock, Limits limits, KeptFile file, ApplicationEventPublisher events) {
         this.store = store;
         this.clock = clock;
         this.limits = limits;
+        this.file = file;
         this.events = events;
     }
 
-    /** What a change did. */
-    public record Kept(long revision, Instant keptAt, List<Edit> edits, Change change, Echo echo) {}
+    /**
+     * What a change did.
+     *
+     * @param again whether it was made before already, when it was sent the first time; what it changed is not told again
+     */
+    public record Kept(long revision, Instant keptAt, List<Edit> edits, Change change, Echo echo, boolean again) {}
 
     /** Makes a worksheet that is still empty; answers with its id. */
     public String create(String title, boolean example) {
         String id = UUID.randomUUID().toString();
-        store.create(id, example, new Worksheet(title, List.of(), Words.STANDARD), now());
+        file.write(id, 0, () -> {
+            store.create(id, example, new Worksheet(title, List.of(), Words.STANDARD), now());
+            return id;
+        });
         return id;
     }
 
@@ -82,13 +94,13 @@ public class Worksheets {
 
     /** Gives a new worksheet what it begins with; that is not undone. */
     public void begin(String id, List<Edit> edits) {
-        write(id, worksheet -> keep(worksheet, JournalRow.Kind.START, ColumnUnits.written(edits, worksheet.live), ""));
+        write(id, worksheet -> keep(worksheet, JournalRow.Kind.START, meant(edits, worksheet), "", Asked.BY_NOBODY));
     }
 
     /** Deletes a worksheet; it can be brought back for {@link #KEPT_DELETED}. */
     public void delete(String id) {
         write(id, worksheet -> {
-            store.mark(id, now());
+            file.write(() -> store.mark(id, now()));
             open.remove(id);
             return true;
         });
@@ -96,7 +108,7 @@ public class Worksheets {
 
     /** Brings a deleted worksheet back. */
     void bringBack(String id) {
-        if (!store.mark(id, null)) {
+        if (!file.write(() -> store.mark(id, null))) {
             throw new NotFound("There is no worksheet " + id + ".");
         }
     }
@@ -104,7 +116,10 @@ public class Worksheets {
     /** Forgets what was deleted long ago. */
     @EventListener(ApplicationReadyEvent.class)
     void forgetDeleted() {
-        store.forget(now().minus(KEPT_DELETED));
+        Instant before = now().minus(KEPT_DELETED);
+        if (store.hasDeleted(before)) {
+            file.write(() -> store.forget(before)).forEach(file::forgotten);
+        }
     }
 
     List<WorksheetRow> list() {
@@ -124,26 +139,57 @@ public class Worksheets {
      * @throws EditRefused where one does not fit
      */
     public Kept edit(String id, long base, List<Edit> edits) {
-        return write(id, worksheet -> {
-            checkBase(worksheet, base, edits);
-            return keep(worksheet, JournalRow.Kind.EDIT, ColumnUnits.written(edits, worksheet.live), "");
+        return edit(id, base, edits, Asked.BY_NOBODY);
+    }
+
+    Kept edit(String id, long base, List<Edit> edits, Asked asked) {
+        return once(id, asked, worksheet -> {
+            checkBase(worksheet, base, edits, asked);
+            return keep(worksheet, JournalRow.Kind.EDIT, meant(edits, worksheet), "", asked);
         });
     }
 
+    private static List<Edit> meant(List<Edit> edits, OpenWorksheet worksheet) {
+        return NamedEntries.written(ColumnUnits.written(edits, worksheet.live), worksheet.live.worksheet());
+    }
+
+    /** A change that is made once, however often it is asked for with the same key. */
+    private Kept once(String id, Asked asked, Function<OpenWorksheet, Kept> change) {
+        return write(
+                id,
+                worksheet -> worksheet.madeBefore(asked.key()).isPresent()
+                        ? new Kept(
+                                worksheet.revision,
+                                worksheet.keptAt,
+                                List.of(),
+                                new Change(List.of(), List.of()),
+                                new Echo("", List.of()),
+                                true)
+                        : change.apply(worksheet));
+    }
+
     /** Does what is asked for, worked out on the worksheet as it is. */
-    Kept act(String id, Act act) {
-        return write(id, worksheet -> keep(worksheet, JournalRow.Kind.EDIT, act.edits(worksheet.live), ""));
+    Kept act(String id, Act act, Asked asked) {
+        return once(
+                id,
+                asked,
+                worksheet -> keep(
+                        worksheet,
+                        JournalRow.Kind.EDIT,
+                        NamedEntries.written(act.edits(worksheet.live), worksheet.live.worksheet()),
+                        "",
+                        asked));
     }
 
     /** Makes a worksheet as it was at an earlier revision; a change like any other, which can be undone. */
-    Kept restore(String id, long revision) {
-        return write(id, worksheet -> {
+    Kept restore(String id, long revision, Asked asked) {
+        return once(id, asked, worksheet -> {
             check(worksheet, revision);
             List<Edit> edits = store.backTo(id, revision);
             if (edits.isEmpty()) {
                 throw new EditRefused("It is as it was then already.");
             }
-            return keep(worksheet, JournalRow.Kind.EDIT, edits, "Brought back: ");
+            return keep(worksheet, JournalRow.Kind.EDIT, edits, "Brought back: ", asked);
         });
     }
 
@@ -194,15 +240,17 @@ public class Worksheets {
     }
 
     /** Makes a chart look as it did at an earlier revision; a change like any other, which can be undone. */
-    Kept lookAgain(String id, String chart, long revision) {
+    Kept lookAgain(String id, String chart, long revision, Asked asked) {
         LiveWorksheet was = Bounded.runDeep(() -> asItWas(id, revision).live);
-        return write(
+        return once(
                 id,
+                asked,
                 worksheet -> keep(
                         worksheet,
                         JournalRow.Kind.EDIT,
                         LookAgain.edits(chart, was, worksheet.live),
-                        "Brought back: "));
+                        "Brought back: ",
+                        asked));
     }
 
     private static void check(OpenWorksheet worksheet, long revision) {
@@ -245,25 +293,71 @@ public class Worksheets {
         return then;
     }
 
-    /** Takes the last change back that is not taken back yet. */
-    Kept undo(String id) {
-        return write(id, worksheet -> step(worksheet, JournalRow.Kind.UNDO, worksheet.done, "undo"));
+    /**
+     * Takes the last change back that is not taken back yet: the page's own last one, where nothing later touches it.
+     *
+     * @param revision the change of another that is to be taken back, where somebody has been asked
+     * @throws OfAnother where that would be another page's change
+     */
+    Kept undo(String id, Optional<Long> revision, Asked asked) {
+        return once(id, asked, worksheet -> step(worksheet, JournalRow.Kind.UNDO, worksheet.done, revision, asked));
     }
 
-    /** Makes the change again that was taken back last. */
-    Kept redo(String id) {
-        return write(id, worksheet -> step(worksheet, JournalRow.Kind.REDO, worksheet.undone, "redo"));
+    /** Makes the change again that was taken back last; whose, as in {@link #undo}. */
+    Kept redo(String id, Optional<Long> revision, Asked asked) {
+        return once(id, asked, worksheet -> step(worksheet, JournalRow.Kind.REDO, worksheet.undone, revision, asked));
     }
 
-    private Kept step(OpenWorksheet worksheet, JournalRow.Kind kind, Deque<Long> stack, String act) {
+    private Kept step(
+            OpenWorksheet worksheet, JournalRow.Kind kind, Deque<Done> stack, Optional<Long> revision, Asked asked) {
         if (stack.isEmpty()) {
-            throw new EditRefused("There is nothing to " + act + ".");
+            throw new EditRefused("There is nothing to " + (kind == JournalRow.Kind.UNDO ? "undo" : "redo") + ".");
         }
-        List<Edit> edits = store.inverse(worksheet.id, stack.getLast());
-        return keep(worksheet, kind, edits, kind == JournalRow.Kind.UNDO ? "Undone: " : "Done again: ");
+        long taken = revision.isPresent() && stack.getLast().revision() == revision.get()
+                ? revision.get()
+                : own(worksheet, stack, asked).revision();
+        return keep(
+                worksheet,
+                kind,
+                store.inverse(worksheet.id, taken),
+                kind == JournalRow.Kind.UNDO ? "Undone: " : "Done again: ",
+                asked,
+                Optional.of(taken));
     }
 
-    private Kept keep(OpenWorksheet worksheet, JournalRow.Kind kind, List<Edit> edits, String prefix) {
+    /** The page's own last change; where later ones touch it, or it has none, the last of all must be asked for. */
+    private Done own(OpenWorksheet worksheet, Deque<Done> stack, Asked asked) {
+        Done last = stack.getLast();
+        if (!last.isOfAnother(asked.page())) {
+            return last;
+        }
+        Iterator<Done> fromLast = stack.descendingIterator();
+        while (fromLast.hasNext()) {
+            Done each = fromLast.next();
+            if (each.page().equals(asked.page())) {
+                List<Edit> edits = store.edits(worksheet.id, each.revision());
+                List<Edit> since = store.editsSince(worksheet.id, each.revision(), Optional.empty());
+                if (!touch(edits, since)) {
+                    return each;
+                }
+                break;
+            }
+        }
+        Store.Entry entry = store.entry(worksheet.id, last.revision());
+        throw new OfAnother(last.revision(), entry.says(), entry.at());
+    }
+
+    private Kept keep(OpenWorksheet worksheet, JournalRow.Kind kind, List<Edit> edits, String prefix, Asked asked) {
+        return keep(worksheet, kind, edits, prefix, asked, Optional.empty());
+    }
+
+    private Kept keep(
+            OpenWorksheet worksheet,
+            JournalRow.Kind kind,
+            List<Edit> edits,
+            String prefix,
+            Asked asked,
+            Optional<Long> takesBack) {
         Change change = worksheet.live.apply(edits);
         boolean isStep = kind == JournalRow.Kind.UNDO || kind == JournalRow.Kind.REDO;
         List<Edit> following = isStep ? List.of() : Tabulating.following(worksheet.live);
@@ -274,38 +368,38 @@ public class Worksheets {
                     worksheet,
                     kind,
                     Stream.concat(edits.stream(), following.stream()).toList(),
-                    prefix);
+                    prefix,
+                    asked,
+                    takesBack);
         }
         Echo spoken = Echo.of(edits, change, worksheet.live);
         Echo echo = new Echo(prefix + spoken.message(), spoken.results());
         long revision = worksheet.revision + 1;
         Instant at = now();
+        Store.Entry entry = new Store.Entry(revision, at, kind, echo.message(), asked.page(), asked.key(), takesBack);
         try {
-            store.keep(
-                    worksheet.id,
-                    revision,
-                    new Store.Draft(kind, echo.message(), edits, change.inverse()),
-                    worksheet.live.worksheet(),
-                    at);
+            file.write(worksheet.id, revision, () -> {
+                store.keep(worksheet.id, new Store.Draft(entry, edits, change.inverse()), worksheet.live.worksheet());
+                return revision;
+            });
         } catch (RuntimeException notWritten) {
             worksheet.live.apply(change.inverse());
+            worksheet.isBehind = true;
             throw notWritten;
         }
         worksheet.revision = revision;
         worksheet.keptAt = at;
-        worksheet.note(kind, revision);
+        worksheet.note(entry);
         events.publishEvent(new WorksheetChanged(worksheet.id, revision));
-        return new Kept(revision, at, edits, change, echo);
+        return new Kept(revision, at, edits, change, echo, false);
     }
 
-    private void checkBase(OpenWorksheet worksheet, long base, List<Edit> edits) {
+    private void checkBase(OpenWorksheet worksheet, long base, List<Edit> edits, Asked asked) {
         if (base >= worksheet.revision) {
             return;
         }
         Map<String, Edit.Typed> mine = typed(edits);
-        List<Edit> since = store.editsSince(worksheet.id, base);
-        boolean layout = edits.stream().anyMatch(edit -> !(edit instanceof Edit.Enter))
-                && since.stream().anyMatch(edit -> !(edit instanceof Edit.Enter));
+        List<Edit> since = store.editsSince(worksheet.id, base, asked.page());
         List<Conflict.Cell> both = new ArrayList<>();
         typed(since).keySet().stream().filter(mine::containsKey).forEach(key -> {
             Edit.Typed own = mine.get(key);
@@ -313,12 +407,19 @@ public class Worksheets {
             String now = worksheet.live.worksheet().textIn(grid, own.cell());
             both.add(new Conflict.Cell(grid, own.cell().toString(), now, own.text()));
         });
+        if (touch(edits, since)) {
+            throw new Conflict(worksheet.revision, both);
+        }
+    }
+
+    /** Whether later edits are of the same cells or of the layout as well, or move cells to other places. */
+    private static boolean touch(List<Edit> edits, List<Edit> since) {
+        boolean layout = edits.stream().anyMatch(edit -> !(edit instanceof Edit.Enter))
+                && since.stream().anyMatch(edit -> !(edit instanceof Edit.Enter));
         // Where cells have changed their places, addresses that were typed before mean other cells.
         boolean moved = !since.isEmpty()
                 && Stream.concat(edits.stream(), since.stream()).anyMatch(Edit::movesCells);
-        if (layout || moved || !both.isEmpty()) {
-            throw new Conflict(worksheet.revision, both);
-        }
+        return layout || moved || typed(since).keySet().stream().anyMatch(typed(edits)::containsKey);
     }
 
     private static Map<String, Edit.Typed> typed(List<Edit> edits) {
@@ -355,7 +456,12 @@ public class Worksheets {
         OpenWorksheet worksheet = find(id);
         worksheet.lock.writeLock().lock();
         try {
-            return Bounded.runDeep(() -> writing.apply(worksheet));
+            return Bounded.runDeep(() -> {
+                if (worksheet.isBehind) {
+                    worksheet.becomes(load(id));
+                }
+                return writing.apply(worksheet);
+            });
         } finally {
             worksheet.lock.writeLock().unlock();
         }

@@ -1,0 +1,106 @@
+package app.logismos.sheet;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.formula.EntryReader;
+import app.logismos.value.Text;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A name belongs to its cell (language, section 1): what is typed over it keeps the name, and {@code width = 3} is the
+ * number 3 in a cell with a name. Only taking a name away takes it away.
+ */
+public final class NamedEntries {
+    private static final Pattern NAMED =
+            Pattern.compile("\\s*(\\p{L}[\\p{L}\\p{Mn}0-9_]*)\\s*=\\s*(.*?)\\s*", Pattern.DOTALL);
+
+    private NamedEntries() {}
+
+    /** Edits as a person means them, in the worksheet as it is. */
+    public static List<Edit> written(List<Edit> edits, Worksheet worksheet) {
+        Set<String> typed = new HashSet<>();
+        for (Edit edit : edits) {
+            if (edit instanceof Edit.Enter enter) {
+                enter.cells().forEach(each -> name(each.text()).ifPresent(name -> typed.add(key(name))));
+            }
+        }
+        List<Edit> written = new ArrayList<>();
+        for (Edit edit : edits) {
+            if (edit instanceof Edit.Enter enter) {
+                enter(enter, typed, worksheet, written);
+            } else if (edit instanceof Edit.Define define && define.target().isEmpty()) {
+                written.add(claimed(define.name(), worksheet)
+                        .<Edit>map(place -> withoutName(place, worksheet))
+                        .orElse(define));
+            } else {
+                written.add(edit);
+            }
+        }
+        return written;
+    }
+
+    private static void enter(Edit.Enter enter, Set<String> typed, Worksheet worksheet, List<Edit> written) {
+        List<Edit.Typed> cells = new ArrayList<>();
+        List<Edit> names = new ArrayList<>();
+        for (Edit.Typed each : enter.cells()) {
+            Edit.Place place = new Edit.Place(enter.grid(), new Area(each.cell(), each.cell()));
+            Optional<Edit.Typed> value = valueOf(each);
+            cells.add(value.orElse(each));
+            value.ifPresent(named -> names.add(new Edit.Define(name(each.text()).orElseThrow(), Optional.of(place))));
+            boolean isKept = name(each.text()).isEmpty()
+                    && worksheet.outline().grid(enter.grid()).isPresent();
+            Optional<String> before = isKept
+                    ? worksheet.cell(enter.grid(), each.cell()).flatMap(cell -> Worksheet.nameIn(cell.entry()))
+                    : Optional.empty();
+            before.filter(name -> !typed.contains(key(name)))
+                    .ifPresent(name -> names.add(new Edit.Define(name, Optional.of(place))));
+        }
+        written.add(new Edit.Enter(enter.grid(), cells));
+        written.addAll(names);
+    }
+
+    /** The plain value behind a name, by itself; nothing where what stands there is calculated. */
+    private static Optional<Edit.Typed> valueOf(Edit.Typed typed) {
+        Matcher named = NAMED.matcher(typed.text());
+        if (!named.matches() || named.group(2).isEmpty()) {
+            return Optional.empty();
+        }
+        String text = named.group(2);
+        boolean isQuoted = text.startsWith("\"") && text.endsWith("\"") && text.length() > 1;
+        return isQuoted || !(EntryReader.value(text) instanceof Text)
+                ? Optional.of(new Edit.Typed(typed.cell(), text))
+                : Optional.empty();
+    }
+
+    private static Optional<String> name(String text) {
+        Matcher named = NAMED.matcher(text);
+        return named.matches() ? Optional.of(named.group(1)) : Optional.empty();
+    }
+
+    /** The cell whose entry gives it this name. */
+    private static Optional<Edit.Place> claimed(String name, Worksheet worksheet) {
+        return worksheet
+                .names()
+                .find(name)
+                .filter(target -> worksheet.names().defined(name).isEmpty())
+                .map(target -> new Edit.Place(target.grid(), target.area()));
+    }
+
+    private static Edit withoutName(Edit.Place place, Worksheet worksheet) {
+        Address at = place.area().first();
+        Matcher named = NAMED.matcher(worksheet.textIn(place.grid(), at));
+        String rest = named.matches() ? "=" + named.group(2) : worksheet.textIn(place.grid(), at);
+        return new Edit.Enter(place.grid(), List.of(new Edit.Typed(at, rest)));
+    }
+
+    private static String key(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+}
