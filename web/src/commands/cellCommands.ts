@@ -71,15 +71,10 @@ export function cellCommands(
   const sort = (descending: boolean) => {
     const now = selected()
     if (!now) return
-    const top = Math.max(now.grid.headings, now.area.first.row === now.area.last.row ? 0 : now.area.first.row)
-    const whole = now.area.first.row === now.area.last.row
-    const area = {
-      first: { column: whole ? 0 : now.area.first.column, row: top },
-      last: {
-        column: whole ? now.grid.columns - 1 : now.area.last.column,
-        row: whole ? now.grid.rows - 1 : now.area.last.row,
-      },
-    }
+    // One row stands for the table around it: which rows that has, the program finds.
+    const isOne = now.area.first.row === now.area.last.row
+    const top = isOne ? now.area.first.row : Math.max(now.grid.headings, now.area.first.row)
+    const area = { first: { column: now.area.first.column, row: top }, last: now.area.last }
     void act({ do: 'sort', grid: now.grid.id, area: areaText(area), by: now.focus.column, descending }).catch(
       () => undefined,
     )

@@ -101,7 +101,7 @@ public sealed interface Act {
     /**
      * Sorts rows by the values of a column: numbers before texts, empty cells last, like values in their order.
      *
-     * @param area the rows, without headings
+     * @param area the rows, without headings; a single row stands for the table around it, whose headings and totals stay
      * @param by the column, from 0 in the grid
      */
     record Sort(String grid, Area area, int by, boolean descending) implements Act {

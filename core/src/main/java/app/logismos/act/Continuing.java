@@ -7,6 +7,7 @@ import app.logismos.sheet.Axis;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.Room;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -17,6 +18,7 @@ final class Continuing {
 
     static List<Edit> edits(Act.Continue act, LiveWorksheet live) {
         Area from = act.area();
+        Room.check(act.into().size());
         Axis axis = axis(from, act.into());
         List<Edit> edits = new ArrayList<>();
         List<Edit.Typed> typed = new ArrayList<>();

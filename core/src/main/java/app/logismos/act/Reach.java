@@ -5,6 +5,7 @@ import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Axis;
 import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.Room;
 import java.util.stream.IntStream;
 
 /** How far a continuation goes that was asked for without saying so. */
@@ -29,6 +30,7 @@ final class Reach {
     }
 
     private Act.Continue found() {
+        Room.check(act.area().size());
         int filled = 0;
         while (filled < length && isLineFilled(filled)) {
             filled++;

@@ -2,6 +2,7 @@ package app.logismos.act;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.EntryReader;
+import app.logismos.formula.Parser;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -60,7 +61,7 @@ final class SeriesWriting {
         List<String> entries = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             Rational value = (Rational) first.plus((Rational) step.times(Rational.of(i)));
-            entries.add(Pattern.written(value, act.first(), places));
+            entries.add(checked(Pattern.written(value, act.first(), places)));
         }
         return entries;
     }
@@ -121,6 +122,14 @@ final class SeriesWriting {
         }
     }
 
+    private static String checked(String entry) {
+        if (entry.length() > Parser.MAX_LENGTH) {
+            throw new EditRefused("An entry has " + Parser.MAX_LENGTH
+                    + " characters at the most, and the values of this" + " series would have more.");
+        }
+        return entry;
+    }
+
     /** So many values from one to another, both included. */
     static List<String> spaced(String from, String to, int count) {
         if (count < 1) {
@@ -134,7 +143,7 @@ final class SeriesWriting {
         for (int i = 0; i < count; i++) {
             Rational part = Rational.of(BigInteger.valueOf(i), BigInteger.valueOf(Math.max(1, count - 1)));
             Rational value = (Rational) first.plus((Rational) width.times(part));
-            entries.add(Pattern.written(value, from, Pattern.places(from)));
+            entries.add(checked(Pattern.written(value, from, Pattern.places(from))));
         }
         return entries;
     }

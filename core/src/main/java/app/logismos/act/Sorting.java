@@ -6,6 +6,7 @@ import app.logismos.number.Real;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.Room;
 import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
@@ -32,7 +33,11 @@ final class Sorting {
     private Sorting() {}
 
     static Edit edit(Act.Sort act, LiveWorksheet live) {
-        Area area = act.area();
+        Area area = act.area().rows() == 1
+                ? SortedTable.around(
+                        act.grid(), new Address(act.by(), act.area().first().row()), live)
+                : act.area();
+        Room.check(area.size());
         int top = area.first().row();
         if (act.by() < area.first().column() || act.by() > area.last().column()) {
             throw new EditRefused(area + " is sorted by one of its own columns.");

@@ -10,6 +10,7 @@ import app.logismos.formula.Respelling;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.Room;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,6 +20,7 @@ final class TableFilling {
 
     static List<Edit> edits(Act.FillTable act, LiveWorksheet live) {
         Area area = act.area();
+        Room.check(area.size());
         if (area.rows() < 2 || area.columns() < 2) {
             throw new EditRefused(
                     "A table has a row and a column of headings and cells between them. Select all of it.");

@@ -2,6 +2,7 @@ package app.logismos.recalculate;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
@@ -9,8 +10,10 @@ import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.Value;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.PriorityQueue;
 
 /**
  * What followed from edits, in words.
@@ -47,10 +50,28 @@ public record Echo(String message, List<Line> results) {
                 : ": " + followed.size() + (followed.size() == 1 ? " result changed" : " results changed");
         return new Echo(
                 said(edits, typed, change.inverse(), live) + follows,
-                followed.stream()
-                        .limit(MOST_LINES)
+                firstOnThePage(followed, live).stream()
                         .map(cell -> line(cell, live))
                         .toList());
+    }
+
+    /** The first so many in the order of the page: grid by grid, row by row. */
+    private static List<CellChange> firstOnThePage(List<CellChange> changes, LiveWorksheet live) {
+        List<String> grids =
+                live.worksheet().outline().grids().map(Block.Grid::id).toList();
+        Comparator<CellChange> order = Comparator.<CellChange>comparingInt(change -> grids.indexOf(change.grid()))
+                .thenComparingInt(change -> change.cell().row())
+                .thenComparingInt(change -> change.cell().column());
+        PriorityQueue<CellChange> first = new PriorityQueue<>(order.reversed());
+        for (CellChange change : changes) {
+            if (first.size() < MOST_LINES || order.compare(change, first.element()) < 0) {
+                first.add(change);
+            }
+            if (first.size() > MOST_LINES) {
+                first.remove();
+            }
+        }
+        return first.stream().sorted(order).toList();
     }
 
     /** Where cells have changed their places, a result has changed if it is another than at the cell's former place. */

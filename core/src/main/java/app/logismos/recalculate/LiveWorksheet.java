@@ -15,8 +15,10 @@ import app.logismos.formula.Entry;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Parser;
+import app.logismos.formula.Walk;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;
+import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import app.logismos.sheet.Settings;
@@ -257,7 +259,26 @@ public final class LiveWorksheet {
 
     /** Whether a formula refers to the cells of a name. */
     public boolean isUsed(Target target) {
-        return links.isUsed(target);
+        return links.isUsed(target) || worksheet.outline().blocks().anyMatch(block -> draws(block, target));
+    }
+
+    /** Whether a chart or table uses the cells of a name, or the name itself. */
+    private boolean draws(Block block, Target target) {
+        boolean[] found = {
+            block instanceof Chart chart
+                    && chart.grid().equals(target.grid())
+                    && chart.areas().stream().anyMatch(area -> area.intersects(target.area()))
+        };
+        block.withExpressions(text -> {
+            if (Parser.parse(text, 0, Address.FIRST, worksheet.vocabulary()) instanceof Parser.Outcome.Parsed parsed) {
+                Walk.visit(
+                        parsed.expression(),
+                        node -> found[0] |= node instanceof Expression.Name name
+                                && name.name().equalsIgnoreCase(target.name()));
+            }
+            return text;
+        });
+        return found[0];
     }
 
     /** How many cells depend on a cell, directly or further on. */

@@ -149,8 +149,28 @@ final class Recalculation {
         followed.values()
                 .removeIf(change -> !change.entered() && change.before().equals(change.after()));
         changes.addAll(followed.values());
-        return changes;
+        return coalesced(changes);
     }
+
+    /** Each cell once, from what it was to what it is; a table that was taken back and laid out again may be the same. */
+    private static List<CellChange> coalesced(List<CellChange> changes) {
+        Map<CellKeyOfGrid, CellChange> byCell = new LinkedHashMap<>();
+        for (CellChange change : changes) {
+            byCell.merge(
+                    new CellKeyOfGrid(change.grid(), change.cell()),
+                    change,
+                    (first, last) -> new CellChange(
+                            first.grid(),
+                            first.cell(),
+                            first.before(),
+                            last.after(),
+                            first.entered() || last.entered()));
+        }
+        byCell.values().removeIf(change -> !change.entered() && change.before().equals(change.after()));
+        return List.copyOf(byCell.values());
+    }
+
+    private record CellKeyOfGrid(String grid, Address cell) {}
 
     /** The formulas themselves and all that depend on them or on the cells. */
     private LongLinkedOpenHashSet affectedBy(LongArrayList cells, LongLinkedOpenHashSet formulas) {

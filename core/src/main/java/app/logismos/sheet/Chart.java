@@ -1,6 +1,7 @@
 package app.logismos.sheet;
 
 import app.logismos.formula.Area;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -249,6 +250,16 @@ public record Chart(
      * @param series its place among the series, from 0
      */
     public record Tangent(int series, double across) implements Mark {}
+
+    /** All cells that it draws from. */
+    public List<Area> areas() {
+        List<Area> areas = new ArrayList<>();
+        withAreas(area -> {
+            areas.add(area);
+            return Optional.of(area);
+        });
+        return areas;
+    }
 
     /** The same chart with other areas of cells; a series whose cells have none is left out. */
     Chart withAreas(Function<Area, Optional<Area>> then) {

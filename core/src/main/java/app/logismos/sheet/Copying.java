@@ -40,6 +40,7 @@ final class Copying {
         Block.Grid from = grid(copy.grid());
         Block.Grid into = grid(copy.toGrid());
         Area area = target();
+        Room.check(area.size());
         List<Edit.Typed> typed = new ArrayList<>();
         Map<String, String> styles = new HashMap<>(into.styles());
         for (int row = 0; row < area.rows(); row++) {

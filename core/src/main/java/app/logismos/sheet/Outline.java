@@ -1,5 +1,6 @@
 package app.logismos.sheet;
 
+import app.logismos.formula.Address;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -9,6 +10,12 @@ import java.util.stream.Stream;
 /** The sections and blocks of a worksheet in their order. */
 public final class Outline {
     private static final int LONGEST_TITLE = 120;
+
+    /** 256 KiB of plain letters. */
+    private static final int LONGEST_NOTE = 1 << 18;
+
+    private static final int NARROWEST = 10;
+    private static final int WIDEST = 5_000;
 
     private final List<Section> sections = new ArrayList<>();
 
@@ -53,7 +60,7 @@ public final class Outline {
         checkNew(edit.section().id());
         for (Block block : edit.section().blocks()) {
             checkNew(block.id());
-            checkTitle(block);
+            check(block);
         }
         sections.add(edit.at(), edit.section());
         List<Edit> inverse = new ArrayList<>();
@@ -86,7 +93,7 @@ public final class Outline {
             throw new EditRefused("A block's place is 0 to " + blocks.size() + ", was " + edit.at() + ".");
         }
         checkNew(edit.block().id());
-        checkTitle(edit.block());
+        check(edit.block());
         blocks.add(edit.at(), edit.block());
         sections.set(section, sections.get(section).withBlocks(blocks));
         return List.of(new Edit.RemoveBlock(edit.block().id()));
@@ -133,7 +140,7 @@ public final class Outline {
         if (old.getClass() != block.getClass()) {
             throw new EditRefused("A block stays what it is: " + block.id() + " cannot become another kind.");
         }
-        checkTitle(block);
+        check(block);
         sections.replaceAll(section -> section.withBlocks(section.blocks().stream()
                 .map(each -> each == old ? block : each)
                 .toList()));
@@ -161,9 +168,14 @@ public final class Outline {
         }
     }
 
-    /** A grid's title is its own, since references use it. */
-    private void checkTitle(Block block) {
+    /** What cannot be: a grid without a title of its own, since references use it, sizes without sense, endless texts. */
+    private void check(Block block) {
+        if (block instanceof Block.Note note && note.text().length() > LONGEST_NOTE) {
+            throw new EditRefused("A note has " + LONGEST_NOTE + " characters at the most, this one has "
+                    + note.text().length() + ".");
+        }
         if (block instanceof Block.Grid grid) {
+            checkSize(grid);
             checkedTitle(grid.title());
             boolean taken = grids().anyMatch(other -> !other.id().equals(grid.id())
                     && other.title()
@@ -172,6 +184,31 @@ public final class Outline {
             if (taken) {
                 throw new EditRefused("Another grid is called " + grid.title() + ". Choose another title.");
             }
+        }
+    }
+
+    private static void checkSize(Block.Grid grid) {
+        check("rows", grid.rows(), 1, Address.ROWS);
+        check("columns", grid.columns(), 1, Address.COLUMNS);
+        check("rows of headings", grid.headings(), 0, grid.rows());
+        grid.widths().forEach((column, width) -> {
+            check("columns", column + 1, 1, Address.COLUMNS);
+            check("pixels of width", width, NARROWEST, WIDEST);
+        });
+        grid.hiddenRows().forEach(row -> check("rows", row + 1, 1, Address.ROWS));
+        grid.hiddenColumns().forEach(column -> check("columns", column + 1, 1, Address.COLUMNS));
+        grid.remarks().values().forEach(remark -> {
+            if (remark.length() > LONGEST_NOTE) {
+                throw new EditRefused("A remark has " + LONGEST_NOTE + " characters at the most, this one has "
+                        + remark.length() + ".");
+            }
+        });
+    }
+
+    private static void check(String what, long number, long least, long most) {
+        if (number < least || number > most) {
+            throw new EditRefused(
+                    "A grid has " + least + " to " + most + " " + what + ", and this says " + number + ".");
         }
     }
 

@@ -113,6 +113,7 @@ public final class Worksheet {
 
     List<Edit> enter(Edit.Enter edit) {
         Block.Grid grid = grid(edit.grid());
+        Room.check(edit.cells().size());
         for (Edit.Typed typed : edit.cells()) {
             if (typed.text().length() > Parser.MAX_LENGTH) {
                 throw new EditRefused("An entry has " + Parser.MAX_LENGTH + " characters at the most, this one has "

@@ -1,6 +1,5 @@
 package app.logismos.server.datafolder;
 
-import jakarta.persistence.PersistenceException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -72,7 +71,7 @@ public class KeptFile implements DisposableBean {
             jdbc.execute("CHECKPOINT SYNC");
             checkPlace();
             return result;
-        } catch (DataAccessException | TransactionException | PersistenceException failed) {
+        } catch (DataAccessException | TransactionException failed) {
             checkPlace();
             LOG.warn("A change could not be written: {}", failed.getMessage());
             throw new NotKept(

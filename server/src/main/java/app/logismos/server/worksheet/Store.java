@@ -13,13 +13,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is kept in the database. A change and the cells it touches are written in one transaction. */
-@Component
+@Repository
 class Store {
     private static final TypeReference<List<Edit>> EDITS = new TypeReference<>() {};
     private static final int LONGEST_SAYING = 500;

@@ -2,11 +2,11 @@ package app.logismos.server.worksheet;
 
 import jakarta.persistence.EntityManager;
 import java.util.List;
-import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The tapes in the database. */
-@Component
+@Repository
 class TapeStore {
     private static final int MOST_LINES = 1_000;
 
