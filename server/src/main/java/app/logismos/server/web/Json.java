@@ -11,6 +11,7 @@ import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.Nulls;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -28,6 +29,9 @@ import tools.jackson.databind.ser.std.ToStringSerializer;
 /** How the core's values are written as JSON; the core itself knows nothing of it. */
 @Configuration
 class Json {
+    /** Neither a list nor what it holds is ever missing; what came later is made empty elsewhere. */
+    private static final JsonSetter.Value NO_NULLS = JsonSetter.Value.forContentNulls(Nulls.FAIL);
+
     @Bean
     JsonMapperBuilderCustomizer coreValues() {
         return builder -> builder.addMixIn(Edit.class, EditMixin.class)
@@ -41,10 +45,14 @@ class Json {
                 .addMixIn(Edit.ChangeSection.class, Later.class)
                 .addModule(new SimpleModule()
                         .setDeserializerModifier(new UsualParts())
+                        .addDeserializer(String.class, new WholeText())
                         .addSerializer(Address.class, ToStringSerializer.instance)
                         .addSerializer(Area.class, ToStringSerializer.instance)
                         .addDeserializer(Address.class, new FromText<>(Address.class, Address::parse))
                         .addDeserializer(Area.class, new FromText<>(Area.class, Area::parse)))
+                .withConfigOverride(List.class, lists -> lists.setNullHandling(NO_NULLS))
+                .withConfigOverride(Set.class, sets -> sets.setNullHandling(NO_NULLS))
+                .withConfigOverride(Map.class, maps -> maps.setNullHandling(NO_NULLS))
                 .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES);

@@ -18,7 +18,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * and one that a page sends must come from a page of ours (Origin, RFC 6454).
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class LocalRequests extends OncePerRequestFilter {
     private static final Set<String> HERE = Set.of("127.0.0.1", "localhost", "[::1]");
 

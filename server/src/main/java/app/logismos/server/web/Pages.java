@@ -1,6 +1,10 @@
 package app.logismos.server.web;
 
+import jakarta.servlet.DispatcherType;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
+import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
@@ -11,5 +15,15 @@ class Pages implements WebMvcConfigurer {
     public void addViewControllers(ViewControllerRegistry registry) {
         registry.addViewController("/").setViewName("forward:/index.html");
         registry.addViewController("/worksheet/{id}").setViewName("forward:/index.html");
+    }
+
+    /** It sees a request twice: when it comes, and when its body is there. */
+    @Bean
+    FilterRegistrationBean<WholeBodies> wholeBodies() {
+        FilterRegistrationBean<WholeBodies> registration = new FilterRegistrationBean<>(new WholeBodies());
+        registration.setDispatcherTypes(DispatcherType.REQUEST, DispatcherType.ASYNC);
+        registration.setAsyncSupported(true);
+        registration.setOrder(Ordered.HIGHEST_PRECEDENCE + 2);
+        return registration;
     }
 }

@@ -25,18 +25,26 @@ import org.apache.commons.csv.CSVPrinter;
 final class ChartCsv {
     private static final Pattern MOMENT = Pattern.compile("\\d{4}-\\d\\d|\\d:\\d\\d");
 
+    private static final Pattern NUMBER = Pattern.compile("[-+]?[0-9.]+(?:[eE][-+]?[0-9]+)?");
+
     private ChartCsv() {}
 
     static String of(ChartData data) {
         StringWriter text = new StringWriter();
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
             for (List<String> row : rows(data)) {
-                printer.printRecord(row);
+                printer.printRecord(row.stream().map(ChartCsv::harmless).toList());
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
         return text.toString();
+    }
+
+    /** A text that another program would take for a formula stands behind an apostrophe; numbers stay as they are. */
+    private static String harmless(String cell) {
+        boolean looksLikeFormula = !cell.isEmpty() && "=+-@\t\r".indexOf(cell.charAt(0)) >= 0;
+        return looksLikeFormula && !NUMBER.matcher(cell).matches() ? "'" + cell : cell;
     }
 
     private static List<List<String>> rows(ChartData data) {

@@ -130,7 +130,7 @@ class ChartEndpoint {
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment()
-                                .filename(data.title() + ".csv", StandardCharsets.UTF_8)
+                                .filename(fileName(data.title()) + ".csv", StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
                 .body(ChartCsv.of(data));
@@ -156,5 +156,11 @@ class ChartEndpoint {
                 .block(chart)
                 .filter(Chart.class::isInstance)
                 .map(Chart.class::cast);
+    }
+
+    /** Letters, digits and a few signs: no paths, and nothing that a system or a shell reads in another way. */
+    private static String fileName(String title) {
+        String clean = title.replaceAll("[^\\p{L}\\p{M}\\p{N} _-]+", " ").strip();
+        return clean.isEmpty() ? "chart" : clean;
     }
 }

@@ -5,6 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.springframework.beans.factory.DisposableBean;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,19 +18,49 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Tells open pages that a worksheet has changed or has other values, as server-sent events that carry its revision. */
 @RestController
-class EventsEndpoint {
+class EventsEndpoint implements DisposableBean {
     private static final long NO_END = 0;
 
+    /** So often a page is sent a sign of life; whether it is still there shows only then. */
+    private static final int SECONDS_BETWEEN_SIGNS = 10;
+
     private final Map<String, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
+    private final Worksheets worksheets;
+    private final ScheduledExecutorService signs = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "signs of life");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    EventsEndpoint(Worksheets worksheets) {
+        this.worksheets = worksheets;
+        signs.scheduleWithFixedDelay(this::signOfLife, SECONDS_BETWEEN_SIGNS, SECONDS_BETWEEN_SIGNS, TimeUnit.SECONDS);
+    }
 
     @GetMapping(path = "/api/v1/worksheets/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter listen(@PathVariable String id) {
+        worksheets.check(id);
         SseEmitter listener = new SseEmitter(NO_END);
-        List<SseEmitter> all = listeners.computeIfAbsent(id, each -> new CopyOnWriteArrayList<>());
-        all.add(listener);
-        listener.onCompletion(() -> all.remove(listener));
-        listener.onError(gone -> all.remove(listener));
+        listeners.compute(id, (worksheet, all) -> {
+            List<SseEmitter> more = all == null ? new CopyOnWriteArrayList<>() : all;
+            more.add(listener);
+            return more;
+        });
+        listener.onCompletion(() -> remove(id, listener));
+        listener.onError(gone -> remove(id, listener));
         return listener;
+    }
+
+    private void remove(String id, SseEmitter listener) {
+        listeners.computeIfPresent(id, (worksheet, all) -> {
+            all.remove(listener);
+            return all.isEmpty() ? null : all;
+        });
+    }
+
+    private void signOfLife() {
+        listeners.forEach((id, all) ->
+                all.forEach(listener -> send(id, listener, SseEmitter.event().comment(""))));
     }
 
     @EventListener
@@ -40,13 +74,22 @@ class EventsEndpoint {
     }
 
     private void tell(String id, String event, long revision) {
-        List<SseEmitter> all = listeners.getOrDefault(id, List.of());
-        for (SseEmitter listener : all) {
-            try {
-                listener.send(SseEmitter.event().name(event).data(revision));
-            } catch (IOException | IllegalStateException gone) {
-                all.remove(listener); // the page was closed
-            }
+        for (SseEmitter listener : listeners.getOrDefault(id, List.of())) {
+            send(id, listener, SseEmitter.event().name(event).data(revision));
         }
+    }
+
+    private void send(String id, SseEmitter listener, SseEmitter.SseEventBuilder event) {
+        try {
+            listener.send(event);
+        } catch (IOException | IllegalStateException gone) {
+            remove(id, listener); // the page was closed
+            listener.completeWithError(gone);
+        }
+    }
+
+    @Override
+    public void destroy() {
+        signs.shutdownNow();
     }
 }

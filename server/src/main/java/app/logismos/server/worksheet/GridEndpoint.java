@@ -172,6 +172,9 @@ class GridEndpoint {
     PreviewJson preview(@PathVariable String id, @RequestBody Draft draft) {
         Address at = address(draft.address());
         int cursor = draft.cursor().orElse(draft.entry().length());
+        if (cursor < 0 || cursor > draft.entry().length()) {
+            throw new BadRequest("`cursor` is 0 to " + draft.entry().length() + " in this entry, was " + cursor + ".");
+        }
         return worksheets.read(id, worksheet -> {
             grid(worksheet.live, draft.grid());
             Display display = worksheet.live.display();

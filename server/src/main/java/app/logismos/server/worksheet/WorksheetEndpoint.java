@@ -34,6 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/worksheets")
 class WorksheetEndpoint {
     private static final int NEW_ROWS = 8;
+    private static final int MOST_COMMANDS = 10_000;
     private static final int NEW_COLUMNS = 5;
 
     private final Worksheets worksheets;
@@ -225,8 +226,12 @@ class WorksheetEndpoint {
             @RequestBody Edits edits,
             @RequestHeader(Asked.PAGE) Optional<String> page,
             @RequestHeader(Asked.KEY) Optional<String> key) {
-        if (edits.commands().isEmpty()) {
-            throw new EditRefused("There is no edit in `commands`.");
+        if (edits.commands().isEmpty() || edits.commands().size() > MOST_COMMANDS) {
+            throw new EditRefused(
+                    edits.commands().isEmpty()
+                            ? "There is no edit in `commands`."
+                            : "There are " + edits.commands().size() + " edits in `commands`, and " + MOST_COMMANDS
+                                    + " are the most.");
         }
         return kept(id, worksheets.edit(id, edits.base(), marked(id).kept(edits.commands()), new Asked(page, key)));
     }

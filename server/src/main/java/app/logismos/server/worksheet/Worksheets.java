@@ -122,6 +122,13 @@ public class Worksheets {
         }
     }
 
+    /** Refuses what is no worksheet. */
+    void check(String id) {
+        if (!open.containsKey(id)) {
+            row(id);
+        }
+    }
+
     List<WorksheetRow> list() {
         return store.worksheets();
     }
