@@ -15,9 +15,16 @@ import type { Cell, Edit, Run } from './types'
 /** Rows of a grid are fetched so many at a time. */
 export const PAGE_ROWS = 200
 
+const PICTURE_WAIT = 1_500
+
 /** The worksheets of the start page. */
 export const useWorksheets = () =>
-  useQuery({ queryKey: keys.worksheets, queryFn: ({ signal }) => api.worksheets(signal) })
+  useQuery({
+    queryKey: keys.worksheets,
+    queryFn: ({ signal }) => api.worksheets(signal),
+    // Pictures are made beside the work: those that are not ready are looked for again.
+    refetchInterval: ({ state }) => (state.data?.some((each) => each.isBehind) ? PICTURE_WAIT : false),
+  })
 
 /** Sections, blocks and names of a worksheet; fetched again after each edit. */
 export const useWorksheet = (id: string, at: number | null) =>

@@ -223,16 +223,32 @@ export interface Listed {
   readonly title: string
   readonly example: boolean
   readonly changedAt: string
-  readonly picture: {
-    readonly heading: string
-    readonly gridTitle: string
-    readonly rows: readonly (readonly {
-      readonly text: string
-      readonly calculated: boolean
-      readonly number: boolean
-    }[])[]
-    readonly chart: boolean
-  }
+  /** Null where none has been made yet. */
+  readonly picture: WorksheetPicture | null
+  /** Whether it has changed since its picture was made. */
+  readonly isBehind: boolean
+}
+
+/** A worksheet made small. */
+export interface WorksheetPicture {
+  readonly heading: string
+  readonly gridTitle: string
+  readonly rows: readonly (readonly {
+    readonly text: string
+    readonly calculated: boolean
+    readonly number: boolean
+  }[])[]
+  readonly sketch: ChartSketch | null
+}
+
+/** A chart without axes, in a square whose sides go from 0 to 1, upward and to the right. */
+export interface ChartSketch {
+  readonly traces: readonly {
+    readonly series: number
+    readonly kind: 'LINE' | 'POINTS' | 'BARS' | 'SHARES'
+    readonly places: readonly { readonly x: number; readonly y: number }[]
+  }[]
+  readonly fields: readonly (readonly (number | null)[])[]
 }
 
 export interface Reference {

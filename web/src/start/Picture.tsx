@@ -1,8 +1,10 @@
 import type { Listed } from '../api/types'
+import { Sketch } from './Sketch'
 import styles from './StartPage.module.css'
 
 /** A worksheet made small. */
 export function Picture({ picture }: { readonly picture: Listed['picture'] }) {
+  if (!picture) return <span className={styles.picture} aria-hidden="true" />
   return (
     <span className={styles.picture} aria-hidden="true">
       <span className={styles.heading}>{picture.heading}</span>
@@ -20,12 +22,7 @@ export function Picture({ picture }: { readonly picture: Listed['picture'] }) {
           </span>
         ))}
       </span>
-      {picture.chart && (
-        <svg viewBox="0 0 120 34" className={styles.curve}>
-          <path d="M4 2v28h112" />
-          <path d="M6 5c14 14 34 20 108 23" />
-        </svg>
-      )}
+      {picture.sketch && <Sketch sketch={picture.sketch} />}
     </span>
   )
 }

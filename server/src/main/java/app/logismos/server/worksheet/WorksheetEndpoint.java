@@ -12,6 +12,7 @@ import app.logismos.sheet.Section;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -39,8 +40,10 @@ class WorksheetEndpoint {
 
     private final Worksheets worksheets;
     private final WorksheetViews views;
+    private final Pictures pictures;
 
-    WorksheetEndpoint(Worksheets worksheets, WorksheetViews views) {
+    WorksheetEndpoint(Worksheets worksheets, WorksheetViews views, Pictures pictures) {
+        this.pictures = pictures;
         this.worksheets = worksheets;
         this.views = views;
     }
@@ -88,17 +91,37 @@ class WorksheetEndpoint {
      */
     record Edits(Long base, List<Edit> commands) {}
 
-    /** A worksheet in the list. */
-    record Listed(String id, String title, boolean example, Instant changedAt, WorksheetViews.Picture picture) {}
+    /**
+     * A worksheet in the list.
+     *
+     * @param picture null where none has been made yet
+     * @param isBehind whether it has changed since its picture was made
+     */
+    record Listed(
+            String id,
+            String title,
+            boolean example,
+            Instant changedAt,
+            WorksheetViews.@Nullable Picture picture,
+            boolean isBehind) {}
 
     /** A change in the list. */
     record Past(long revision, Instant at, String kind, String says) {}
 
     @GetMapping
     List<Listed> list() {
+        Map<String, PictureRow> drawn = pictures.all();
         return worksheets.list().stream()
-                .map(row -> new Listed(
-                        row.id, row.title, row.example, row.changedAt, worksheets.read(row.id, views::picture)))
+                .map(row -> {
+                    Optional<PictureRow> own = Optional.ofNullable(drawn.get(row.id));
+                    return new Listed(
+                            row.id,
+                            row.title,
+                            row.example,
+                            row.changedAt,
+                            own.flatMap(pictures::read).orElse(null),
+                            own.map(picture -> picture.revision < row.revision).orElse(true));
+                })
                 .toList();
     }
 

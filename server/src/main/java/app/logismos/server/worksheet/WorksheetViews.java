@@ -1,5 +1,8 @@
 package app.logismos.server.worksheet;
 
+import app.logismos.chart.ChartReading;
+import app.logismos.chart.Sketch;
+import app.logismos.chart.View;
 import app.logismos.display.Display;
 import app.logismos.display.InFull;
 import app.logismos.formula.Address;
@@ -33,6 +36,7 @@ import org.springframework.stereotype.Component;
 class WorksheetViews {
     private static final int PICTURE_ROWS = 5;
     private static final int PICTURE_COLUMNS = 4;
+    private static final View SMALL = new View(120, Optional.empty(), Optional.empty());
 
     /** A worksheet without its cells. */
     record WorksheetJson(
@@ -118,7 +122,7 @@ class WorksheetViews {
             boolean failed) {}
 
     /** A worksheet made small. */
-    record Picture(String heading, String gridTitle, List<List<Dot>> rows, boolean chart) {}
+    record Picture(String heading, String gridTitle, List<List<Dot>> rows, Optional<Sketch> sketch) {}
 
     /** A cell of the picture. */
     record Dot(String text, boolean calculated, boolean number) {}
@@ -255,7 +259,12 @@ class WorksheetViews {
     Picture picture(OpenWorksheet open) {
         LiveWorksheet live = open.live;
         List<Section> sections = live.worksheet().outline().sections();
-        boolean chart = live.worksheet().outline().blocks().anyMatch(Chart.class::isInstance);
+        Optional<Sketch> chart = live.worksheet()
+                .outline()
+                .blocks()
+                .filter(Chart.class::isInstance)
+                .findFirst()
+                .map(block -> Sketch.of(ChartReading.of((Chart) block, live, SMALL)));
         String heading = sections.isEmpty() ? "" : sections.get(0).title();
         return live.worksheet()
                 .outline()
