@@ -10,6 +10,7 @@ import 'katex/dist/katex.min.css'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Route, Routes } from 'react-router'
+import { isUnanswered, RETRY_MILLIS } from './api/client'
 import { later } from './page/later'
 import { StartPage } from './start/StartPage'
 import { useLook } from './theme/look'
@@ -18,7 +19,18 @@ import './theme/tokens.css'
 
 const WorksheetPage = later(() => import('./worksheet/WorksheetPage').then((module) => module.WorksheetPage))
 
-const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } })
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      // What the program does not answer is asked again until it does: then all goes on by itself.
+      retry: (count, reason) => isUnanswered(reason) || count < 1,
+      retryDelay: RETRY_MILLIS,
+      refetchOnWindowFocus: false,
+      networkMode: 'always',
+    },
+    mutations: { networkMode: 'always' },
+  },
+})
 // What an answer changes in the cache and in the page's own state is drawn at once, and together.
 notifyManager.setScheduler(queueMicrotask)
 const root = document.getElementById('root')

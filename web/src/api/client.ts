@@ -1,3 +1,4 @@
+import { pageId } from './pageId'
 import type {
   Act,
   Calculation,
@@ -23,40 +24,73 @@ import type {
   Worksheet,
 } from './types'
 
-/** A refusal of the server, with its sentence. */
+/** What a refusal says besides its sentence: what else is kept in cells, or whose change would be taken back. */
+export interface Problem {
+  readonly detail?: string
+  readonly revision?: number
+  readonly cells?: readonly {
+    readonly grid: string
+    readonly address: string
+    readonly now: string
+    readonly yours: string
+  }[]
+  readonly says?: string
+  readonly at?: string
+}
+
+/** A refusal of the server, with its sentence; with status 0 there was no answer. */
 export class Refusal extends Error {
   readonly status: number
+  readonly problem: Problem
 
-  constructor(status: number, message: string) {
+  constructor(status: number, message: string, problem: Problem = {}) {
     super(message)
     this.status = status
+    this.problem = problem
   }
 }
+
+/** Whether the program did not answer at all: it is stopped, or the way to it is broken. */
+export const isUnanswered = (reason: unknown): boolean => reason instanceof Refusal && reason.status === 0
+
+/** So long a page waits before it asks again what was not answered. */
+export const RETRY_MILLIS = 1_000
 
 const root = '/api/v1'
 const unreachable = 'The program does not answer. What you typed is still here; try again in a moment.'
 
-async function answered(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
+async function answered(
+  method: string,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+  key?: string,
+): Promise<Response> {
   let response: Response
   try {
     response = await fetch(root + path, {
       method,
       signal: signal ?? null,
-      ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+      headers: {
+        'x-page': pageId(),
+        ...(key === undefined ? {} : { 'idempotency-key': key }),
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+      },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     })
   } catch (reason) {
     if (signal?.aborted) throw reason
     throw new Refusal(0, unreachable)
   }
   if (!response.ok) {
-    const problem: { detail?: string } = await response.json().catch(() => ({}))
-    throw new Refusal(response.status, problem.detail ?? unreachable)
+    const problem: Problem = await response.json().catch(() => ({}))
+    throw new Refusal(problem.detail === undefined ? 0 : response.status, problem.detail ?? unreachable, problem)
   }
   return response
 }
 
-async function ask<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
-  const response = await answered(method, path, body, signal)
+async function ask<T>(method: string, path: string, body?: unknown, signal?: AbortSignal, key?: string): Promise<T> {
+  const response = await answered(method, path, body, signal, key)
   // The one place where an answer gets its type: the server describes it in /api/openapi.json.
   return response.json()
 }
@@ -93,12 +127,13 @@ export const api = {
   bringBack: (id: string) => tell('POST', `${sheet(id)}/bring-back`),
   worksheet: (id: string, at: number | null, signal?: AbortSignal) =>
     ask<Worksheet>('GET', sheet(id) + then(at), undefined, signal),
-  edit: (id: string, base: number, commands: readonly Edit[]) =>
-    ask<Kept>('POST', `${sheet(id)}/edits`, { base, commands }),
-  act: (id: string, act: Act) => ask<Kept>('POST', `${sheet(id)}/acts`, { act }),
-  undo: (id: string) => ask<Kept>('POST', `${sheet(id)}/undo`),
-  redo: (id: string) => ask<Kept>('POST', `${sheet(id)}/redo`),
-  restore: (id: string, revision: number) => ask<Kept>('POST', `${sheet(id)}/restore`, { revision }),
+  edit: (id: string, base: number, commands: readonly Edit[], key: string) =>
+    ask<Kept>('POST', `${sheet(id)}/edits`, { base, commands }, undefined, key),
+  act: (id: string, act: Act, key: string) => ask<Kept>('POST', `${sheet(id)}/acts`, { act }, undefined, key),
+  step: (id: string, way: 'undo' | 'redo', revision: number | null, key: string) =>
+    ask<Kept>('POST', `${sheet(id)}/${way}`, { revision }, undefined, key),
+  restore: (id: string, revision: number, key: string) =>
+    ask<Kept>('POST', `${sheet(id)}/restore`, { revision }, undefined, key),
   history: (id: string, signal?: AbortSignal) => ask<readonly Past[]>('GET', `${sheet(id)}/history`, undefined, signal),
   compare: (id: string, revision: number, signal?: AbortSignal) =>
     ask<{ readonly count: number; readonly cells: readonly Difference[] }>(
@@ -127,8 +162,8 @@ export const api = {
     ask<ChartData>('GET', `${chartOf(id, chart)}?${seen(view)}${then(at, '&')}`, undefined, signal),
   looks: (id: string, chart: string, signal?: AbortSignal) =>
     ask<readonly EarlierLook[]>('GET', `${chartOf(id, chart)}/looks`, undefined, signal),
-  lookAgain: (id: string, chart: string, revision: number) =>
-    ask<Kept>('POST', `${chartOf(id, chart)}/looks/${revision}`),
+  lookAgain: (id: string, chart: string, revision: number, key: string) =>
+    ask<Kept>('POST', `${chartOf(id, chart)}/looks/${revision}`, undefined, undefined, key),
   run: (id: string, chart: string, run: Run, signal?: AbortSignal) =>
     ask<readonly Frame[]>('POST', `${chartOf(id, chart)}/run`, run, signal),
   chartCsv: async (id: string, chart: string) => (await answered('GET', `${chartOf(id, chart)}/data.csv`)).text(),
@@ -138,7 +173,8 @@ export const api = {
     signal?: AbortSignal,
   ) => ask<Preview>('POST', `${sheet(id)}/preview`, draft, signal),
   tape: (id: string, signal?: AbortSignal) => ask<readonly TapeLine[]>('GET', `${sheet(id)}/tape`, undefined, signal),
-  keepLine: (id: string, line: Omit<TapeLine, 'line'>) => ask<TapeLine>('POST', `${sheet(id)}/tape`, line),
+  keepLine: (id: string, line: Omit<TapeLine, 'line'>, key: string) =>
+    ask<TapeLine>('POST', `${sheet(id)}/tape`, line, undefined, key),
   clearTape: (id: string) => tell('DELETE', `${sheet(id)}/tape`),
   calculate: (expression: string, signal?: AbortSignal) =>
     ask<Calculation>('POST', '/calculate', { expression }, signal),

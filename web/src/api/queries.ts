@@ -73,12 +73,16 @@ export const useCell = (id: string, at: number | null, grid: string, address: st
 const useIsComing = (id: string, grid: string) =>
   useIsMutating({ mutationKey: keys.keeping(id), predicate: ({ state }) => adds(state.variables, grid) }) > 0
 
-const adds = (change: unknown, grid: string): boolean =>
-  typeof change === 'object' &&
-  change !== null &&
-  'edits' in change &&
-  Array.isArray(change.edits) &&
-  change.edits.some((edit: Edit) => edit.do === 'addBlock' && edit.block.id === grid)
+const adds = (sent: unknown, grid: string): boolean => {
+  const change = typeof sent === 'object' && sent !== null && 'change' in sent ? sent.change : null
+  return (
+    typeof change === 'object' &&
+    change !== null &&
+    'edits' in change &&
+    Array.isArray(change.edits) &&
+    change.edits.some((edit: Edit) => edit.do === 'addBlock' && edit.block.id === grid)
+  )
+}
 
 /** A chart seen whole; a peak is kept for each two pixels of its usual width. */
 export const WHOLE: ChartView = { columns: 320, window: null }
@@ -162,6 +166,7 @@ export const previewQuery = (id: string, grid: string, address: string, entry: s
   queryOptions({
     queryKey: keys.preview(id, grid, address, entry, cursor),
     queryFn: ({ signal }) => api.preview(id, { grid, address, entry, cursor }, signal),
+    retry: false, // the next letter asks again
   })
 
 /** The same, asked again as it is written; the last answer stays until the next is there. */

@@ -17,6 +17,8 @@ export type Kind =
   | 'missing'
   | 'table'
   | 'error'
+  /** Typed, and not sent yet, since the program does not answer. */
+  | 'unkept'
 
 export interface Fix {
   readonly label: string
@@ -216,6 +218,8 @@ export interface Kept {
   readonly canRedo: boolean
   readonly changed: readonly Cell[]
   readonly echo: Echo
+  /** Whether the change had been made before, when it was sent the first time. */
+  readonly again: boolean
 }
 
 export interface Listed {

@@ -25,6 +25,8 @@ export async function addBlock(
     select({ kind: 'cells', grid: block.id, anchor: first, focus: first })
     show()
   }
+  // What is typed next belongs into the note.
+  if (block.kind === 'note') useWorksheetStore.setState({ fresh: block.id })
   try {
     await kept
   } catch {

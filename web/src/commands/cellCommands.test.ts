@@ -15,7 +15,7 @@ function listening() {
     told.push(`${text} [${label}]`)
     act()
   }
-  const notices: Notices = { tell, warn: tell, refuse: tell, offer, keep: offer }
+  const notices: Notices = { tell, warn: tell, refuse: tell, offer, keep: offer, choose: tell }
   return { told, notices }
 }
 

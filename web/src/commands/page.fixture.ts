@@ -26,6 +26,7 @@ export const nothingKept: Kept = {
   canRedo: false,
   changed: [],
   echo: { message: '', results: [] },
+  again: false,
 }
 
 /** A cell as the server tells it. */

@@ -10,11 +10,12 @@ import { EditorState, Prec, Transaction } from '@codemirror/state'
 import { EditorView, keymap } from '@codemirror/view'
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useLayoutEffect, useRef } from 'react'
-import { api } from '../api/client'
+import { api, Refusal } from '../api/client'
 import { keys } from '../api/keys'
-import type { Preview } from '../api/types'
+import type { Preview, Worksheet } from '../api/types'
 import { addressOf, areaBetween, type At } from '../grid/address'
 import { useOpenWorksheet } from '../worksheet/context'
+import { draftOf, drafts } from '../worksheet/drafts'
 import { useWorksheetStore, type Composing, type Writer } from '../worksheet/store'
 import { useNotices } from '../worksheet/useNotices'
 import { previewMarks, showPreview } from './marks'
@@ -31,9 +32,10 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
   const arrows = useRef<{ readonly anchor: At; readonly focus: At } | null>(null)
   const notices = useNotices()
   const offerAgain = (text: string, again: () => void) => notices.keep(text, 'Write it again', again)
-  const now = useRef({ grids, keep, offerAgain, id: worksheet.id })
+  const offer = (text: string, again: () => void) => notices.offer(text, 'Write on', again)
+  const now = useRef({ grids, keep, offerAgain, offer, id: worksheet.id })
   useEffect(() => {
-    now.current = { grids, keep, offerAgain, id: worksheet.id }
+    now.current = { grids, keep, offerAgain, offer, id: worksheet.id }
   })
 
   const replace = useCallback((text: string) => {
@@ -49,9 +51,23 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
   // Before the next key or click: what is typed fast goes into the editor, and pointing finds it.
   useLayoutEffect(() => {
     if (!host.current) return
-    const { compose, write, select } = useWorksheetStore.getState()
+    const { compose, write: setWriter, select } = useWorksheetStore.getState()
     const { grid, at, kept } = initial
     const address = addressOf(at)
+
+    const where = draftOf.cell(grid, address)
+    const { id } = now.current
+    const base = client.getQueryData<Worksheet>(keys.outline(id))?.revision
+    const left = initial.draft === kept ? drafts.read(id, where) : null
+    const text = left ?? initial.draft
+    const write = (next: string) => {
+      if (next === kept) drafts.forget(id, where)
+      else drafts.write(id, where, next)
+    }
+    const again = (written: string) => () => {
+      select({ kind: 'cells', grid, anchor: at, focus: at })
+      compose({ grid, at, draft: written, cursor: written.length, kept })
+    }
 
     const leave = (columns: number, rows: number) => {
       const target = { column: at.column + columns, row: at.row + rows }
@@ -62,17 +78,23 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
     /** What was typed comes back into the composer where it could not be kept. */
     const keepText = (editor: EditorView) => {
       const text = editor.state.doc.toString()
+      drafts.forget(id, where) // from here on it is on its way, and lies with what is to be sent
       if (text === kept) return
       if (text !== '') useWorksheetStore.setState({ typed: { grid, at } })
-      const again = () => {
-        select({ kind: 'cells', grid, anchor: at, focus: at })
-        compose({ grid, at, draft: text, cursor: text.length, kept })
-      }
-      now.current.keep([{ do: 'enter', grid, cells: [{ cell: address, text }] }]).catch(() => {
+      now.current.keep([{ do: 'enter', grid, cells: [{ cell: address, text }] }], base).catch((reason: unknown) => {
+        // Where the cell holds something else by now, both are shown to choose from.
+        if (reason instanceof Refusal && (reason.problem.cells?.length ?? 0) > 0) return
+        drafts.write(id, where, text)
         const { composing } = useWorksheetStore.getState()
-        if (composing === null) again()
-        else now.current.offerAgain(`What was written in ${address} could not be kept: ${text}`, again)
+        if (composing === null) again(text)()
+        else now.current.offerAgain(`What was written in ${address} could not be kept: ${text}`, again(text))
       })
+    }
+    /** Leaves the cell as it is; what was written is kept for later and offered. */
+    const escape = (editor: EditorView) => {
+      const text = editor.state.doc.toString()
+      if (text !== kept && text.trim() !== '') now.current.offer(`\`${text}\` is not kept in ${address}.`, again(text))
+      return leave(0, 0)
     }
     /** A reference by arrow keys: from the cell itself, where one can stand at the end of the text. */
     const pointByArrow = (editor: EditorView, key: ArrowKey, extend: boolean) => {
@@ -146,7 +168,7 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
               run: (each: EditorView) => pointByArrow(each, key, false),
               shift: (each: EditorView) => pointByArrow(each, key, true),
             })),
-            { key: 'Escape', run: () => leave(0, 0) },
+            { key: 'Escape', run: escape },
             ...historyKeymap,
             ...defaultKeymap,
           ]),
@@ -154,7 +176,9 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
           EditorView.contentAttributes.of({ 'aria-label': `Entry of ${address}`, spellcheck: 'false' }),
           EditorView.updateListener.of((update) => {
             if (update.docChanged || update.selectionSet) {
-              compose({ grid, at, draft: update.state.doc.toString(), cursor: update.state.selection.main.head, kept })
+              const draft = update.state.doc.toString()
+              if (update.docChanged) write(draft)
+              compose({ grid, at, draft, cursor: update.state.selection.main.head, kept })
             }
           }),
         ],
@@ -164,8 +188,8 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
     editor.focus()
     // The text comes after the focus: the browser puts the cursor of a text that is there already at its beginning.
     editor.dispatch({
-      changes: { from: 0, insert: initial.draft },
-      selection: { anchor: Math.min(initial.cursor, initial.draft.length) },
+      changes: { from: 0, insert: text },
+      selection: { anchor: left === null ? Math.min(initial.cursor, text.length) : text.length },
       annotations: Transaction.addToHistory.of(false),
     })
 
@@ -186,15 +210,16 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
         editor.focus()
         return true
       },
+      focus: () => editor.focus(),
       insert: (text) => {
         editor.dispatch(editor.state.replaceSelection(text))
         editor.focus()
       },
     }
-    write(writer)
+    setWriter(writer)
 
     return () => {
-      write(null)
+      setWriter(null)
       editor.destroy()
       view.current = null
     }

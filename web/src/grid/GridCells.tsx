@@ -4,6 +4,7 @@ import { PAGE_ROWS, usePages } from '../api/queries'
 import type { Grid } from '../api/types'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
+import { useWithUnkept } from '../worksheet/useUnkept'
 import { addressOf, areaBetween } from './address'
 import { Announcement } from './Announcement'
 import { LETTERS_HEIGHT, ROW_HEAD, ROW_HEIGHT, type Geometry } from './geometry'
@@ -44,7 +45,7 @@ export function GridCells({ grid }: { readonly grid: Grid }) {
   const lastPage = Math.floor(rows.lineAt((visible.at(-1)?.index ?? 0) + headings) / PAGE_ROWS)
   const wanted = Array.from({ length: lastPage - firstPage + 1 }, (_, index) => firstPage + index)
   const pages = headings > 0 && firstPage > 0 ? [0, ...wanted] : wanted
-  const cells = usePages(worksheet.id, at, grid.id, pages, columns)
+  const cells = useWithUnkept(worksheet.id, grid.id, usePages(worksheet.id, at, grid.id, pages, columns))
   const widths = useMemo(() => {
     const natural = columnWidths(grid, columns, cells)
     return natural.map((width, column) =>

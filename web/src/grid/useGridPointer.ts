@@ -30,6 +30,9 @@ function numberAt(event: PointerEvent, name: string): number | null {
   return element ? Number(element.dataset[name]) : null
 }
 
+/** While cells are pointed at, the composer lets them be seen. */
+const showPointing = (isPointing: boolean) => document.documentElement.toggleAttribute('data-pointing', isPointing)
+
 const LEAST_WIDTH = 40
 
 /** What a drag that has begun does. */
@@ -131,10 +134,12 @@ export function useGridPointer(
     if (event.button !== 0) return
     drag.current = begin(event)
     const held = drag.current?.does
-    if (held === 'resize' || held === 'carry' || held === 'continue') {
+    if (held === 'resize' || held === 'carry' || held === 'continue' || held === 'point') {
       event.preventDefault()
+      // What lies over the grid, the composer before all, does not end the drag.
       event.currentTarget.setPointerCapture(event.pointerId)
     }
+    if (held === 'point') showPointing(true)
   }
 
   /** A menu opens on what is selected; elsewhere the cell under it is selected first. */
@@ -156,6 +161,7 @@ export function useGridPointer(
   const move = (event: PointerEvent) => {
     const now = drag.current
     if (!now || event.buttons !== 1) return
+    if (!event.currentTarget.hasPointerCapture(event.pointerId)) event.currentTarget.setPointerCapture(event.pointerId)
     if (now.does === 'resize') {
       onResize({ column: now.column, width: Math.max(LEAST_WIDTH, Math.round(now.width + event.clientX - now.x)) })
       return
@@ -193,6 +199,7 @@ export function useGridPointer(
   const up = (event: PointerEvent) => {
     const now = drag.current
     drag.current = null
+    showPointing(false)
     if (!now) return
     if (now.does === 'resize') {
       const width = Math.max(LEAST_WIDTH, Math.round(now.width + event.clientX - now.x))

@@ -11,6 +11,7 @@ import { usePanel } from '../panels/usePanel'
 import { Typeset } from '../typeset/Typeset'
 import { isNumber, typesetSign } from '../typeset/whole'
 import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
 import type { GuideEntry } from './entries'
 import styles from './Guide.module.css'
 import { Words } from '../typeset/Words'
@@ -160,6 +161,13 @@ function ExampleRow({ expression }: { readonly expression: string }) {
   const intoCell = () => {
     if (!selected) return
     const cell = addressOf(selected.focus)
+    // An entry that is being written goes on with the example.
+    const { composing, writer } = useWorksheetStore.getState()
+    if (composing && writer) {
+      writer.insert(composing.draft.trim() === '' ? text : expression)
+      close()
+      return
+    }
     keep([{ do: 'enter', grid: selected.grid.id, cells: [{ cell, text }] }]).then(close, () => undefined)
   }
   const intoGrid = () => {

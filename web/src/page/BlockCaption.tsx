@@ -74,7 +74,13 @@ export function BlockCaption({ block, onTitle, children }: Props) {
         </button>
       )}
       {onTitle && block.kind !== 'note' && (
-        <EditableText text={block.title} label={`${block.kind} title`} className={styles.title} onKeep={onTitle} />
+        <EditableText
+          text={block.title}
+          label={`${block.kind} title`}
+          className={styles.title}
+          place={block.id}
+          onKeep={onTitle}
+        />
       )}
       <span className={styles.aside}>{children}</span>
       {at === null && (

@@ -1,6 +1,10 @@
-import { useRef, useState, type KeyboardEvent } from 'react'
+import { useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Note } from '../api/types'
 import { useOpenWorksheet } from '../worksheet/context'
+import { draftOf } from '../worksheet/drafts'
+import { useWorksheetStore } from '../worksheet/store'
+import { useDraft } from '../worksheet/useDraft'
+import { useNotices } from '../worksheet/useNotices'
 import { BlockCaption } from './BlockCaption'
 import { later } from './later'
 import styles from './NoteBlock.module.css'
@@ -22,14 +26,43 @@ const MARKS = [
 /** A text between the grids: formatted when read, with its marks when written. */
 export function NoteBlock({ note }: { readonly note: Note }) {
   const { at, keep } = useOpenWorksheet()
-  const [draft, setDraft] = useState<string | null>(null)
+  const { text: draft, write: setDraft, leave, forget, left } = useDraft(draftOf.note(note.id))
+  const notices = useNotices()
   const field = useRef<HTMLTextAreaElement>(null)
+  const shown = useRef<HTMLDivElement>(null)
+  const isFresh = useWorksheetStore((state) => state.fresh === note.id)
+
+  // A note that was just added is written in: its placeholder is selected, so that the first letter replaces it.
+  useEffect(() => {
+    if (!isFresh) return
+    useWorksheetStore.setState({ fresh: null })
+    setDraft(note.text)
+    requestAnimationFrame(() => {
+      field.current?.focus()
+      field.current?.select()
+    })
+  }, [isFresh, note.text, setDraft])
 
   const finish = () => {
-    setDraft(null)
-    if (draft === null || draft === note.text) return
-    keep([{ do: 'changeBlock', block: { ...note, text: draft } }]).catch(() => setDraft(draft))
+    if (draft === null || draft === note.text) {
+      forget()
+      return
+    }
+    leave()
+    keep([{ do: 'changeBlock', block: { ...note, text: draft } }]).then(forget, () => setDraft(draft))
   }
+  /** Leaves the note as it was; what was written is offered again. */
+  const escape = () => {
+    if (draft === null || draft === note.text) {
+      forget()
+      return
+    }
+    leave()
+    notices.keep('What you wrote in the note is not kept.', 'Write on', () => setDraft(draft))
+  }
+  /** The keyboard stays with the note. */
+  const back = () => requestAnimationFrame(() => shown.current?.focus({ preventScroll: true }))
+  const open = () => setDraft(left() ?? note.text)
   const surround = (before: string, behind: string) => {
     const text = field.current
     if (!text) return
@@ -43,9 +76,13 @@ export function NoteBlock({ note }: { readonly note: Note }) {
   const press = (event: KeyboardEvent) => {
     event.stopPropagation()
     const mark = MARKS.find(({ keys }) => keys !== '' && event.key.toLowerCase() === keys)
-    if (event.key === 'Escape') setDraft(null)
-    else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) finish()
-    else if (mark && (event.ctrlKey || event.metaKey)) {
+    if (event.key === 'Escape') {
+      escape()
+      back()
+    } else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
+      finish()
+      back()
+    } else if (mark && (event.ctrlKey || event.metaKey)) {
       event.preventDefault()
       surround(mark.before, mark.behind)
     }
@@ -56,17 +93,18 @@ export function NoteBlock({ note }: { readonly note: Note }) {
       <BlockCaption block={note} />
       {draft === null ? (
         <div
+          ref={shown}
           className={styles.text}
           role="button"
           tabIndex={0}
           aria-label="Change note"
           onClick={(event) => {
-            if (at === null && !(event.target instanceof HTMLAnchorElement)) setDraft(note.text)
+            if (at === null && !(event.target instanceof HTMLAnchorElement)) open()
           }}
           onKeyDown={(event) => {
             if (event.key === 'Enter' && at === null) {
               event.preventDefault()
-              setDraft(note.text)
+              open()
             }
           }}
         >

@@ -20,6 +20,7 @@ export const Page = memo(function Page() {
   const arrows = useWorksheetStore((state) => state.arrows)
   const addSection = () => {
     const section = { id: freshId('section'), title: 'New section', folded: false, isPart: false, blocks: [] }
+    useWorksheetStore.setState({ fresh: section.id })
     void keep([{ do: 'addSection', section, at: worksheet.sections.length }]).catch(() => undefined)
   }
   return (
@@ -46,6 +47,7 @@ export function isFoldedAway(sections: readonly Section[], index: number): boole
 
 function SectionPart({ section, isHidden }: { readonly section: Section; readonly isHidden: boolean }) {
   const { worksheet, at, grids, keep } = useOpenWorksheet()
+  const isFresh = useWorksheetStore((state) => state.fresh === section.id)
   if (isHidden) return null
   const place = worksheet.sections.findIndex((each) => each.id === section.id)
   const send = (...edits: Parameters<typeof keep>[0]) => void keep(edits).catch(() => undefined)
@@ -117,7 +119,16 @@ function SectionPart({ section, isHidden }: { readonly section: Section; readonl
         >
           <span data-folded={section.folded} />
         </button>
-        <EditableText text={section.title} label="section title" onKeep={(title) => change({ title })} />
+        <EditableText
+          text={section.title}
+          label="section title"
+          place={section.id}
+          isFresh={isFresh}
+          onKeep={(title) => {
+            const { folded, isPart } = section
+            return keep([{ do: 'changeSection', section: section.id, title, folded, isPart }])
+          }}
+        />
         {at === null && (
           <Dropdown menu={{ items }} trigger={['click']}>
             <button type="button" className={styles.menu} aria-label={`What can be done with ${section.title}`}>

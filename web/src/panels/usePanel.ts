@@ -1,11 +1,15 @@
 import { useWorksheetStore } from '../worksheet/store'
 
 /** Gives the keyboard back to the selected grid, unless something else has it or another panel has opened. */
-function returnFocus() {
-  const { selection, composing, panel } = useWorksheetStore.getState()
+export function returnFocus() {
+  const { selection, composing, panel, writer } = useWorksheetStore.getState()
   const { activeElement } = document
   const isFree = activeElement === document.body || activeElement?.closest('.ant-modal') !== null
-  if (composing !== null || panel !== null || !isFree) return
+  if (panel !== null || !isFree) return
+  if (composing !== null) {
+    writer?.focus()
+    return
+  }
   const id = selection.kind === 'cells' ? selection.grid : ''
   document.querySelector<HTMLElement>(`#block-${CSS.escape(id)} [role="grid"]`)?.focus({ preventScroll: true })
 }

@@ -5,6 +5,7 @@ import type { Calculation } from '../api/types'
 import { addressOf } from '../grid/address'
 import { inFull } from '../lens/copies'
 import { useOpenWorksheet } from '../worksheet/context'
+import { draftOf, drafts } from '../worksheet/drafts'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Foot.module.css'
 import { Tape } from './Tape'
@@ -19,7 +20,12 @@ const asFormula = (text: string) => (text.trimStart().startsWith('=') ? text.tri
 export function ScratchLine() {
   const { worksheet, at, grids } = useOpenWorksheet()
   const selected = useWorksheetStore(({ selection }) => (selection.kind === 'cells' ? selection.grid : null))
-  const [text, setText] = useState('')
+  const [text, setOnlyText] = useState(() => drafts.read(worksheet.id, draftOf.scratch) ?? '')
+  const setText = (next: string) => {
+    setOnlyText(next)
+    if (next === '') drafts.forget(worksheet.id, draftOf.scratch)
+    else drafts.write(worksheet.id, draftOf.scratch, next)
+  }
   const [recalled, setRecalled] = useState(0)
   const [stem, setStem] = useState('')
   const [focused, setFocused] = useState(false)
@@ -28,6 +34,7 @@ export function ScratchLine() {
     open && at === null && selection.kind === 'cells' ? addressOf(selection.focus) : null,
   )
   const keeping = useRef('')
+  const field = useRef<HTMLInputElement>(null)
   const { lines, add, clear } = useTape(worksheet.id)
 
   const grid = selected ?? grids[0]?.id ?? ''
@@ -73,7 +80,7 @@ export function ScratchLine() {
       }))
     keeping.current = ''
     if (!kept) return
-    setText((now) => (now === text ? '' : now))
+    if (field.current?.value === text) setText('')
     setStem('')
     setRecalled(0)
     setOpen(true)
@@ -99,6 +106,7 @@ export function ScratchLine() {
         Scratch
       </label>
       <input
+        ref={field}
         id="scratch-line"
         className={styles.input}
         value={text}

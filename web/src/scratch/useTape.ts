@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { api } from '../api/client'
+import { api, isUnanswered, RETRY_MILLIS } from '../api/client'
 import { keys } from '../api/keys'
 import { useTapeLines } from '../api/queries'
 import type { TapeLine } from '../api/types'
@@ -13,7 +13,10 @@ export function useTape(worksheet: string) {
   const write = (next: (old: readonly TapeLine[]) => readonly TapeLine[]) =>
     client.setQueryData<readonly TapeLine[]>(keys.tape(worksheet), (old) => next(old ?? []))
   const keep = useMutation({
-    mutationFn: (line: Omit<TapeLine, 'line'>) => api.keepLine(worksheet, line),
+    mutationFn: ({ line, key }: { readonly line: Omit<TapeLine, 'line'>; readonly key: string }) =>
+      api.keepLine(worksheet, line, key),
+    retry: (_, reason) => isUnanswered(reason),
+    retryDelay: RETRY_MILLIS,
     onSuccess: (kept) => write((old) => [...old, kept]),
     onError: (reason) => notices.warn(reason.message),
   })
@@ -26,7 +29,7 @@ export function useTape(worksheet: string) {
     lines,
     /** Whether the line is kept; where not, the reason has been told. */
     add: (line: Omit<TapeLine, 'line'>) =>
-      keep.mutateAsync(line).then(
+      keep.mutateAsync({ line, key: crypto.randomUUID() }).then(
         () => true,
         () => false,
       ),

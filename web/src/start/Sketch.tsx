@@ -45,9 +45,7 @@ function Trace({ series, kind, places }: ChartSketch['traces'][number], key: num
             const to = at[index + 1]
             if (index % 2 === 1 || !to) return null
             const [x, y] = [Math.min(from.x, to.x), Math.min(from.y, to.y)]
-            return (
-              <rect key={index} x={x} y={y} width={Math.abs(to.x - from.x)} height={Math.abs(to.y - from.y)} />
-            )
+            return <rect key={index} x={x} y={y} width={Math.abs(to.x - from.x)} height={Math.abs(to.y - from.y)} />
           })}
         </g>
       )

@@ -1,12 +1,17 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, expect, test, vi } from 'vitest'
+import { App } from 'antd'
 import { EditableText } from './EditableText'
 
 afterEach(cleanup)
 
 function opened(text: string) {
   const keep = vi.fn()
-  render(<EditableText text={text} label="grid title" onKeep={keep} />)
+  render(
+    <App>
+      <EditableText text={text} label="grid title" onKeep={keep} />
+    </App>,
+  )
   fireEvent.click(screen.getByRole('button'))
   return { keep, field: screen.getByRole('textbox', { name: 'grid title' }) }
 }

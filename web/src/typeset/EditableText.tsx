@@ -1,11 +1,20 @@
-import { useState } from 'react'
+import { useEffect, useRef } from 'react'
+import { draftOf } from '../worksheet/drafts'
+import { useWorksheetStore } from '../worksheet/store'
+import { useDraft } from '../worksheet/useDraft'
+import { useNotices } from '../worksheet/useNotices'
 import styles from './EditableText.module.css'
 
 interface Props {
   readonly text: string
   /** What it is, for the button and the field. */
   readonly label: string
-  readonly onKeep: (text: string) => void
+  /** Keeps it; where that is refused, the text stays in its field. */
+  readonly onKeep: (text: string) => unknown
+  /** Where its draft lies in the browser, if it is to outlive the page. */
+  readonly place?: string
+  /** Whether it is opened at once, to be written. */
+  readonly isFresh?: boolean
   readonly multiline?: boolean
   /** Whether nothing can be kept. */
   readonly mayBeEmpty?: boolean
@@ -13,12 +22,37 @@ interface Props {
 }
 
 /** A text that is changed in place: click or Enter opens it, Enter or leaving keeps it, Esc leaves it as it was. */
-export function EditableText({ text, label, onKeep, multiline = false, mayBeEmpty = false, className }: Props) {
-  const [draft, setDraft] = useState<string | null>(null)
+export function EditableText({
+  text,
+  label,
+  onKeep,
+  multiline = false,
+  mayBeEmpty = false,
+  className,
+  place = '',
+  isFresh = false,
+}: Props) {
+  const { text: draft, write: setDraft, leave, forget } = useDraft(place === '' ? '' : draftOf.text(place))
+  const field = useRef<HTMLInputElement & HTMLTextAreaElement>(null)
+  const shown = useRef<HTMLButtonElement>(null)
+  const notices = useNotices()
+  /** The keyboard stays where it was. */
+  const back = () => requestAnimationFrame(() => shown.current?.focus({ preventScroll: true }))
+
+  useEffect(() => {
+    if (!isFresh) return
+    useWorksheetStore.setState({ fresh: null })
+    setDraft(text)
+    requestAnimationFrame(() => {
+      field.current?.focus()
+      field.current?.select()
+    })
+  }, [isFresh, text, setDraft])
 
   if (draft === null) {
     return (
       <button
+        ref={shown}
         type="button"
         className={`${styles.shown} ${className ?? ''}`}
         title={`Change ${label}`}
@@ -30,10 +64,23 @@ export function EditableText({ text, label, onKeep, multiline = false, mayBeEmpt
   }
 
   const keep = () => {
-    setDraft(null)
-    if ((mayBeEmpty || draft.trim() !== '') && draft !== text) onKeep(draft.trim())
+    const isOther = (mayBeEmpty || draft.trim() !== '') && draft !== text
+    if (!isOther) {
+      forget()
+      return
+    }
+    leave()
+    void Promise.resolve(onKeep(draft.trim())).then(forget, () => setDraft(draft))
+  }
+  /** Leaves it as it was; what was written is offered again. */
+  const escape = () => {
+    forget()
+    if (draft !== text && draft.trim() !== '') {
+      notices.offer(`The ${label} stays as it was.`, 'Write on', () => setDraft(draft))
+    }
   }
   const shared = {
+    ref: field,
     className: `${styles.field} ${className ?? ''}`,
     'aria-label': label,
     value: draft,
@@ -47,10 +94,14 @@ export function EditableText({ text, label, onKeep, multiline = false, mayBeEmpt
       stopPropagation(): void
     }) => {
       event.stopPropagation()
-      if (event.key === 'Escape') setDraft(null)
+      if (event.key === 'Escape') {
+        escape()
+        back()
+      }
       if (event.key === 'Enter' && !event.shiftKey) {
         event.preventDefault()
         keep()
+        back()
       }
     },
   }

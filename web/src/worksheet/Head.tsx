@@ -6,11 +6,13 @@ import { useKeptState, useOpenWorksheet } from './context'
 import styles from './Head.module.css'
 import { Mark } from './Mark'
 import { useWorksheetStore } from './store'
+import { useUnkept } from './useUnkept'
 
 /** Mark and name, the worksheet's title, when it was kept last, undo and redo. */
 export const Head = memo(function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => void }) {
   const { worksheet, at, keep } = useOpenWorksheet()
   const { keptAt, canUndo, canRedo } = useKeptState()
+  const isWaiting = useUnkept(worksheet.id).length > 0
   const kept = new Date(keptAt).toLocaleTimeString('en-GB')
 
   return (
@@ -24,11 +26,12 @@ export const Head = memo(function Head({ onStep }: { readonly onStep: (way: 'und
         <EditableText
           text={worksheet.title}
           label="worksheet title"
-          onKeep={(title) => void keep([{ do: 'retitle', title }]).catch(() => undefined)}
+          place="title"
+          onKeep={(title) => keep([{ do: 'retitle', title }])}
         />
       </h1>
       <span className={styles.kept} role="status">
-        Kept {kept}
+        {isWaiting ? 'Not kept yet' : `Kept ${kept}`}
       </span>
       <Acts canUndo={canUndo && at === null} canRedo={canRedo && at === null} onStep={onStep} />
     </header>

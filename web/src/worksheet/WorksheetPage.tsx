@@ -17,8 +17,10 @@ import { Foot } from '../scratch/Foot'
 import { WorksheetContext } from './context'
 import { Head } from './Head'
 import { useWorksheetStore } from './store'
+import { useDraftOffers } from './useDraftOffers'
 import { useEvents } from './useEvents'
 import { useFirstKeys } from './useFirstKeys'
+import { useFocusNet } from './useFocusNet'
 import { useKeep } from './useKeep'
 import { RestoreContext, useLookBack } from './useLookBack'
 import { useShortcuts } from './useShortcuts'
@@ -34,7 +36,7 @@ export function WorksheetPage() {
   const reset = useWorksheetStore((state) => state.reset)
   useEffect(() => reset, [reset, id])
 
-  if (error) {
+  if (error && !worksheet) {
     return (
       <main className={styles.wait}>
         <p role="alert">{error.message}</p>
@@ -53,7 +55,7 @@ export function WorksheetPage() {
 }
 
 function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at: number | null }) {
-  const { mutateAsync } = useKeep(worksheet.id)
+  const send = useKeep(worksheet.id)
   const client = useQueryClient()
   const contentsOpen = useWorksheetStore((state) => state.contentsOpen)
   const lensOpen = useWorksheetStore((state) => state.lensOpen)
@@ -64,20 +66,22 @@ function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at:
     return {
       worksheet: { id, title, sections, names, settings },
       at,
-      keep: isPast ? past : (edits: readonly Edit[]) => mutateAsync({ kind: 'edits', edits }),
-      act: isPast ? past : (act: Act) => mutateAsync({ kind: 'act', act }),
+      keep: isPast ? past : (edits: readonly Edit[], base?: number) => send({ kind: 'edits', edits }, base),
+      act: isPast ? past : (act: Act) => send({ kind: 'act', act }),
       grids: sections.flatMap((section) => section.blocks).filter((block): block is Grid => block.kind === 'grid'),
     }
-  }, [id, title, sections, names, settings, at, isPast, mutateAsync])
-  const step = useCallback((kind: 'undo' | 'redo') => void mutateAsync({ kind }).catch(() => undefined), [mutateAsync])
+  }, [id, title, sections, names, settings, at, isPast, send])
+  const step = useCallback((kind: 'undo' | 'redo') => void send({ kind }).catch(() => undefined), [send])
   const restore = useCallback(
     (revision: number, chart?: string) =>
-      mutateAsync(chart === undefined ? { kind: 'restore', revision } : { kind: 'look', chart, revision }),
-    [mutateAsync],
+      send(chart === undefined ? { kind: 'restore', revision } : { kind: 'look', chart, revision }),
+    [send],
   )
   useForgetPreviews(worksheet.revision)
   useEvents(worksheet.id, at === null)
   useFirstKeys(open.grids)
+  useFocusNet()
+  useDraftOffers(worksheet.id, at === null)
   useEffect(() => {
     // The tape is short and the first Up should find it.
     void client.prefetchQuery({ queryKey: keys.tape(worksheet.id), queryFn: () => api.tape(worksheet.id) })

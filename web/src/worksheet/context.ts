@@ -8,8 +8,11 @@ export interface OpenWorksheet {
   readonly worksheet: Outline
   /** The revision that is looked at, where it is an earlier one; then nothing can be changed. */
   readonly at: number | null
-  /** Resolves when the change is kept; rejects, with the reason told, when it is refused. */
-  readonly keep: (edits: readonly Edit[]) => Promise<Kept>
+  /**
+   * Resolves when the change is kept; rejects, with the reason told, when it is refused. Made on what the page shows now,
+   * or on what it showed at the revision `base`.
+   */
+  readonly keep: (edits: readonly Edit[], base?: number) => Promise<Kept>
   /** The same for what the program works out itself. */
   readonly act: (act: Act) => Promise<Kept>
   readonly grids: readonly Grid[]

@@ -46,7 +46,7 @@ export interface Composing {
   readonly at: At
   readonly draft: string
   readonly cursor: number
-  /** What the cell holds now. */
+  /** What the cell held when it was begun. */
   readonly kept: string
 }
 
@@ -56,6 +56,8 @@ export interface Writer {
   readonly point: (grid: string, area: Area) => boolean
   /** Keeps the entry and closes the composer. */
   readonly finish: () => void
+  /** Gives the composer the keyboard. */
+  readonly focus: () => void
   /** Puts a text in at the cursor. */
   readonly insert: (text: string) => void
 }
@@ -74,6 +76,8 @@ interface WorksheetState {
   readonly carrying: Carrying | null
   /** The cell that was typed into last: a grid has it, though the answer that says so is not there yet. */
   readonly typed: { readonly grid: string; readonly at: At } | null
+  /** The note or section that was just added: it is written in at once. */
+  readonly fresh: string | null
   /** The cells that a continuation by dragging would fill. */
   readonly filling: { readonly grid: string; readonly area: Area } | null
   readonly arrows: boolean
@@ -107,6 +111,7 @@ const start = {
   carrying: null,
   filling: null,
   typed: null,
+  fresh: null,
   arrows: false,
   scratch: null,
 } satisfies Partial<WorksheetState>
@@ -116,9 +121,10 @@ export const useWorksheetStore = create<WorksheetState>()((set) => ({
   ...start,
   show: (panel) => set({ panel }),
   select: (selection) => set({ selection, step: -1 }),
-  compose: (composing) => set({ composing }),
+  compose: (composing) =>
+    set((state) => ({ composing, echoOpen: composing && !state.composing ? false : state.echoOpen })),
   write: (writer) => set({ writer }),
-  follow: (echo, changed) => set({ echo, changed }),
+  follow: (echo, changed) => set({ echo, changed, echoOpen: false }),
   toggle: (panel) => set((state) => ({ [panel]: !state[panel] })),
   reset: () => set(start),
 }))

@@ -1,46 +1,47 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { api } from '../api/client'
+import { useCallback, useEffect } from 'react'
+import { api, isUnanswered, Refusal, RETRY_MILLIS, type Problem } from '../api/client'
 import { keys } from '../api/keys'
 import { PAGE_ROWS } from '../api/queries'
-import type { Act, Cell, Edit, Kept, Worksheet } from '../api/types'
+import type { Cell, Edit, Kept, Worksheet } from '../api/types'
+import { outbox, type Change, type Sent } from './outbox'
 import { changedKey, useWorksheetStore } from './store'
 import { useNotices } from './useNotices'
-
-/** What can be sent: edits, an act, a step in the history, or an earlier state or look to bring back. */
-export type Change =
-  | { readonly kind: 'edits'; readonly edits: readonly Edit[] }
-  | { readonly kind: 'act'; readonly act: Act }
-  | { readonly kind: 'undo' | 'redo' }
-  | { readonly kind: 'restore'; readonly revision: number }
-  | { readonly kind: 'look'; readonly chart: string; readonly revision: number }
 
 /** Sends changes one after another and writes each answer into the cache: cells at once, the rest by asking again. */
 export function useKeep(id: string) {
   const client = useQueryClient()
-  const { refuse } = useNotices()
+  const notices = useNotices()
   const follow = useWorksheetStore((state) => state.follow)
   const revision = () => client.getQueryData<Worksheet>(keys.outline(id))?.revision ?? 0
 
-  return useMutation({
+  const mutation = useMutation({
     mutationKey: keys.keeping(id),
     scope: { id },
-    mutationFn: (change: Change) => {
+    // What was not answered is sent again, until it is; all that comes after it waits.
+    retry: (_, reason) => isUnanswered(reason),
+    retryDelay: RETRY_MILLIS,
+    mutationFn: ({ key, base, change }: Sent) => {
+      outbox.add(id, { key, base, change })
       switch (change.kind) {
         case 'edits':
-          return api.edit(id, revision(), change.edits)
+          return api.edit(id, base, change.edits, key)
         case 'act':
-          return api.act(id, change.act)
+          return api.act(id, change.act, key)
         case 'restore':
-          return api.restore(id, change.revision)
+          return api.restore(id, change.revision, key)
         case 'look':
-          return api.lookAgain(id, change.chart, change.revision)
+          return api.lookAgain(id, change.chart, change.revision, key)
         case 'undo':
         case 'redo':
-          return api[change.kind](id)
+          return api.step(id, change.kind, change.revision ?? null, key)
       }
     },
+    onSettled: (_, __, { key }) => outbox.remove(id, key),
     // What is laid out is shown at once: the next click must go on from it, however slow the answer is.
-    onMutate: (change: Change) => {
+    onMutate: (sent: Sent) => {
+      outbox.add(id, sent)
+      const { change } = sent
       if (change.kind !== 'edits') return
       void client.cancelQueries({ queryKey: keys.outline(id) })
       client.setQueryData<Worksheet>(keys.outline(id), (old) => old && laidOut(old, change.edits))
@@ -50,9 +51,9 @@ export function useKeep(id: string) {
         client.setQueryData(keys.page(id, null, edit.block.id, 0, edit.block.columns), new Map<string, Cell>())
       }
     },
-    onSuccess: (kept: Kept, change: Change) => {
+    onSuccess: (kept: Kept, { change }: Sent) => {
       const { revision: next, keptAt, canUndo, canRedo } = kept
-      const missed = next > revision() + 1 // another page was faster
+      const missed = kept.again || next > revision() + 1 // another page was faster, or the first answer was lost
       client.setQueryData<Worksheet>(
         keys.outline(id),
         (old) => old && { ...old, revision: next, keptAt, canUndo, canRedo },
@@ -65,7 +66,7 @@ export function useKeep(id: string) {
           }
         }
       }
-      follow(kept.echo, new Set(kept.changed.map((cell) => changedKey(cell.grid, cell.address))))
+      if (!kept.again) follow(kept.echo, new Set(kept.changed.map((cell) => changedKey(cell.grid, cell.address))))
       void client.invalidateQueries({ queryKey: keys.charts(id) }) // worked out while the cells are painted
       // Not waited for: the next key may need what this one has done.
       if (missed || changesLooks(change)) void client.invalidateQueries({ queryKey: keys.allCells(id) })
@@ -78,11 +79,62 @@ export function useKeep(id: string) {
         void client.invalidateQueries({ queryKey: keys.history(id) })
       })
     },
-    onError: (reason) => {
-      refuse(reason.message)
+    onError: (reason, { change }) => {
+      const problem: Problem = reason instanceof Refusal ? reason.problem : {}
+      if (change.kind === 'edits' && problem.cells && problem.cells.length > 0) {
+        notices.choose(bothVersions(problem.cells), [
+          { label: 'Keep mine', act: () => send(change, problem.revision) },
+          { label: 'Keep the other', act: () => undefined },
+        ])
+      } else if ((change.kind === 'undo' || change.kind === 'redo') && problem.revision !== undefined) {
+        const { revision: whose } = problem
+        notices.choose(`${reason.message} Is it to be taken back?`, [
+          { label: 'Take it back', act: () => send({ kind: change.kind, revision: whose }) },
+          { label: 'Leave it', act: () => undefined },
+        ])
+      } else notices.refuse(reason.message)
+      void client.invalidateQueries({ queryKey: keys.allCells(id) })
       return client.invalidateQueries({ queryKey: keys.outline(id) })
     },
   })
+  const { mutateAsync } = mutation
+
+  /** Sends a change, made on what the page shows now or on what it showed at `base`. */
+  const send = useCallback(
+    (change: Change, base?: number) => {
+      const shown = client.getQueryData<Worksheet>(keys.outline(id))?.revision ?? 0
+      return mutateAsync({ key: crypto.randomUUID(), base: base ?? shown, change })
+    },
+    [client, id, mutateAsync],
+  )
+
+  // What an earlier page could not send any more.
+  useEffect(() => {
+    const waiting = new Set(
+      client
+        .getMutationCache()
+        .findAll({ mutationKey: keys.keeping(id) })
+        .flatMap(({ state }) => (isSentOf(state.variables) ? [state.variables.key] : [])),
+    )
+    for (const sent of outbox.read(id)) {
+      if (!waiting.has(sent.key)) void mutateAsync(sent).catch(() => undefined)
+    }
+  }, [client, id, mutateAsync])
+
+  return send
+}
+
+const isSentOf = (variables: unknown): variables is Sent =>
+  typeof variables === 'object' && variables !== null && 'key' in variables
+
+/** What stands in cells now and what was to be written there. */
+function bothVersions(cells: NonNullable<Problem['cells']>): string {
+  const [first, ...others] = cells
+  if (!first) return ''
+  const more = others.length === 0 ? '' : ` So it is with ${others.length} more.`
+  const now = first.now === '' ? 'it is empty now' : `it holds \`${first.now}\` now`
+  const yours = first.yours === '' ? 'you emptied it' : `you wrote \`${first.yours}\``
+  return `\`${first.address}\` was changed on another page: ${now}, and ${yours}.${more}`
 }
 
 /** Once the page shows what it has, or after a moment where nobody looks at it. */
@@ -99,6 +151,8 @@ const laidOut = (worksheet: Worksheet, edits: readonly Edit[]): Worksheet => edi
 
 function laidOutBy(worksheet: Worksheet, edit: Edit): Worksheet {
   if (edit.do === 'changeSettings') return { ...worksheet, settings: edit.settings }
+  if (edit.do === 'addSection')
+    return { ...worksheet, sections: worksheet.sections.toSpliced(edit.at, 0, edit.section) }
   if (edit.do !== 'addBlock' && edit.do !== 'changeBlock' && edit.do !== 'changeSection') return worksheet
   return {
     ...worksheet,

@@ -1,4 +1,4 @@
-import { App, Button } from 'antd'
+import { App, Button, Space } from 'antd'
 import { useMemo } from 'react'
 import { Words } from '../typeset/Words'
 
@@ -10,8 +10,16 @@ export interface Notices {
   readonly refuse: (text: string) => void
   /** A message with one act to go back. */
   readonly offer: (text: string, label: string, act: () => void) => void
+  /** A question with its answers; it stays until one is taken. */
+  readonly choose: (text: string, choices: readonly Choice[]) => void
   /** The same of something that would be lost: it stays until it is taken or closed. */
   readonly keep: (text: string, label: string, act: () => void) => void
+}
+
+/** An answer, and what it does. */
+export interface Choice {
+  readonly label: string
+  readonly act: () => void
 }
 
 const SECONDS = 8
@@ -20,7 +28,7 @@ const SECONDS = 8
 export function useNotices(): Notices {
   const { message, notification } = App.useApp()
   return useMemo(() => {
-    const offer = (text: string, label: string, act: () => void, seconds: number | false) => {
+    const choose = (text: string, choices: readonly Choice[], seconds: number | false) => {
       const key = crypto.randomUUID()
       notification.warning({
         key,
@@ -28,16 +36,21 @@ export function useNotices(): Notices {
         placement: 'bottomRight',
         duration: seconds,
         actions: (
-          <Button
-            type="primary"
-            size="small"
-            onClick={() => {
-              notification.destroy(key)
-              act()
-            }}
-          >
-            {label}
-          </Button>
+          <Space>
+            {choices.map(({ label, act }, index) => (
+              <Button
+                key={label}
+                type={index === 0 ? 'primary' : 'default'}
+                size="small"
+                onClick={() => {
+                  notification.destroy(key)
+                  act()
+                }}
+              >
+                {label}
+              </Button>
+            ))}
+          </Space>
         ),
       })
     }
@@ -45,8 +58,9 @@ export function useNotices(): Notices {
       tell: (text) => void message.success(<Words text={text} />),
       refuse: (text) => void message.error(<Words text={text} />, SECONDS),
       warn: (text) => void message.warning(<Words text={text} />, SECONDS),
-      offer: (text, label, act) => offer(text, label, act, SECONDS * 2),
-      keep: (text, label, act) => offer(text, label, act, false),
+      choose: (text, choices) => choose(text, choices, false),
+      offer: (text, label, act) => choose(text, [{ label, act }], SECONDS * 2),
+      keep: (text, label, act) => choose(text, [{ label, act }], false),
     }
   }, [message, notification])
 }
