@@ -42,5 +42,5 @@ test('Esc leaves the text as it was', () => {
   fireEvent.change(field, { target: { value: 'Other' } })
   fireEvent.keyDown(field, { key: 'Escape' })
   expect(keep).not.toHaveBeenCalled()
-  expect(screen.getByRole('button').textContent).toBe('Lots')
+  expect(screen.getByRole('button', { name: 'Lots' })).toBeTruthy()
 })

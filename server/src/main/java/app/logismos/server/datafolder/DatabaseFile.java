@@ -35,7 +35,7 @@ record DatabaseFile(int schema, Map<String, Long> revisions) {
         String name = file.toAbsolutePath().toString();
         String url = "jdbc:h2:file:" + name.substring(0, name.length() - ".mv.db".length())
                 + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE;TRACE_LEVEL_FILE=0;DB_CLOSE_ON_EXIT=FALSE";
-        try (Connection connection = DriverManager.getConnection(url, "sa", "");
+        try (Connection connection = DriverManager.getConnection(url);
                 Statement statement = connection.createStatement()) {
             return new DatabaseFile(schema(statement), revisions(statement));
         } catch (SQLException unreadable) {
