@@ -5,6 +5,7 @@ import { keys } from '../api/keys'
 import { PAGE_ROWS } from '../api/queries'
 import type { Cell, Grid } from '../api/types'
 import { useOpenWorksheet } from '../worksheet/context'
+import { moveUnlessRefused } from './overwriting'
 import { useWorksheetStore } from '../worksheet/store'
 import { selectAfter } from '../commands/selected'
 import { useNotices } from '../worksheet/useNotices'
@@ -22,7 +23,8 @@ function textOf(cell: Cell | undefined): string {
  * they go as a table of values with all their digits.
  */
 export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body: RefObject<HTMLElement | null>) {
-  const { worksheet, at, keep } = useOpenWorksheet()
+  const open = useOpenWorksheet()
+  const { worksheet, at, keep } = open
   const client = useQueryClient()
   const notices = useNotices()
 
@@ -106,11 +108,15 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
       const into = areaText(
         clip.isCut || areaText(now.area) === addressOf(to) ? target : wholeTimes(clip.area, now.area),
       )
-      const edit = clip.isCut
-        ? ({ do: 'moveCells', grid: clip.grid, area: areaText(clip.area), toGrid: grid.id, to: addressOf(to) } as const)
-        : ({ do: 'copyCells', grid: clip.grid, area: areaText(clip.area), toGrid: grid.id, into } as const)
-      if (clip.isCut) useWorksheetStore.setState({ clip: null })
-      selectAfter(keep([edit]), grid.id, () => target)
+      const area = areaText(clip.area)
+      if (clip.isCut) {
+        void moveUnlessRefused(open, notices, { grid: clip.grid, from: clip.area, toGrid: grid.id, to }, () => {
+          useWorksheetStore.setState({ clip: null })
+          const edit = { do: 'moveCells', grid: clip.grid, area, toGrid: grid.id, to: addressOf(to) } as const
+          selectAfter(keep([edit]), grid.id, () => target)
+        })
+      } else
+        selectAfter(keep([{ do: 'copyCells', grid: clip.grid, area, toGrid: grid.id, into }]), grid.id, () => target)
       return
     }
     const html = event.clipboardData?.getData('text/html') ?? ''

@@ -1,7 +1,9 @@
 import type { KeyboardEvent } from 'react'
-import type { Cell, Grid } from '../api/types'
+import type { Cell, Edit, Grid } from '../api/types'
 import { selectAfter } from '../commands/selected'
 import { useOpenWorksheet, type OpenWorksheet } from '../worksheet/context'
+import { useNotices, type Notices } from '../worksheet/useNotices'
+import { moveUnlessRefused } from './overwriting'
 import { useWorksheetStore, type Carrying } from '../worksheet/store'
 import { addressOf, areaText, type At } from './address'
 import { movedTo } from './geometry'
@@ -62,7 +64,7 @@ function carriedTo(key: string, { to, lines }: Carrying): At {
 }
 
 /** Puts carried cells down where they are, as one edit. */
-export function putDown({ keep }: OpenWorksheet, toGrid = ''): void {
+export function putDown(open: OpenWorksheet, notices: Notices, toGrid = ''): void {
   const { carrying } = useWorksheetStore.getState()
   useWorksheetStore.setState({ carrying: null })
   if (!carrying) return
@@ -74,22 +76,24 @@ export function putDown({ keep }: OpenWorksheet, toGrid = ''): void {
   const first = lines === 'rows' ? from.first.row : from.first.column
   const count = (lines === 'rows' ? from.last.row : from.last.column) - first + 1
   const place = lines === 'rows' ? to.row : to.column
-  const edit =
-    lines === 'cells' || target !== grid
-      ? ({ do: 'moveCells', grid, area: areaText(from), toGrid: target, to: addressOf(to) } as const)
-      : ({ do: 'moveLines', grid, axis, at: first, count, to: place > first ? place + count : place } as const)
-  selectAfter(keep([edit]), target, () => movedTo(from, to))
+  const send = (edit: Edit) => selectAfter(open.keep([edit]), target, () => movedTo(from, to))
+  if (lines === 'cells' || target !== grid) {
+    void moveUnlessRefused(open, notices, { grid, from, toGrid: target, to }, () =>
+      send({ do: 'moveCells', grid, area: areaText(from), toGrid: target, to: addressOf(to) }),
+    )
+  } else send({ do: 'moveLines', grid, axis, at: first, count, to: place > first ? place + count : place })
 }
 
 /** The keys of a grid: moving, extending the selection, opening the composer, carrying. Commands have keys of their own. */
 export function useGridKeys(grid: Grid, rows: Lines, cells: ReadonlyMap<string, Cell>) {
   const open = useOpenWorksheet()
+  const notices = useNotices()
   const { select, compose } = useWorksheetStore.getState()
 
   const carry = (event: KeyboardEvent, carrying: Carrying) => {
     event.preventDefault()
     event.stopPropagation()
-    if (event.key === 'Enter') putDown(open)
+    if (event.key === 'Enter') putDown(open, notices)
     else if (event.key === 'Escape') useWorksheetStore.setState({ carrying: null })
     else useWorksheetStore.setState({ carrying: { ...carrying, to: carriedTo(event.key, carrying) } })
   }

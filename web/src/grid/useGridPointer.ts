@@ -4,6 +4,7 @@ import type { Cell, Grid } from '../api/types'
 import { selectAfter } from '../commands/selected'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
+import { useNotices } from '../worksheet/useNotices'
 import { addressOf, areaBetween, areaText, atOf, contains, type Area, type At } from './address'
 import { putDown } from './useGridKeys'
 
@@ -55,6 +56,7 @@ export function useGridPointer(
   onResize: (resizing: { readonly column: number; readonly width: number } | null) => void,
 ) {
   const open = useOpenWorksheet()
+  const notices = useNotices()
   const drag = useRef<Drag | null>(null)
   const { select, compose } = useWorksheetStore.getState()
   const canChange = open.at === null
@@ -220,7 +222,7 @@ export function useGridPointer(
     }
     if (now.does === 'carry') {
       const under = cellUnder(event)
-      putDown(open, under && under.grid !== grid.id ? under.grid : '')
+      putDown(open, notices, under && under.grid !== grid.id ? under.grid : '')
     }
   }
 
