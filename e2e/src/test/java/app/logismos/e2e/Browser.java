@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -17,7 +18,11 @@ final class Browser implements AutoCloseable {
     private final com.microsoft.playwright.Browser chromium;
     private final List<String> complaints = new ArrayList<>();
 
+    /** A machine may be busy with other things. */
+    private static final int PATIENCE_MILLIS = 30_000;
+
     Browser() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         chromium = playwright
@@ -33,15 +38,29 @@ final class Browser implements AutoCloseable {
 
     /** A page of 1280 × 800 at the start page. */
     Page open(RunningProgram program) {
-        Page page = chromium.newPage(new com.microsoft.playwright.Browser.NewPageOptions().setViewportSize(1280, 800));
+        Page page = chromium.newContext(
+                        new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800))
+                .newPage();
+        page.setDefaultTimeout(2.0 * PATIENCE_MILLIS);
+        listen(page);
+        page.navigate(program.address());
+        return page;
+    }
+
+    /** Another page of the same person. */
+    Page beside(Page page) {
+        Page other = page.context().newPage();
+        listen(other);
+        return other;
+    }
+
+    private void listen(Page page) {
         page.onPageError(complaints::add);
         page.onConsoleMessage(message -> {
             if (message.type().equals("error")) {
                 complaints.add(message.text());
             }
         });
-        page.navigate(program.address());
-        return page;
     }
 
     /** Errors that pages have told the console. */

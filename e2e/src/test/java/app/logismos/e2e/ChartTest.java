@@ -334,7 +334,7 @@ class ChartTest extends Visit {
         page.waitForFunction(
                 "width => document.querySelector('[data-renderer] svg').getBoundingClientRect().width !== width",
                 box.width,
-                new Page.WaitForFunctionOptions().setTimeout(3_000));
+                new Page.WaitForFunctionOptions().setTimeout(30_000));
         var now = chart().locator("[data-renderer] svg").boundingBox();
         double[] after = centre(chart().locator("[data-mark='label']"));
         DrawnChart.Place stays = drawn().place(after[0] - now.x, after[1] - now.y);

@@ -58,7 +58,7 @@ class NamingTest extends Visit {
         page.keyboard().press("Alt+n");
         page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).fill("row_one");
         page.keyboard().press("Enter");
-        assertThat(contents().getByRole(AriaRole.BUTTON, named("price"))).hasText("=price5calculated number · A1");
+        assertThat(contents().getByRole(AriaRole.BUTTON, named("price"))).hasText("price5typed number · A1");
         assertThat(contents().getByRole(AriaRole.BUTTON, named("cost")))
                 .hasText("=cost15calculated number · A2 · unused");
         assertThat(contents().getByRole(AriaRole.BUTTON, named("row_one"))).containsText("2 cells, A1:B1 · unused");

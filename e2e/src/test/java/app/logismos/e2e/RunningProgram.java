@@ -27,6 +27,19 @@ final class RunningProgram implements AutoCloseable {
         try (ServerSocket free = new ServerSocket(0)) {
             int port = free.getLocalPort();
             free.close();
+            return start(data, port);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    /** Starts it again at the same address, where pages wait for it. */
+    RunningProgram again(Path data) {
+        return start(data, port);
+    }
+
+    private static RunningProgram start(Path data, int port) {
+        try {
             Process process = new ProcessBuilder(List.of(
                             Path.of(System.getProperty("java.home"), "bin", "java")
                                     .toString(),

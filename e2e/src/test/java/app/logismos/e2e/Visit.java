@@ -59,7 +59,7 @@ abstract class Visit {
 
     @AfterEach
     void nothingWasComplainedAbout() {
-        page.close();
+        page.context().close();
         assertThat(browser.complaints()).isEmpty();
     }
 

@@ -53,7 +53,7 @@ class WorksheetJourneyTest extends Visit {
         assertThat(cell(page, "grid-1", "B1")).containsText("77");
         String address = page.url().substring(program.address().length());
         program.kill(); // right after the edit was acknowledged
-        program = RunningProgram.start(data);
+        program = program.again(data);
         page.navigate(program.address() + address);
         assertThat(cell(page, "grid-1", "B1")).containsText("77");
         assertThat(cell(page, "grid-1", "A2")).containsText("31");
