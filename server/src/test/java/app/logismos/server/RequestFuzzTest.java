@@ -110,8 +110,12 @@ class RequestFuzzTest {
 
     private record Call(String method, String path) {}
 
-    private static List<Call> calls() {
-        JsonNode paths = JSON.readTree(program.text("/../openapi.json")).at("/paths");
+    private static List<Call> calls() throws Exception {
+        URI described = URI.create(program.address().replace("/v1", "/openapi.json"));
+        JsonNode paths = JSON.readTree(
+                        CLIENT.send(HttpRequest.newBuilder(described).build(), HttpResponse.BodyHandlers.ofString())
+                                .body())
+                .at("/paths");
         List<Call> calls = new ArrayList<>();
         paths.properties()
                 .forEach(path -> path.getValue().properties().forEach(call -> {
