@@ -5,6 +5,7 @@ import app.logismos.unit.Rates;
 import app.logismos.unit.UnitCatalogue;
 import java.math.BigDecimal;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -71,7 +72,10 @@ class RatesEndpoint {
         return rates();
     }
 
-    private static Rates.Rate rate(RateToBe rate) {
+    private static Rates.Rate rate(@Nullable RateToBe rate) {
+        if (rate == null) {
+            throw new BadRequest("A rate has `code`, `name`, `plural` and `euros`, and one is null.");
+        }
         try {
             return new Rates.Rate(
                     rate.code().strip(),

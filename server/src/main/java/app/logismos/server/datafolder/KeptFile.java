@@ -47,7 +47,7 @@ public class KeptFile implements DisposableBean {
     /** The database is open: this is its file, and so far have its worksheets got. */
     @EventListener(ApplicationReadyEvent.class)
     void begin() throws IOException {
-        checkPlace();
+        checkIdentity();
         Map<String, Long> known = Acknowledged.read(folder);
         for (Map<String, Object> row : jdbc.queryForList("select id, revision from worksheet")) {
             String id = String.valueOf(row.get("ID"));
@@ -109,7 +109,20 @@ public class KeptFile implements DisposableBean {
     }
 
     /** The file must be the one that was opened, in its folder, with space around it. */
-    private synchronized void checkPlace() {
+    private void checkPlace() {
+        checkIdentity();
+        try {
+            if (Files.getFileStore(folder).getUsableSpace() < LEAST_SPACE) {
+                throw new NotKept(
+                        "The disk is full, so that nothing can be kept. What you see is as it was before. Make"
+                                + " room and try again; all can be read meanwhile.");
+            }
+        } catch (IOException unreadable) {
+            throw gone();
+        }
+    }
+
+    private synchronized void checkIdentity() {
         try {
             Object now = Files.readAttributes(file, BasicFileAttributes.class).fileKey();
             if (identity == null) {
@@ -121,16 +134,14 @@ public class KeptFile implements DisposableBean {
                         "The database file was replaced while the program runs, so that nothing can be kept. End"
                                 + " the program and start it again.");
             }
-            if (Files.getFileStore(folder).getUsableSpace() < LEAST_SPACE) {
-                throw new NotKept(
-                        "The disk is full, so that nothing can be kept. What you see is as it was before. Make"
-                                + " room and try again; all can be read meanwhile.");
-            }
-        } catch (IOException gone) {
-            throw new NotKept(
-                    "The data folder or its database is gone, so that nothing can be kept. End the program and"
-                            + " start it again.");
+        } catch (IOException unreadable) {
+            throw gone();
         }
+    }
+
+    private static NotKept gone() {
+        return new NotKept("The data folder or its database is gone, so that nothing can be kept. End the program and"
+                + " start it again.");
     }
 
     @Override

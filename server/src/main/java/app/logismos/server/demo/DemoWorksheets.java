@@ -1,8 +1,11 @@
 package app.logismos.server.demo;
 
+import app.logismos.server.datafolder.NotKept;
 import app.logismos.server.worksheet.Worksheets;
 import app.logismos.sheet.Edit;
 import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Lazy;
@@ -14,6 +17,8 @@ import org.springframework.stereotype.Component;
 @Lazy(false)
 @ConditionalOnProperty("logismos.demo")
 class DemoWorksheets {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoWorksheets.class);
+
     private final Worksheets worksheets;
 
     DemoWorksheets(Worksheets worksheets) {
@@ -22,6 +27,14 @@ class DemoWorksheets {
 
     @EventListener(ApplicationReadyEvent.class)
     void create() {
+        try {
+            addAll();
+        } catch (NotKept full) {
+            LOG.warn("The demo data could not be added: {}", full.getMessage());
+        }
+    }
+
+    private void addAll() {
         add("Steeping surface", SteepingSurface.edits());
         add("Tasting tray", TastingTray.edits());
         add("First steps", FirstSteps.edits());

@@ -12,6 +12,7 @@ import app.logismos.recalculate.Echo;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.server.calculate.RatesChanged;
 import app.logismos.server.datafolder.KeptFile;
+import app.logismos.server.datafolder.NotKept;
 import app.logismos.server.web.Conflict;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Edit;
@@ -118,7 +119,11 @@ public class Worksheets {
     void forgetDeleted() {
         Instant before = now().minus(KEPT_DELETED);
         if (store.hasDeleted(before)) {
-            file.write(() -> store.forget(before)).forEach(file::forgotten);
+            try {
+                file.write(() -> store.forget(before)).forEach(file::forgotten);
+            } catch (NotKept full) {
+                // Then they are forgotten at another start.
+            }
         }
     }
 
