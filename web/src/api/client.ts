@@ -169,7 +169,13 @@ export const api = {
   chartCsv: async (id: string, chart: string) => (await answered('GET', `${chartOf(id, chart)}/data.csv`)).text(),
   preview: (
     id: string,
-    draft: { readonly grid: string; readonly address: string; readonly entry: string; readonly cursor: number },
+    draft: {
+      readonly grid: string
+      readonly address: string
+      readonly entry: string
+      readonly cursor: number
+      readonly scratch?: boolean
+    },
     signal?: AbortSignal,
   ) => ask<Preview>('POST', `${sheet(id)}/preview`, draft, signal),
   tape: (id: string, signal?: AbortSignal) => ask<readonly TapeLine[]>('GET', `${sheet(id)}/tape`, undefined, signal),

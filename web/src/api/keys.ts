@@ -23,8 +23,8 @@ export const keys = {
   comparison: (id: string, revision: number) => ['worksheet', id, 'history', revision] as const,
   found: (id: string, text: string, matchCase: boolean) => ['worksheet', id, 'found', text, matchCase] as const,
   tape: (id: string) => ['tape', id] as const,
-  preview: (id: string, grid: string, address: string, entry: string, cursor: number) =>
-    ['preview', id, grid, address, entry, cursor] as const,
+  preview: (id: string, grid: string, address: string, entry: string, cursor: number, scratch = false) =>
+    ['preview', id, grid, address, entry, cursor, scratch] as const,
   calculation: (expression: string) => ['calculation', expression] as const,
   functions: ['functions'] as const,
   units: ['units'] as const,

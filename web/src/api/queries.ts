@@ -22,8 +22,9 @@ export const useWorksheets = () =>
   useQuery({
     queryKey: keys.worksheets,
     queryFn: ({ signal }) => api.worksheets(signal),
-    // Pictures are made beside the work: those that are not ready are looked for again.
-    refetchInterval: ({ state }) => (state.data?.some((each) => each.isBehind) ? PICTURE_WAIT : false),
+    // Pictures are made beside the work, and examples while the program starts: both are looked for again.
+    refetchInterval: ({ state }) =>
+      state.data && (state.data.length === 0 || state.data.some((each) => each.isBehind)) ? PICTURE_WAIT : false,
   })
 
 /** Sections, blocks and names of a worksheet; fetched again after each edit. */
@@ -162,10 +163,17 @@ export const useCalculation = (expression: string) =>
   })
 
 /** What is said of an entry that is being written. */
-export const previewQuery = (id: string, grid: string, address: string, entry: string, cursor: number) =>
+export const previewQuery = (
+  id: string,
+  grid: string,
+  address: string,
+  entry: string,
+  cursor: number,
+  scratch = false,
+) =>
   queryOptions({
-    queryKey: keys.preview(id, grid, address, entry, cursor),
-    queryFn: ({ signal }) => api.preview(id, { grid, address, entry, cursor }, signal),
+    queryKey: keys.preview(id, grid, address, entry, cursor, scratch),
+    queryFn: ({ signal }) => api.preview(id, { grid, address, entry, cursor, scratch }, signal),
     retry: false, // the next letter asks again
   })
 
@@ -177,11 +185,12 @@ export const usePreview = (
   entry: string,
   cursor: number,
   isWritten = true,
+  scratch = false,
 ) => {
   // What was kept just before belongs to what the preview is worked out from.
   const isKept = useIsMutating({ mutationKey: keys.keeping(id) }) === 0
   return useQuery({
-    ...previewQuery(id, grid, address, entry, cursor),
+    ...previewQuery(id, grid, address, entry, cursor, scratch),
     enabled: isWritten && isKept && entry.trim() !== '',
     gcTime: 10_000,
     placeholderData: keepPreviousData,

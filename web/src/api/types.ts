@@ -285,6 +285,8 @@ export interface OpenCall {
 }
 
 export interface Preview {
+  /** As it would be typed into a cell. */
+  readonly entry: string
   readonly kind: 'empty' | 'value' | 'calculation'
   readonly calculation: Calculation
   /** The same with its open brackets closed, where only they are missing. */

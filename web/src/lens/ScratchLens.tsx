@@ -10,7 +10,7 @@ import { Words } from '../typeset/Words'
 /** What is written on the scratch line: its value and working so far. */
 export function ScratchLens({ grid, entry }: { readonly grid: string; readonly entry: string }) {
   const { worksheet } = useOpenWorksheet()
-  const { data: preview } = usePreview(worksheet.id, grid, NOWHERE, entry, entry.length)
+  const { data: preview } = usePreview(worksheet.id, grid, NOWHERE, entry, entry.length, true, true)
   const calculation = preview?.soFar ?? preview?.calculation
   return (
     <>

@@ -5,6 +5,9 @@ import { useMemo } from 'react'
 /** Markdown without HTML of its own, and formulas in LaTeX between dollar signs. */
 const markdown = new MarkdownIt({ html: false, linkify: false, typographer: false, breaks: true })
 
+// Pictures would be fetched from elsewhere; a link to one stays a link.
+markdown.disable('image')
+
 markdown.inline.ruler.after('escape', 'formula', (state, silent) => {
   const match = /^(\$\$?)(?=\S)([^$]*?\S)\1(?!\d)/.exec(state.src.slice(state.pos))
   if (!match?.[0] || !match[2]) return false

@@ -14,8 +14,6 @@ import { useTape } from './useTape'
 import { shownSign } from '../typeset/whole'
 import { Words } from '../typeset/Words'
 
-const asFormula = (text: string) => (text.trimStart().startsWith('=') ? text.trimStart() : `=${text}`)
-
 /** A calculator of one line. Enter keeps the answer on the tape; Up brings back earlier lines that begin alike. */
 export function ScratchLine() {
   const { worksheet, at, grids } = useOpenWorksheet()
@@ -38,8 +36,8 @@ export function ScratchLine() {
   const { lines, add, clear } = useTape(worksheet.id)
 
   const grid = selected ?? grids[0]?.id ?? ''
-  const entry = text.trim() === '' || grid === '' ? '' : asFormula(text)
-  const preview = usePreview(worksheet.id, grid, NOWHERE, entry, entry.length)
+  const entry = grid === '' ? '' : text.trim()
+  const preview = usePreview(worksheet.id, grid, NOWHERE, entry, entry.length, true, true)
   const calculation = entry === '' ? undefined : preview.data?.calculation
 
   useEffect(() => {
@@ -66,7 +64,7 @@ export function ScratchLine() {
     const answer = known
       ? calculation
       : await api
-          .preview(worksheet.id, { grid, address: NOWHERE, entry, cursor: entry.length })
+          .preview(worksheet.id, { grid, address: NOWHERE, entry, cursor: entry.length, scratch: true })
           .then((each) => each.calculation)
           .catch(() => null)
     const kept =

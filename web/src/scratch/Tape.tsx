@@ -1,7 +1,9 @@
 import { useEffect, useRef } from 'react'
+import { api } from '../api/client'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Foot.module.css'
+import { NOWHERE } from './nowhere'
 import type { TapeLine } from '../api/types'
 
 interface Props {
@@ -15,7 +17,7 @@ interface Props {
 
 /** The last answers, the newest at the foot. */
 export function Tape({ lines, target, onRecall, onClear, onClose }: Props) {
-  const { keep } = useOpenWorksheet()
+  const { worksheet, keep } = useOpenWorksheet()
   const list = useRef<HTMLUListElement>(null)
   useEffect(() => {
     list.current?.scrollTo(0, list.current.scrollHeight)
@@ -25,6 +27,17 @@ export function Tape({ lines, target, onRecall, onClear, onClose }: Props) {
     const { selection } = useWorksheetStore.getState()
     if (selection.kind !== 'cells' || !target) return
     void keep([{ do: 'enter', grid: selection.grid, cells: [{ cell: target, text }] }]).catch(() => undefined)
+  }
+
+  /** As it is typed into a cell: what is no value there begins with an equals sign. */
+  const putEntry = (entry: string) => {
+    const { selection } = useWorksheetStore.getState()
+    if (selection.kind !== 'cells') return
+    const draft = { grid: selection.grid, address: NOWHERE, entry, cursor: entry.length, scratch: true }
+    void api.preview(worksheet.id, draft).then(
+      (preview) => put(preview.entry),
+      () => undefined,
+    )
   }
 
   return (
@@ -53,7 +66,7 @@ export function Tape({ lines, target, onRecall, onClear, onClose }: Props) {
             {target && (
               <span className={styles.put}>
                 into {target}:
-                <button type="button" onClick={() => put(line.entry.startsWith('=') ? line.entry : `=${line.entry}`)}>
+                <button type="button" onClick={() => putEntry(line.entry)}>
                   formula
                 </button>
                 <button type="button" title={line.value} onClick={() => put(line.value)}>

@@ -1,6 +1,6 @@
 package app.logismos.act;
 
-import app.logismos.evaluate.Limits;
+import app.logismos.Patient;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -16,7 +16,7 @@ import java.util.List;
 final class Acting {
     final LiveWorksheet live = new LiveWorksheet(
             new Worksheet("Blend", List.of(Section.of("s", "Blend", Block.Grid.of("g", "Lots", 9, 6))), Words.STANDARD),
-            Limits.USUAL);
+            Patient.LIMITS);
 
     /** Types into cells: cell, text, cell, text … */
     Acting typed(String... cellsAndTexts) {

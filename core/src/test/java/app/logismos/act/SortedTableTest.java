@@ -3,7 +3,7 @@ package app.logismos.act;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.logismos.evaluate.Limits;
+import app.logismos.Patient;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -63,7 +63,7 @@ class SortedTableTest {
                         List.of(Section.of(
                                 "s", "S", Block.Grid.of("g", "G", 12, 6).withHeadings(headings))),
                         Words.STANDARD),
-                Limits.USUAL);
+                Patient.LIMITS);
         List<Edit.Typed> typed = new ArrayList<>();
         String[] lines = rows.strip().split(";");
         for (int row = 0; row < lines.length; row++) {

@@ -3,7 +3,7 @@ package app.logismos.act;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.logismos.evaluate.Limits;
+import app.logismos.Patient;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -27,7 +27,7 @@ class TabulatingTest {
     private static LiveWorksheet live() {
         Block.Grid grid = Block.Grid.of("g", "Blend", 5, 2);
         LiveWorksheet live = new LiveWorksheet(
-                new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD), Limits.USUAL);
+                new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD), Patient.LIMITS);
         live.apply(List.of(
                 enter("B1", "12.50"),
                 enter("B2", "40"),

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
-import app.logismos.evaluate.Limits;
+import app.logismos.Patient;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -569,7 +569,7 @@ class ChartReadingTest {
     void aMillionCellsAreReadAndReduced() {
         Block.Grid grid = Block.Grid.of("g", "Readings", 100_000, 2);
         LiveWorksheet live = new LiveWorksheet(
-                new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD), Limits.USUAL);
+                new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD), Patient.LIMITS);
         List<Edit.Typed> typed = new ArrayList<>();
         for (int row = 0; row < 100_000; row++) {
             typed.add(new Edit.Typed(new Address(0, row), String.valueOf(row)));
@@ -713,7 +713,7 @@ class ChartReadingTest {
     private static LiveWorksheet live(int headings, String... entries) {
         Block.Grid grid = Block.Grid.of("g", "Readings", 5, 3).withHeadings(headings);
         Worksheet worksheet = new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD);
-        LiveWorksheet live = new LiveWorksheet(worksheet, Limits.USUAL);
+        LiveWorksheet live = new LiveWorksheet(worksheet, Patient.LIMITS);
         List<Edit.Typed> typed = new ArrayList<>();
         for (int i = 0; i < entries.length; i++) {
             typed.add(new Edit.Typed(new Address(i % 3, i / 3), entries[i]));

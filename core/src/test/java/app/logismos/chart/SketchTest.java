@@ -2,7 +2,7 @@ package app.logismos.chart;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.logismos.evaluate.Limits;
+import app.logismos.Patient;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -52,7 +52,7 @@ class SketchTest {
                         "Sketch",
                         List.of(Section.of("s", "S", Block.Grid.of("g", "G", values.length, 2))),
                         Words.STANDARD),
-                Limits.USUAL);
+                Patient.LIMITS);
         List<Edit.Typed> typed = new ArrayList<>();
         for (int row = 0; row < values.length; row++) {
             typed.add(new Edit.Typed(new Address(0, row), String.valueOf(row)));

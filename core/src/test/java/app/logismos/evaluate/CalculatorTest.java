@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Catalogue;
 import app.logismos.function.Example;
@@ -199,7 +200,7 @@ class CalculatorTest {
     }
 
     private static Value value(String entry, Scope scope) {
-        return new Calculator(Limits.USUAL)
+        return new Calculator(Patient.LIMITS)
                 .calculate(entry, scope, Address.FIRST)
                 .value();
     }

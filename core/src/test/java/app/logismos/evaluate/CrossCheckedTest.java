@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Rational;
@@ -27,7 +28,7 @@ class CrossCheckedTest {
     @MethodSource("lines")
     void anotherProgramComesToTheSame(String line) {
         String[] parts = line.split(" => ", 2);
-        Value value = new Calculator(Limits.USUAL)
+        Value value = new Calculator(Patient.LIMITS)
                 .calculate("=" + parts[0], SCOPE, Address.FIRST)
                 .value();
         if (parts[1].startsWith("≈ ")) {

@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Catalogue;
 import app.logismos.function.Example;
@@ -21,7 +22,7 @@ class FuzzTest {
             Duration.ofSeconds(Long.parseLong(System.getProperty("logismos.fuzz.seconds", "20")));
 
     /** The bound on a calculation, with what explaining it and a busy machine may add. */
-    private static final Duration LONGEST = Limits.USUAL.time().multipliedBy(10);
+    private static final Duration LONGEST = Patient.LIMITS.time().multipliedBy(10);
 
     private static final String SIGNS = "0123456789.,;:+-*/^!%°()[]{}<>=&√πe \"'ABx_$²⁻|@#\u00a0−×";
     private static final List<String> EXTREMES = List.of(
@@ -63,7 +64,7 @@ class FuzzTest {
 
     @Test
     void whateverIsTypedHasAnAnswer() {
-        Calculator calculator = new Calculator(Limits.USUAL);
+        Calculator calculator = new Calculator(Patient.LIMITS);
         NoCells scope = new NoCells(Surroundings.USUAL);
         long start = System.nanoTime();
         for (int seed = 0; System.nanoTime() - start < LENGTH.toNanos(); seed++) {

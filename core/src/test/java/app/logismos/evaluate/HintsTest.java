@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
 import java.util.List;
@@ -71,7 +72,7 @@ class HintsTest {
     }
 
     private static List<Hint> hints(String entry) {
-        return new Calculator(Limits.USUAL)
+        return new Calculator(Patient.LIMITS)
                 .calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST)
                 .hints();
     }

@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
 import app.logismos.value.Failure;
@@ -157,7 +158,7 @@ class OperatorCasesTest {
     }
 
     private static String worth(String expression) {
-        Value value = new Calculator(Limits.USUAL)
+        Value value = new Calculator(Patient.LIMITS)
                 .calculate(expression, new NoCells(Surroundings.USUAL), Address.FIRST)
                 .value();
         return value instanceof Failure failure

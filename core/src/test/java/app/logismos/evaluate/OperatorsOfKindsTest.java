@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
 import app.logismos.value.Failure;
@@ -18,7 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** The whole table of operators and kinds: nothing turns silently into another kind (language, sections 2, 3, 5 and 10). */
 class OperatorsOfKindsTest {
-    private static final Calculator CALCULATOR = new Calculator(Limits.USUAL);
+    private static final Calculator CALCULATOR = new Calculator(Patient.LIMITS);
 
     static Stream<Arguments> table() {
         List<List<String>> lines = Lines.of("operators-of-kinds.txt").stream()

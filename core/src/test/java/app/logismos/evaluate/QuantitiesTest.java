@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
 import app.logismos.value.Failure;
@@ -247,7 +248,7 @@ class QuantitiesTest {
     }
 
     private static Value value(String entry) {
-        return new Calculator(Limits.USUAL)
+        return new Calculator(Patient.LIMITS)
                 .calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST)
                 .value();
     }

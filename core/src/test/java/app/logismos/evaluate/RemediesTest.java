@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
 import app.logismos.value.Failure;
@@ -38,7 +39,7 @@ class RemediesTest {
     }
 
     private static List<Fix> fixes(String entry) {
-        return ((Failure) new Calculator(Limits.USUAL)
+        return ((Failure) new Calculator(Patient.LIMITS)
                         .calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST)
                         .value())
                 .fixes();

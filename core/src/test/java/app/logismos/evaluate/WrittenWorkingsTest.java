@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
 import app.logismos.value.PlainText;
@@ -33,7 +34,7 @@ class WrittenWorkingsTest {
 
     private static List<String> written(String entry) {
         Calculation calculation =
-                new Calculator(Limits.USUAL).calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST);
+                new Calculator(Patient.LIMITS).calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST);
         List<String> lines = new ArrayList<>();
         String last = PlainText.of(calculation.value());
         for (Step step : calculation.steps()) {

@@ -1,7 +1,7 @@
 package app.logismos.function;
 
+import app.logismos.Patient;
 import app.logismos.evaluate.Calculator;
-import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.NoCells;
 import app.logismos.formula.Address;
 import app.logismos.number.Real;
@@ -15,7 +15,7 @@ import java.util.stream.Collectors;
 
 /** What expressions are worth, for tests that work out the same in another way. */
 final class Answers {
-    private static final Calculator CALCULATOR = new Calculator(Limits.USUAL);
+    private static final Calculator CALCULATOR = new Calculator(Patient.LIMITS);
 
     private Answers() {}
 

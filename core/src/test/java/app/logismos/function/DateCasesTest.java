@@ -2,9 +2,9 @@ package app.logismos.function;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.Seeded;
 import app.logismos.evaluate.Calculator;
-import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.NoCells;
 import app.logismos.formula.Address;
 import app.logismos.value.Failure;
@@ -174,7 +174,7 @@ class DateCasesTest {
     }
 
     private static Value value(String call) {
-        return new Calculator(Limits.USUAL)
+        return new Calculator(Patient.LIMITS)
                 .calculate("=" + call, new NoCells(Surroundings.USUAL), Address.FIRST)
                 .value();
     }

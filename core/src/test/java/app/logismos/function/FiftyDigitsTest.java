@@ -2,8 +2,8 @@ package app.logismos.function;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.evaluate.Calculator;
-import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.NoCells;
 import app.logismos.formula.Address;
 import app.logismos.number.Real;
@@ -33,7 +33,7 @@ class FiftyDigitsTest {
 
     private static void isRight(String expression, String value) {
         BigDecimal exact = new BigDecimal(value);
-        Value answer = new Calculator(Limits.USUAL)
+        Value answer = new Calculator(Patient.LIMITS)
                 .calculate("=" + expression, new NoCells(Surroundings.USUAL), Address.FIRST)
                 .value();
         Real number = answer instanceof Quantity angle ? angle.number() : ((NumberValue) answer).real();

@@ -3,9 +3,9 @@ package app.logismos.function;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.logismos.Patient;
 import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Calculator;
-import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.NoCells;
 import app.logismos.evaluate.Step;
 import app.logismos.formula.Address;
@@ -80,6 +80,6 @@ class WorkingsTest {
     }
 
     private static Calculation calculate(String entry) {
-        return new Calculator(Limits.USUAL).calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST);
+        return new Calculator(Patient.LIMITS).calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST);
     }
 }

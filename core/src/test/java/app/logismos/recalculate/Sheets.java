@@ -1,6 +1,6 @@
 package app.logismos.recalculate;
 
-import app.logismos.evaluate.Limits;
+import app.logismos.Patient;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -24,7 +24,7 @@ final class Sheets {
     static LiveWorksheet empty() {
         List<Block> grids = List.of(grid("a", "Lots"), grid("b", "Leaf prices"));
         Section section = Section.of("s", "Blend", grids.toArray(Block[]::new));
-        return new LiveWorksheet(new Worksheet("Blend", List.of(section), Words.STANDARD), Limits.USUAL);
+        return new LiveWorksheet(new Worksheet("Blend", List.of(section), Words.STANDARD), Patient.LIMITS);
     }
 
     static Block.Grid grid(String id, String title) {

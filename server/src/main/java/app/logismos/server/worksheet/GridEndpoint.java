@@ -4,6 +4,7 @@ import app.logismos.display.DecimalMark;
 import app.logismos.display.Display;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.formula.EntryReader;
 import app.logismos.function.Parameter;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.recalculate.Preview;
@@ -16,6 +17,7 @@ import app.logismos.unit.UsualUnits;
 import app.logismos.value.Failure;
 import app.logismos.value.Quantity;
 import app.logismos.value.Span;
+import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.util.List;
 import java.util.Locale;
@@ -84,11 +86,17 @@ class GridEndpoint {
      * An entry that is being written.
      *
      * @param cursor where the cursor is, in UTF-16 units; at the end, if nothing is said
+     * @param scratch whether it stands on the scratch line, where what would be a text in a cell is calculated
      */
-    record Draft(String grid, String address, String entry, Optional<Integer> cursor) {}
+    record Draft(String grid, String address, String entry, Optional<Integer> cursor, Optional<Boolean> scratch) {}
 
-    /** What can be said of it. */
+    /**
+     * What can be said of it.
+     *
+     * @param entry as it would be typed into a cell
+     */
     record PreviewJson(
+            String entry,
             String kind,
             CalculationJson calculation,
             @Nullable CalculationJson soFar,
@@ -178,13 +186,23 @@ class GridEndpoint {
         return worksheets.read(id, worksheet -> {
             grid(worksheet.live, draft.grid());
             Display display = worksheet.live.display();
-            String entry = display.mark().read(draft.entry());
-            return json(Preview.of(entry, cursor, draft.grid(), at, worksheet.live), display);
+            String typed = draft.scratch().orElse(false) ? onScratch(draft.entry(), display.mark()) : draft.entry();
+            int ahead = typed.length() - draft.entry().length();
+            String entry = display.mark().read(typed);
+            return json(typed, Preview.of(entry, cursor + ahead, draft.grid(), at, worksheet.live), display);
         });
     }
 
-    private static PreviewJson json(Preview preview, Display display) {
+    /** An entry means the same as in a cell; what would be a text there is meant as a calculation here. */
+    private static String onScratch(String entry, DecimalMark mark) {
+        boolean isText = EntryReader.value(mark.read(entry)) instanceof Text
+                && !entry.strip().startsWith("=");
+        return isText && !entry.isBlank() ? "=" + entry : entry;
+    }
+
+    private static PreviewJson json(String entry, Preview preview, Display display) {
         return new PreviewJson(
+                entry,
                 preview.kind().name().toLowerCase(Locale.ROOT),
                 CalculationJson.of(preview.calculation(), display),
                 preview.soFar().map(soFar -> CalculationJson.of(soFar, display)).orElse(null),
