@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Patient;
 import app.logismos.Seeded;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
@@ -163,6 +164,6 @@ class HostileEntriesTest {
     }
 
     private static Calculation calculate(String entry) {
-        return new Calculator(Limits.USUAL).calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST);
+        return new Calculator(Patient.LIMITS).calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST);
     }
 }
