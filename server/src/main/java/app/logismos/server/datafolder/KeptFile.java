@@ -7,6 +7,8 @@ import java.nio.file.attribute.BasicFileAttributes;
 import java.util.Map;
 import java.util.function.Supplier;
 import javax.sql.DataSource;
+import org.h2.engine.SessionLocal;
+import org.h2.jdbc.JdbcConnection;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -16,6 +18,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
@@ -32,6 +35,12 @@ public class KeptFile implements DisposableBean {
     /** Less space than this is left to what the database does for itself. */
     private static final long LEAST_SPACE = 4L << 20;
 
+    /** So much longer than twice what is alive the file may become. */
+    private static final long MOST_FREED = 8L << 20;
+
+    private static final int COMPACTING_MILLIS = 200;
+
+    private long compacted;
     private final Path folder;
     private final Path file;
     private final JdbcTemplate jdbc;
@@ -69,6 +78,7 @@ public class KeptFile implements DisposableBean {
         try {
             T result = writing.get();
             jdbc.execute("CHECKPOINT SYNC");
+            compact();
             checkPlace();
             return result;
         } catch (DataAccessException | TransactionException failed) {
@@ -77,6 +87,27 @@ public class KeptFile implements DisposableBean {
             throw new NotKept(
                     "This cannot be kept now: the database does not take it. What you see is as it was before;"
                             + " try again in a moment.");
+        }
+    }
+
+    /**
+     * Brings what is alive together at the beginning of the file, where the file has become long: each commit writes a
+     * piece of its own, and the database by itself gives freed room back too late while much is written.
+     */
+    private synchronized void compact() {
+        try {
+            long size = Files.size(file);
+            if (size > 2 * compacted + MOST_FREED) {
+                jdbc.execute((ConnectionCallback<Boolean>) connection -> {
+                    SessionLocal session = (SessionLocal)
+                            connection.unwrap(JdbcConnection.class).getSession();
+                    session.getDatabase().getStore().getMvStore().compactFile(COMPACTING_MILLIS);
+                    return true;
+                });
+                compacted = Files.size(file);
+            }
+        } catch (IOException unreadable) {
+            throw gone();
         }
     }
 
