@@ -119,6 +119,13 @@ public final class Bounded {
         }
 
         @Override
+        public void throwIfCancelledBeforeLongStep() {
+            if (budget != null) {
+                budget.checkBeforeLongStep();
+            }
+        }
+
+        @Override
         public void throwIfCancelledNowAndThen() {
             if (budget != null) {
                 budget.check();

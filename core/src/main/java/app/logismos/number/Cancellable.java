@@ -11,6 +11,16 @@ public interface Cancellable {
     /** The same, looking at the clock only now and then: for short steps of which there may be very many. */
     void throwIfCancelledNowAndThen();
 
+    /** The same before a step that takes tenths of a second: it waits where many such are at work. */
+    void throwIfCancelledBeforeLongStep();
+
+    /** Asks the thread that this runs on before a step that takes tenths of a second. */
+    static void beforeLongStep() {
+        if (Thread.currentThread() instanceof Cancellable thread) {
+            thread.throwIfCancelledBeforeLongStep();
+        }
+    }
+
     /** Asks the thread that this runs on, if it is one of these; before a step that takes a moment by itself. */
     static void check() {
         if (Thread.currentThread() instanceof Cancellable thread) {

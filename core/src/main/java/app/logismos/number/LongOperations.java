@@ -13,6 +13,9 @@ final class LongOperations {
     /** From so many bits on, an operation is preceded by a look at the clock. */
     private static final int LOOK_BITS = 10_000;
 
+    /** Powers of so many bits take a tenth of a second. */
+    private static final int LONG_BITS = 400_000;
+
     /** Leading bits that one step of Lehmer's algorithm looks at; its factors and products with them fit a long. */
     private static final int LEADING_BITS = 62;
 
@@ -32,6 +35,9 @@ final class LongOperations {
     static BigInteger gcd(BigInteger a, BigInteger b) {
         BigInteger x = a.abs().max(b.abs());
         BigInteger y = a.abs().min(b.abs());
+        if (y.bitLength() > SHORT_BITS) {
+            Cancellable.beforeLongStep();
+        }
         while (y.bitLength() > SHORT_BITS) {
             Cancellable.check();
             int shift = x.bitLength() - LEADING_BITS;
@@ -103,7 +109,9 @@ final class LongOperations {
                 .add(BigInteger.ONE)
                 .shiftLeft(low);
         while (true) {
-            Cancellable.check();
+            if (number.bitLength() > LONG_BITS) {
+                Cancellable.beforeLongStep();
+            }
             BigInteger power = guess.pow(degree - 1);
             BigInteger next = guess.multiply(BigInteger.valueOf(degree - 1L))
                     .add(number.divide(power))
@@ -117,7 +125,10 @@ final class LongOperations {
 
     /** The power of a number. */
     static BigInteger power(BigInteger base, int exponent) {
-        if ((long) base.bitLength() * exponent > LOOK_BITS) {
+        long bits = (long) base.bitLength() * exponent;
+        if (bits > LONG_BITS) {
+            Cancellable.beforeLongStep();
+        } else if (bits > LOOK_BITS) {
             Cancellable.check();
         }
         return base.pow(exponent);
