@@ -36,7 +36,8 @@ async function claim(candidates: readonly string[]): Promise<void> {
   }
 }
 
-if ('locks' in navigator) void claim([current, ...known(), fresh()])
+// Where there are no locks, all pages of a browser are one.
+if (typeof navigator.locks?.request === 'function') void claim([current, ...known(), fresh()])
 
 /** Under which this page's changes are known to the server. */
 export const pageId = (): string => current
