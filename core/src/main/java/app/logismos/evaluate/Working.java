@@ -199,7 +199,7 @@ public final class Working {
         Value value = node == whole ? this.value : evaluator.value(node);
         Optional<String> note = value instanceof Failure ? Optional.empty() : note(call, unbracketed(node));
         Expression after = valuePutFor(node, value);
-        boolean visible = !print(current).equals(print(after));
+        boolean visible = !print(current).equals(print(after)) || after instanceof Literal && steps.isEmpty();
         if (visible || value instanceof Failure) {
             String shown = node == current ? text(value) : print(shortest(value, node.span()));
             add(node, part.rule(), note.orElse(""), shown, after);

@@ -118,7 +118,7 @@ class KillStormTest {
                 running.process.destroyForcibly().waitFor();
             }
         }
-        assertThat(writers).allMatch(writer -> writer.next > KILLS, "each has written");
+        assertThat(writers).allMatch(writer -> writer.next > 0, "each has written");
     }
 
     private void check(Writer writer, int port, Random random) throws IOException {
