@@ -53,7 +53,9 @@ public final class NamedEntries {
             Edit.Place place = new Edit.Place(enter.grid(), new Area(each.cell(), each.cell()));
             Optional<Edit.Typed> value = valueOf(each);
             cells.add(value.orElse(each));
-            value.ifPresent(named -> names.add(new Edit.Define(name(each.text()).orElseThrow(), Optional.of(place))));
+            value.flatMap(named -> name(each.text()))
+                    .filter(name -> !isDefined(name, place, worksheet))
+                    .ifPresent(name -> names.add(new Edit.Define(name, Optional.of(place))));
             boolean isKept = name(each.text()).isEmpty()
                     && worksheet.outline().grid(enter.grid()).isPresent();
             Optional<String> before = isKept
@@ -82,6 +84,12 @@ public final class NamedEntries {
     private static Optional<String> name(String text) {
         Matcher named = NAMED.matcher(text);
         return named.matches() ? Optional.of(named.group(1)) : Optional.empty();
+    }
+
+    private static boolean isDefined(String name, Edit.Place place, Worksheet worksheet) {
+        return worksheet.names().defined(name)
+                .filter(target -> target.grid().equals(place.grid()) && target.area().equals(place.area()))
+                .isPresent();
     }
 
     /** The cell whose entry gives it this name. */
