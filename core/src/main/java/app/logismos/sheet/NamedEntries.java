@@ -87,8 +87,11 @@ public final class NamedEntries {
     }
 
     private static boolean isDefined(String name, Edit.Place place, Worksheet worksheet) {
-        return worksheet.names().defined(name)
-                .filter(target -> target.grid().equals(place.grid()) && target.area().equals(place.area()))
+        return worksheet
+                .names()
+                .defined(name)
+                .filter(target ->
+                        target.grid().equals(place.grid()) && target.area().equals(place.area()))
                 .isPresent();
     }
 
