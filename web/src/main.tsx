@@ -11,6 +11,7 @@ import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Route, Routes } from 'react-router'
 import { isUnanswered, RETRY_MILLIS } from './api/client'
+import { Contained } from './page/Contained'
 import { later } from './page/later'
 import { StartPage } from './start/StartPage'
 import { useLook } from './theme/look'
@@ -42,10 +43,12 @@ function Program() {
       <App style={{ height: '100%' }}>
         <QueryClientProvider client={client}>
           <BrowserRouter>
-            <Routes>
-              <Route path="/worksheet/:id" element={<WorksheetPage />} />
-              <Route path="*" element={<StartPage />} />
-            </Routes>
+            <Contained what="This page" shown={null}>
+              <Routes>
+                <Route path="/worksheet/:id" element={<WorksheetPage />} />
+                <Route path="*" element={<StartPage />} />
+              </Routes>
+            </Contained>
           </BrowserRouter>
         </QueryClientProvider>
       </App>

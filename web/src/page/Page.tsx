@@ -11,6 +11,7 @@ import { EditableText } from '../typeset/EditableText'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { Arrows } from './Arrows'
+import { Contained } from './Contained'
 import { NoteBlock } from './NoteBlock'
 import styles from './Page.module.css'
 
@@ -142,7 +143,9 @@ function SectionPart({ section, isHidden }: { readonly section: Section; readonl
           {groups(section.blocks).map((blocks) => (
             <div key={blocks[0]?.id} className={styles.blocks}>
               {blocks.map((block) => (
-                <BlockPart key={block.id} block={block} />
+                <Contained key={block.id} what={nameOf(block)} shown={block}>
+                  <BlockPart block={block} />
+                </Contained>
               ))}
             </div>
           ))}
@@ -192,6 +195,10 @@ function groups(blocks: readonly Block[]): readonly (readonly Block[])[] {
     else rows.push([block])
   }
   return rows
+}
+
+function nameOf(block: Block): string {
+  return block.kind === 'note' ? 'A note' : `The ${block.kind} “${block.title}”`
 }
 
 function BlockPart({ block }: { readonly block: Block }) {

@@ -11,6 +11,7 @@ import { useCommands } from '../commands/useCommands'
 import { Composer } from '../composer/Composer'
 import { Contents } from '../contents/Contents'
 import { Lens } from '../lens/Lens'
+import { Contained } from '../page/Contained'
 import { Page } from '../page/Page'
 import { Panels } from '../panels/Panels'
 import { Foot } from '../scratch/Foot'
@@ -59,6 +60,7 @@ function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at:
   const client = useQueryClient()
   const contentsOpen = useWorksheetStore((state) => state.contentsOpen)
   const lensOpen = useWorksheetStore((state) => state.lensOpen)
+  const selection = useWorksheetStore((state) => state.selection)
   const isPast = at !== null
   const { id, title, sections, names, settings } = worksheet
   const open = useMemo(() => {
@@ -99,7 +101,11 @@ function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at:
               {at !== null && <LookingBack worksheet={worksheet} revision={at} />}
               <Page />
             </div>
-            {lensOpen && <Lens />}
+            {lensOpen && (
+              <Contained what="The lens" shown={selection}>
+                <Lens />
+              </Contained>
+            )}
             <Foot />
           </div>
           <Composer />

@@ -93,17 +93,17 @@ class HistoryTest extends Visit {
     void theTapeIsKeptWithTheWorksheet() {
         newWorksheet();
         page.keyboard().press("Alt+s");
-        page.keyboard().type("355/113");
+        page.keyboard().type("355*113");
         page.keyboard().press("Enter");
         Locator tape = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tape"));
-        assertThat(tape).containsText("355/113");
+        assertThat(tape).containsText("355*113");
         page.reload();
         page.getByRole(AriaRole.GRID).waitFor();
         page.keyboard().press("Alt+s");
-        assertThat(tape).containsText("355/113");
+        assertThat(tape).containsText("355*113");
         page.keyboard().type("35");
         page.keyboard().press("ArrowUp");
-        assertThat(page.getByLabel("Scratch")).hasValue("355/113");
+        assertThat(page.getByLabel("Scratch")).hasValue("355*113");
         assertThat(lens(page)).containsText("the last operation");
     }
 }

@@ -75,7 +75,7 @@ final class RunningProgram implements AutoCloseable {
         if (line == null) {
             throw new IllegalStateException("the program must start, but ended:\n" + before);
         }
-        Thread rest = new Thread(() -> said.lines().forEach(each -> {}), "what the program says later");
+        Thread rest = new Thread(() -> said.lines().forEach(System.err::println), "what the program says later");
         rest.setDaemon(true);
         rest.start();
     }
