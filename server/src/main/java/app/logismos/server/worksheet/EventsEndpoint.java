@@ -5,8 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledThreadPoolExecutor;
+import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.context.event.EventListener;
@@ -26,15 +27,21 @@ class EventsEndpoint implements DisposableBean {
 
     private final Map<String, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
     private final Worksheets worksheets;
-    private final ScheduledExecutorService signs = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "signs of life");
-        thread.setDaemon(true);
-        return thread;
-    });
+
+    /** Who writes does not wait for those who listen, nor has their faults. */
+    private final ScheduledExecutorService telling = new ScheduledThreadPoolExecutor(
+            1,
+            work -> {
+                Thread thread = new Thread(work, "telling pages");
+                thread.setDaemon(true);
+                return thread;
+            },
+            new ThreadPoolExecutor.DiscardPolicy());
 
     EventsEndpoint(Worksheets worksheets) {
         this.worksheets = worksheets;
-        signs.scheduleWithFixedDelay(this::signOfLife, SECONDS_BETWEEN_SIGNS, SECONDS_BETWEEN_SIGNS, TimeUnit.SECONDS);
+        telling.scheduleWithFixedDelay(
+                this::signOfLife, SECONDS_BETWEEN_SIGNS, SECONDS_BETWEEN_SIGNS, TimeUnit.SECONDS);
     }
 
     @GetMapping(path = "/api/v1/worksheets/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
@@ -74,22 +81,27 @@ class EventsEndpoint implements DisposableBean {
     }
 
     private void tell(String id, String event, long revision) {
-        for (SseEmitter listener : listeners.getOrDefault(id, List.of())) {
-            send(id, listener, SseEmitter.event().name(event).data(revision));
-        }
+        telling.execute(() -> listeners
+                .getOrDefault(id, List.of())
+                .forEach(listener ->
+                        send(id, listener, SseEmitter.event().name(event).data(revision))));
     }
 
     private void send(String id, SseEmitter listener, SseEmitter.SseEventBuilder event) {
         try {
             listener.send(event);
-        } catch (IOException | IllegalStateException gone) {
+        } catch (IOException | RuntimeException gone) {
             remove(id, listener); // the page was closed
-            listener.completeWithError(gone);
+            try {
+                listener.completeWithError(gone);
+            } catch (RuntimeException closed) {
+                // Then there is nothing left to complete.
+            }
         }
     }
 
     @Override
     public void destroy() {
-        signs.shutdownNow();
+        telling.shutdownNow();
     }
 }
