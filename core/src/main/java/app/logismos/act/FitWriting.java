@@ -2,7 +2,7 @@ package app.logismos.act;
 
 import app.logismos.chart.ChartData;
 import app.logismos.chart.ChartReading;
-import app.logismos.chart.View;
+import app.logismos.chart.FittedPoints;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Printer;
@@ -11,14 +11,18 @@ import app.logismos.sheet.Block;
 import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.Room;
 import app.logismos.sheet.Section;
-import app.logismos.value.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** Writes a fit down: a grid with its coefficients, and one with the points, the curve there and what is left. */
 final class FitWriting {
+    /** The letter of the place in an equation. */
+    private static final Pattern X = Pattern.compile("\\bx\\b");
+
     private FitWriting() {}
 
     static List<Edit> edits(Act.PutFit act, LiveWorksheet live) {
@@ -28,13 +32,9 @@ final class FitWriting {
                 .filter(Chart.class::isInstance)
                 .map(Chart.class::cast)
                 .orElseThrow(() -> new EditRefused("There is no chart " + act.chart() + "."));
-        ChartData data = ChartReading.of(chart, live, View.USUAL);
-        if (act.series() < 0 || act.series() >= data.series().size()) {
+        if (act.series() < 0 || act.series() >= chart.series().size()) {
             throw new EditRefused("The chart has no series " + act.series() + ".");
         }
-        ChartData.Series series = data.series().get(act.series());
-        ChartData.Fit fit =
-                series.fit().orElseThrow(() -> new EditRefused("There is no curve through " + series.name() + " yet."));
         Section section = live.worksheet().outline().sections().stream()
                 .filter(each -> each.blocks().contains(chart))
                 .findFirst()
@@ -42,25 +42,30 @@ final class FitWriting {
         if (!(chart.series().get(act.series()).source() instanceof Chart.Cells)) {
             throw new EditRefused("Only the points of cells can be put in a grid with their fit.");
         }
-        String title = free("Fit of " + series.name(), live);
-        String rest = free("Residuals of " + series.name(), live);
-        List<Edit.Typed> coefficients = coefficients(series, fit);
-        List<Edit.Typed> residuals = residuals(chart, act.series(), data, title, live);
+        FittedPoints fitted = ChartReading.fitted(chart, live, act.series())
+                .orElseThrow(() -> new EditRefused("There is no curve through this series yet."));
+        String title = free("Fit of " + fitted.name(), live);
+        String rest = free("Residuals of " + fitted.name(), live);
+        Room.check(4L * fitted.pairs().size());
         int at = section.blocks().size();
         return List.of(
                 new Edit.AddBlock(
                         section.id(),
-                        Block.Grid.of(act.id(), title, fit.coefficients().size() + 2, 2)
+                        Block.Grid.of(
+                                        act.id(),
+                                        title,
+                                        fitted.fit().coefficients().size() + 2,
+                                        2)
                                 .withHeadings(1),
                         at),
-                new Edit.Enter(act.id(), coefficients),
+                new Edit.Enter(act.id(), coefficients(fitted.fit())),
                 new Edit.AddBlock(
                         section.id(),
-                        Block.Grid.of(act.id() + "-rest", rest, series.points().size() + 1, 4)
+                        Block.Grid.of(act.id() + "-rest", rest, fitted.pairs().size() + 1, 4)
                                 .withHeadings(1)
                                 .withStyles(Map.of("C", "significant 6", "D", "significant 4")),
                         at + 1),
-                new Edit.Enter(act.id() + "-rest", residuals));
+                new Edit.Enter(act.id() + "-rest", residuals(fitted, title, live)));
     }
 
     private static String free(String title, LiveWorksheet live) {
@@ -71,7 +76,7 @@ final class FitWriting {
         return found;
     }
 
-    private static List<Edit.Typed> coefficients(ChartData.Series series, ChartData.Fit fit) {
+    private static List<Edit.Typed> coefficients(ChartData.Fit fit) {
         List<Edit.Typed> typed = new ArrayList<>();
         put(typed, 0, 0, "Coefficient");
         put(typed, 1, 0, "Value");
@@ -84,72 +89,30 @@ final class FitWriting {
         return typed;
     }
 
-    private static List<Edit.Typed> residuals(
-            Chart chart, int index, ChartData data, String title, LiveWorksheet live) {
-        ChartData.Series series = data.series().get(index);
-        ChartData.Fit fit = series.fit().orElseThrow();
-        Area own = ((Chart.Cells) chart.series().get(index).source()).area();
-        String unit = (series.onRight() ? data.right().orElseThrow() : data.up()).unit();
+    /** A row for each point that the curve was laid through: its numbers in the equation, the curve and what is left. */
+    private static List<Edit.Typed> residuals(FittedPoints fitted, String title, LiveWorksheet live) {
         List<Edit.Typed> typed = new ArrayList<>();
-        put(typed, 0, 0, data.across().title().isEmpty() ? "x" : data.across().title());
-        put(typed, 1, 0, series.name());
+        put(typed, 0, 0, fitted.acrossTitle().isEmpty() ? "x" : fitted.acrossTitle());
+        put(typed, 1, 0, fitted.name());
         put(typed, 2, 0, "On the curve");
         put(typed, 3, 0, "Residual");
+        String curve = fitted.fit().formula().replace("#", Printer.quotedGrid(title) + ".");
         int row = 1;
-        for (ChartData.Point point : series.points()) {
-            if (point.up().isPresent() && point.cell().isPresent()) {
-                Address cell = point.cell().get();
-                put(typed, 0, row, "=" + across(chart, own, cell, live));
-                put(typed, 1, row, "=" + number(chart.grid(), cell, own, unit, live));
-                put(
-                        typed,
-                        2,
-                        row,
-                        "="
-                                + fit.formula()
-                                        .replace("x", "A" + (row + 1))
-                                        .replace("#", Printer.quotedGrid(title) + "."));
-                put(typed, 3, row, "=B" + (row + 1) + "-C" + (row + 1));
-                row++;
-            }
+        for (FittedPoints.Pair pair : fitted.pairs()) {
+            String place = pair.across()
+                    .map(cell -> fitted.x().apply(reference(fitted.acrossGrid(), cell, live)))
+                    .orElse(pair.place());
+            put(typed, 0, row, "=" + place);
+            put(typed, 1, row, "=" + fitted.y().apply(reference(fitted.upGrid(), pair.up(), live)));
+            put(typed, 2, row, "=" + X.matcher(curve).replaceAll("A" + (row + 1)));
+            put(typed, 3, row, "=B" + (row + 1) + "-C" + (row + 1));
+            row++;
         }
         return typed;
     }
 
-    /** What stands across from a point. */
-    private static String across(Chart chart, Area own, Address cell, LiveWorksheet live) {
-        int along = own.rows() == 1
-                ? cell.column() - own.first().column()
-                : cell.row() - own.first().row();
-        return chart.across()
-                .map(cells -> number(
-                        chart.grid(),
-                        cells.rows() == 1
-                                ? new Address(
-                                        cells.first().column() + along,
-                                        cells.first().row())
-                                : new Address(
-                                        cells.first().column(), cells.first().row() + along),
-                        cells,
-                        "",
-                        live))
-                .orElse(String.valueOf(along + 1));
-    }
-
-    /**
-     * A reference to the number in a cell: of a quantity in the unit of the chart's axis.
-     *
-     * @param unit of the axis; empty for that of the first quantity
-     */
-    private static String number(String grid, Address cell, Area all, String unit, LiveWorksheet live) {
-        String reference = Inlining.anywhere(new Edit.Place(grid, new Area(cell, cell)), live);
-        return all.cells()
-                .map(each -> live.value(grid, each))
-                .filter(Quantity.class::isInstance)
-                .findFirst()
-                .map(value -> "magnitude(" + reference + " to "
-                        + (unit.isEmpty() ? ((Quantity) value).unit().symbol() : unit) + ")")
-                .orElse(reference);
+    private static String reference(String grid, Address cell, LiveWorksheet live) {
+        return Inlining.anywhere(new Edit.Place(grid, new Area(cell, cell)), live);
     }
 
     private static void put(List<Edit.Typed> typed, int column, int row, String text) {

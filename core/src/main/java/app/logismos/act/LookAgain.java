@@ -83,14 +83,7 @@ public final class LookAgain {
 
     /** The cells that a chart and its expressions refer to. */
     private static List<Edit.Place> sources(Chart chart, LiveWorksheet live) {
-        List<Edit.Place> places = new ArrayList<>();
-        chart.across().ifPresent(area -> places.add(new Edit.Place(chart.grid(), area)));
-        for (Chart.Series series : chart.series()) {
-            series.errors().ifPresent(area -> places.add(new Edit.Place(chart.grid(), area)));
-            if (series.source() instanceof Chart.Cells cells) {
-                places.add(new Edit.Place(chart.grid(), cells.area()));
-            }
-        }
+        List<Edit.Place> places = new ArrayList<>(chart.places());
         // Spelling nothing another way visits each expression once.
         chart.withExpressions(expression -> {
             places.addAll(references(expression, chart.grid(), live));

@@ -114,7 +114,10 @@ final class Axes {
     }
 
     private Scale over(Chart.AxisLook look, Measure measure, double least, double most) {
-        return marked(look.logarithmic() && least > 0 ? Scale.logarithmic(least, most) : measure.covering(least, most));
+        return marked(
+                look.logarithmic() && measure.hasRatios() && least > 0
+                        ? Scale.logarithmic(least, most)
+                        : measure.covering(least, most));
     }
 
     private Stream<Integer> own(boolean isRight) {
@@ -175,7 +178,7 @@ final class Axes {
     private boolean isPercent(Line line) {
         return line.measure().filter(Measure.Numbers.class::isInstance).isPresent()
                 && !line.cells().isEmpty()
-                && live.showsPercent(chart.grid(), line.cells().get(0));
+                && live.showsPercent(line.grid(), line.cells().get(0));
     }
 
     private double[] heights(List<Integer> own) {
@@ -227,8 +230,13 @@ final class Axes {
         double most =
                 bound(look.most(), measure).orElse(DoubleStream.of(seen).max().orElse(look.logarithmic() ? 10 : 1));
         boolean isSet = !look.least().isEmpty() || !look.most().isEmpty();
+        if (look.logarithmic() && !measure.orElse(new Measure.Numbers()).hasRatios()) {
+            faults.add("Logarithmic steps are ratios, and values "
+                    + measure.orElseThrow().kind() + " have none, so this axis has even steps.");
+            return scale(new Chart.AxisLook(look.title(), look.least(), look.most(), false), measure, values);
+        }
         if (look.logarithmic()) {
-            return logarithmic(least, most, isSet);
+            return logarithmic(least, most, isSet, measure.orElse(new Measure.Numbers()));
         }
         if (isSet && !(least < most)) {
             faults.add("An axis begins below its end, and this one would go from "
@@ -278,12 +286,13 @@ final class Axes {
                 measure);
     }
 
-    private Scale logarithmic(double least, double most, boolean isSet) {
+    private Scale logarithmic(double least, double most, boolean isSet, Measure measure) {
         if (least <= 0) {
             faults.add("Logarithmic steps need values above 0, so this axis has even steps.");
             return Scale.covering(Math.min(least, most), Math.max(least, most));
         }
-        return marked(isSet && least < most ? Scale.logarithmicBetween(least, most) : Scale.logarithmic(least, most));
+        Scale scale = isSet && least < most ? Scale.logarithmicBetween(least, most) : Scale.logarithmic(least, most);
+        return marked(measure instanceof Measure.Durations ? scale.written(measure::text) : scale);
     }
 
     /** Where an axis is to begin or end: a value of its kind, or a bare number in its unit. */
@@ -317,7 +326,8 @@ final class Axes {
         String title = chart.acrossAxis().title().isEmpty()
                 ? values.title()
                 : chart.acrossAxis().title();
-        return new ChartData.Axis(title, values.unit(), false, scale);
+        return new ChartData.Axis(
+                title, values.unit(), false, told(own(false).map(lines::get).toList(), scale));
     }
 
     /** The vertical axis of a histogram. */

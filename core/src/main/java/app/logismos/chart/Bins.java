@@ -25,10 +25,10 @@ public record Bins(List<Scale.Tick> edges, List<List<Integer>> counts) {
      * Sturges advises (1926).
      *
      * @param lists finite values; one list at least has some
-     * @param finest no bin is narrower
+     * @param measure of the values: bins of times and dates have their edges on the clock and calendar
      * @param told an edge in words
      */
-    static Bins of(List<double[]> lists, double finest, DoubleFunction<String> told) {
+    static Bins of(List<double[]> lists, Measure measure, DoubleFunction<String> told) {
         double[] all = lists.stream().flatMapToDouble(Arrays::stream).sorted().toArray();
         double least = all[0];
         double most = all[all.length - 1];
@@ -36,9 +36,9 @@ public record Bins(List<Scale.Tick> edges, List<List<Integer>> counts) {
         double wanted = middle > 0
                 ? 2 * middle / Math.cbrt(all.length)
                 : (most - least) / (1 + Math.log(all.length) / Math.log(2));
-        double width = Math.max(wanted, finest);
+        double width = Math.max(wanted, measure.finest());
         double bins = width > 0 ? Math.min(MOST, Math.max(1, (most - least) / width)) : 1;
-        List<Double> edges = Scale.stepping(least, most, bins).ticks().stream()
+        List<Double> edges = measure.stepping(least, most, bins).ticks().stream()
                 .map(Scale.Tick::at)
                 .toList();
         return new Bins(
@@ -50,7 +50,7 @@ public record Bins(List<Scale.Tick> edges, List<List<Integer>> counts) {
         int[] counts = new int[edges.size() - 1];
         for (double value : values) {
             int at = java.util.Collections.binarySearch(edges, value);
-            counts[Math.min(at >= 0 ? at : -at - 2, counts.length - 1)]++;
+            counts[Math.max(0, Math.min(at >= 0 ? at : -at - 2, counts.length - 1))]++;
         }
         List<Integer> list = new ArrayList<>();
         Arrays.stream(counts).forEach(list::add);

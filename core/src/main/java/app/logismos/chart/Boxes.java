@@ -1,10 +1,13 @@
 package app.logismos.chart;
 
 import app.logismos.chart.Scale.Tick;
+import app.logismos.number.Real;
 import java.math.BigDecimal;
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.DoubleFunction;
+import java.util.function.Predicate;
+import org.hipparchus.fraction.BigFraction;
 
 /**
  * Five numbers that tell how values are spread, and those that lie far out (J. Tukey, Exploratory Data Analysis, 1977),
@@ -15,37 +18,62 @@ import java.util.function.DoubleFunction;
  * @param farOut values more than one and a half times the distance of the quartiles beyond them
  */
 public record Boxes(Tick least, Tick lower, Tick median, Tick upper, Tick most, List<Tick> farOut) {
-    private static final double FENCE = 1.5;
+    private static final BigFraction FENCE = new BigFraction(3, 2);
 
     public Boxes {
         farOut = List.copyOf(farOut);
     }
 
     /**
-     * Of one finite value or more.
+     * Of one finite value or more. What is far out is decided in exact fractions: a value on the fence is inside.
      *
      * @param told a value in words
      */
-    static Boxes of(double[] values, DoubleFunction<String> told) {
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        double lower = quartile(sorted, 1);
-        double upper = quartile(sorted, 3);
-        double room = FENCE * (upper - lower);
-        double[] inside = Arrays.stream(sorted)
-                .filter(value -> value >= lower - room && value <= upper + room)
-                .toArray();
+    static Boxes of(List<Real> values, DoubleFunction<String> told) {
+        List<Real> sorted = values.stream()
+                .sorted(Comparator.comparingDouble(Real::toDouble).thenComparing(Comparator.naturalOrder()))
+                .toList();
+        BigFraction lower = quartile(sorted, 1);
+        BigFraction upper = quartile(sorted, 3);
+        BigFraction room = upper.subtract(lower).multiply(FENCE);
+        Fence low = new Fence(lower.subtract(room));
+        Fence high = new Fence(upper.add(room));
+        Predicate<Real> isInside = value -> low.compare(value) >= 0 && high.compare(value) <= 0;
+        List<Real> inside = sorted.stream().filter(isInside).toList();
         DoubleFunction<Tick> figure = at -> new Tick(at, told.apply(at));
         return new Boxes(
-                figure.apply(inside[0]),
-                figure.apply(lower),
-                figure.apply(quartile(sorted, 2)),
-                figure.apply(upper),
-                figure.apply(inside[inside.length - 1]),
-                Arrays.stream(sorted)
-                        .filter(value -> value < lower - room || value > upper + room)
-                        .mapToObj(figure)
+                figure.apply(inside.get(0).toDouble()),
+                figure.apply(lower.doubleValue()),
+                figure.apply(quartile(sorted, 2).doubleValue()),
+                figure.apply(upper.doubleValue()),
+                figure.apply(inside.get(inside.size() - 1).toDouble()),
+                sorted.stream()
+                        .filter(isInside.negate())
+                        .map(value -> figure.apply(value.toDouble()))
                         .toList());
+    }
+
+    /** A bound that most values are clearly on one side of; only those close to it are compared with all digits. */
+    private record Fence(BigFraction at, double near) {
+        private static final double CLOSE = 1e-12;
+
+        Fence(BigFraction at) {
+            this(at, at.doubleValue());
+        }
+
+        int compare(Real value) {
+            double place = value.toDouble();
+            return Math.abs(place - near) > CLOSE * Math.max(Math.abs(place), Math.abs(near))
+                    ? Double.compare(place, near)
+                    : Fitting.fraction(value).compareTo(at);
+        }
+    }
+
+    private static BigFraction quartile(List<Real> sorted, int quarter) {
+        int place = (sorted.size() - 1) * quarter;
+        BigFraction below = Fitting.fraction(sorted.get(place / 4));
+        BigFraction above = Fitting.fraction(sorted.get(Math.min(place / 4 + 1, sorted.size() - 1)));
+        return above.subtract(below).multiply(new BigFraction(place % 4, 4)).add(below);
     }
 
     /** As the function {@code quartile} counts it: between the values by their distance (OpenFormula, QUARTILE). */

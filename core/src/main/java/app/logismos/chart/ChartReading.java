@@ -8,10 +8,8 @@ import app.logismos.number.Real;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Chart;
 import app.logismos.value.NumberValue;
-import app.logismos.value.Quantity;
 import app.logismos.value.Value;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,9 +18,6 @@ import java.util.stream.Stream;
 
 /** Works out what a chart shows from a worksheet as it is. */
 public final class ChartReading {
-    /** A cloud of more points is drawn thinner. */
-    private static final int MOST_MARKERS = 4_000;
-
     private static final Display PERCENT = Display.in("percent 1");
 
     private final Chart chart;
@@ -41,6 +36,23 @@ public final class ChartReading {
     /** What the chart shows. */
     public static ChartData of(Chart chart, LiveWorksheet live, View view) {
         return reading(chart, live, view).data();
+    }
+
+    /**
+     * The curve through a series with the cells of its points; nothing where it has none, or is not drawn from cells.
+     *
+     * @param series its place among the series
+     */
+    public static Optional<FittedPoints> fitted(Chart chart, LiveWorksheet live, int series) {
+        ChartReading reading = new ChartReading(chart, live, View.USUAL);
+        Lines reader = new Lines(chart, live, View.USUAL, reading.faults);
+        Sides sides = new Sides(chart, chart.series().stream().map(reader::line).toList());
+        Axes axes = new Axes(chart, reader, sides, live, View.USUAL, reading.faults);
+        Line line = sides.lines().get(series);
+        Chart.Series drawn = chart.series().get(series);
+        return reader.run(drawn)
+                .flatMap(run -> FittedLine.of(chart, drawn, line, reader, reading.faults)
+                        .map(fit -> fit.points(called(drawn, line), run, axes, reading.mark)));
     }
 
     static Reading reading(Chart chart, LiveWorksheet live, View view) {
@@ -85,10 +97,11 @@ public final class ChartReading {
         if (chart.form() == Chart.Form.SHARES && chart.series().size() > 1) {
             faults.add("Shares are of one series, the first. Draw the others in charts of their own.");
         }
+        reader.tellWhatIsLeftAcross();
         List<Line> lines = sides.lines();
         Axes axes = new Axes(chart, reader, sides, live, view, faults);
-        List<Optional<FittedCurve>> fits = IntStream.range(0, lines.size())
-                .mapToObj(i -> fitted(chart.series().get(i), lines.get(i)))
+        List<Optional<FittedLine>> fits = IntStream.range(0, lines.size())
+                .mapToObj(i -> FittedLine.of(chart, chart.series().get(i), lines.get(i), reader, faults))
                 .toList();
         List<ChartData.Series> series = IntStream.range(0, lines.size())
                 .mapToObj(i -> series(i, lines.get(i), fits.get(i), axes))
@@ -100,7 +113,7 @@ public final class ChartReading {
         List<Boxes> boxes = chart.form() == Chart.Form.BOXES
                 ? lines.stream()
                         .filter(line -> !line.isEmpty())
-                        .map(line -> Boxes.of(line.heights(), at -> figure(line, at)))
+                        .map(line -> Boxes.of(line.numbers(), at -> figure(line, at)))
                         .toList()
                 : List.of();
         ChartData.Axis across = bins.map(axes::alongValues).orElseGet(axes::across);
@@ -130,9 +143,7 @@ public final class ChartReading {
     private Bins bins(List<Line> lines) {
         Line first = lines.stream().filter(line -> !line.isEmpty()).findFirst().orElseThrow();
         return Bins.of(
-                lines.stream().map(Line::heights).toList(),
-                first.measure().orElseThrow().finest(),
-                at -> figure(first, at));
+                lines.stream().map(Line::heights).toList(), first.measure().orElseThrow(), at -> figure(first, at));
     }
 
     /** What was worked out of the values of a series, as its cells show them. */
@@ -140,7 +151,7 @@ public final class ChartReading {
         Value value = line.measure().orElseThrow().value(at);
         return line.cells().isEmpty()
                 ? live.display().candid(value)
-                : live.display(chart.grid(), line.cells().get(0)).candid(value);
+                : live.display(line.grid(), line.cells().get(0)).candid(value);
     }
 
     /** Each once, and what is left out. */
@@ -159,41 +170,7 @@ public final class ChartReading {
         return Stream.concat(faults.stream(), left).distinct().toList();
     }
 
-    private Optional<FittedCurve> fitted(Chart.Series series, Line line) {
-        if (series.fit() == Chart.Fit.NONE || line.isEmpty() || chart.form() != Chart.Form.PLOT) {
-            return Optional.empty();
-        }
-        int[] filled = line.filled().toArray();
-        try {
-            return Optional.of(FittedCurve.through(
-                    series.fit(),
-                    IntStream.of(filled)
-                            .mapToObj(i -> exact(line.across(), i, line.x()[i]))
-                            .toList(),
-                    IntStream.of(filled)
-                            .mapToObj(i -> exact(line.up(), i, line.y()[i]))
-                            .toList()));
-        } catch (Fitting.Unfit unfit) {
-            faults.add(unfit.getMessage());
-            return Optional.empty();
-        }
-    }
-
-    /** The number of a point with all its digits, where it is one in the axis' own unit. */
-    private static Real exact(List<Value> values, int i, double place) {
-        Real real = Real.from(place);
-        if (i < values.size()) {
-            if (values.get(i) instanceof NumberValue number) {
-                real = number.real();
-            } else if (values.get(i) instanceof Quantity quantity
-                    && quantity.number().toDouble() == place) {
-                real = quantity.number();
-            }
-        }
-        return real;
-    }
-
-    private ChartData.Series series(int index, Line line, Optional<FittedCurve> fit, Axes axes) {
+    private ChartData.Series series(int index, Line line, Optional<FittedLine> fit, Axes axes) {
         Chart.Series series = chart.series().get(index);
         int[] kept = kept(series, line);
         return new ChartData.Series(
@@ -205,7 +182,7 @@ public final class ChartReading {
                 IntStream.of(kept).mapToObj(i -> point(line, i, axes)).toList(),
                 line.x().length,
                 chart.form() == Chart.Form.SHARES ? shares(called(series, line), line, kept) : List.of(),
-                fit.map(each -> fit(each, line, axes)));
+                fit.map(each -> each.data(view, axes, mark)));
     }
 
     private int[] kept(Chart.Series series, Line line) {
@@ -218,9 +195,7 @@ public final class ChartReading {
                 ? line.y()
                 : IntStream.of(seen).mapToDouble(i -> line.y()[i]).toArray();
         boolean isCloud = series.shape() == Chart.Shape.POINTS || !line.isUpwards();
-        int[] kept = isCloud
-                ? Reduction.cloud(x, y, Math.max(MOST_MARKERS, view.columns()))
-                : Reduction.line(x, y, view.columns());
+        int[] kept = isCloud ? Reduction.cloud(x, y, view.markers()) : Reduction.line(x, y, view.columns());
         return isWhole ? kept : IntStream.of(kept).map(i -> seen[i]).toArray();
     }
 
@@ -241,12 +216,15 @@ public final class ChartReading {
 
     /** Cells or expressions in words. */
     static String spelled(Chart.Source source, DecimalMark mark) {
-        return source instanceof Chart.Cells cells
-                ? cells.area().toString()
-                : source instanceof Chart.Curve curve
-                        ? mark.expression(curve.expression())
-                        : mark.expression(((Chart.Path) source).across()) + ", "
-                                + mark.expression(((Chart.Path) source).up());
+        if (source instanceof Chart.Cells cells) {
+            return cells.area().toString();
+        }
+        if (source instanceof Chart.Curve curve) {
+            return mark.expression(curve.expression());
+        }
+        return source instanceof Chart.Path path
+                ? mark.expression(path.across()) + ", " + mark.expression(path.up())
+                : ((Chart.Deleted) source).was();
     }
 
     private ChartData.Point point(Line line, int i, Axes axes) {
@@ -257,7 +235,7 @@ public final class ChartReading {
                 Double.isFinite(line.y()[i]) ? Optional.of(line.y()[i]) : Optional.empty(),
                 i < line.across().size() ? axes.acrossText(line.across().get(i)) : axes.acrossText(line.x()[i]),
                 i < line.up().size()
-                        ? cell.map(at -> live.display(chart.grid(), at)
+                        ? cell.map(at -> live.display(line.grid(), at)
                                         .candid(line.up().get(i)))
                                 .orElse("")
                         : Double.isFinite(line.y()[i])
@@ -271,9 +249,16 @@ public final class ChartReading {
 
     private Optional<ChartData.ErrorBar> errorBar(Line line, int i) {
         return i < line.errors().length && Double.isFinite(line.errors()[i])
-                ? Optional.of(new ChartData.ErrorBar(
-                        line.errors()[i], line.measure().orElseThrow().text(line.errors()[i], mark)))
+                ? Optional.of(new ChartData.ErrorBar(line.errors()[i], errorText(line, i)))
                 : Optional.empty();
+    }
+
+    /** In the unit of the axis; where that is a scale, whose values are no lengths, as its cell has it. */
+    private String errorText(Line line, int i) {
+        Measure measure = line.measure().orElseThrow();
+        Value half = line.halves().get(i);
+        boolean isLength = half instanceof NumberValue || Math.abs(measure.place(half)) == line.errors()[i];
+        return isLength ? measure.text(line.errors()[i], mark) : live.display().candid(half);
     }
 
     /** What part of the whole each value is, to a tenth of a percent. */
@@ -290,61 +275,5 @@ public final class ChartReading {
                         ? mark.number(PERCENT.candid(new NumberValue(share)))
                         : "")
                 .toList();
-    }
-
-    private ChartData.Fit fit(FittedCurve fit, Line line, Axes axes) {
-        double least = line.filled().mapToDouble(i -> line.x()[i]).min().orElseThrow();
-        double most = line.filled().mapToDouble(i -> line.x()[i]).max().orElseThrow();
-        List<ChartData.Point> curve = Sampling.of(fit::at, least, most > least ? most : least + 1).stream()
-                .map(sample -> bare(sample.x(), sample.y(), line, axes))
-                .toList();
-        int[] filled = line.filled().toArray();
-        List<ChartData.Point> residuals = IntStream.range(0, Math.min(filled.length, MOST_MARKERS))
-                .mapToObj(k -> bare(line.x()[filled[k]], fit.residuals()[k], line, axes))
-                .toList();
-        List<ChartData.Coefficient> coefficients = IntStream.range(0, fit.coefficients().length)
-                .mapToObj(i -> new ChartData.Coefficient(fit.names().get(i), full(fit.coefficients()[i])))
-                .toList();
-        String x = axes.across().unit();
-        String y = line.unit();
-        String units = x.isEmpty() && y.isEmpty()
-                ? ""
-                : x.isEmpty() ? "y in " + y : y.isEmpty() ? "x in " + x : "x in " + x + ", y in " + y;
-        return new ChartData.Fit(
-                fit.fit(),
-                mark.expression(fit.text()),
-                mark.latex(fit.latex()),
-                fit.isRounded(),
-                units,
-                coefficients,
-                mark.number(rounded(fit.rSquared())),
-                full(fit.rSquared()),
-                fit.formula(IntStream.range(0, fit.coefficients().length)
-                        .mapToObj(i -> "#$B$" + (i + 2))
-                        .toList()),
-                curve,
-                residuals);
-    }
-
-    /** Down, so that nothing short of a perfect fit reads 1. */
-    private static String rounded(double rSquared) {
-        BigDecimal all = BigDecimal.valueOf(rSquared);
-        BigDecimal shown = all.setScale(
-                rSquared > 0.9999 && rSquared < 1 ? 7 : 4, rSquared > 0 ? RoundingMode.DOWN : RoundingMode.HALF_EVEN);
-        return (shown.compareTo(all) == 0 ? "" : "≈ ") + shown.toPlainString();
-    }
-
-    private static String full(double number) {
-        return Double.isFinite(number) ? BigDecimal.valueOf(number).toString() : "0";
-    }
-
-    private ChartData.Point bare(double x, double y, Line line, Axes axes) {
-        return new ChartData.Point(
-                x,
-                Double.isFinite(y) ? Optional.of(y) : Optional.empty(),
-                axes.acrossText(x),
-                Double.isFinite(y) ? new Measure.Numbers().text(y, mark) : "",
-                Optional.empty(),
-                Optional.empty());
     }
 }

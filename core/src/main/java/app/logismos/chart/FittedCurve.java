@@ -5,6 +5,7 @@ import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.LatexPrinter;
 import app.logismos.formula.Parser;
+import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.sheet.Chart;
 import java.math.BigDecimal;
@@ -12,16 +13,16 @@ import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
 /**
  * A curve that was laid through points.
  *
- * @param coefficients in the order of {@link #names}
+ * @param curve its coefficients in the order of {@link #names}
  * @param rSquared how much of the spread of the heights the curve explains: 1 − Σ(y − f(x))² / Σ(y − ȳ)²
- * @param residuals for each point how far it is above the curve
  */
-record FittedCurve(Chart.Fit fit, double[] coefficients, double rSquared, double[] residuals) {
+record FittedCurve(Chart.Fit fit, Fitting.Curve curve, double rSquared) {
     private static final MathContext FOUR_DIGITS = new MathContext(4);
 
     /**
@@ -30,7 +31,7 @@ record FittedCurve(Chart.Fit fit, double[] coefficients, double rSquared, double
      * @throws Fitting.Unfit where they allow none
      */
     static FittedCurve through(Chart.Fit fit, List<Real> x, List<Real> y) {
-        double[] coefficients = switch (fit) {
+        Fitting.Curve curve = switch (fit) {
             case NONE -> throw new IllegalArgumentException("a fit must have a model");
             case LINE -> Fitting.polynomial(1, x, y);
             case QUADRATIC -> Fitting.polynomial(2, x, y);
@@ -39,35 +40,53 @@ record FittedCurve(Chart.Fit fit, double[] coefficients, double rSquared, double
             case LOGARITHMIC -> Fitting.logarithmic(x, y);
             case EXPONENTIAL, SETTLING, POWER, LOGISTIC -> Fitting.model(Model.of(fit), x, y);
         };
-        double[] residuals = IntStream.range(0, x.size())
-                .mapToDouble(i ->
-                        y.get(i).toDouble() - at(fit, coefficients, x.get(i).toDouble()))
+        return new FittedCurve(fit, curve, rSquared(curve.residuals(), deviations(y)));
+    }
+
+    /** How far each height is from their mean; subtracted before it is rounded, so that large heights cost no digits. */
+    private static double[] deviations(List<Real> y) {
+        BigDecimal sum = y.stream().map(FittedCurve::decimal).reduce(BigDecimal.ZERO, BigDecimal::add);
+        BigDecimal mean = sum.divide(BigDecimal.valueOf(y.size()), MathContext.DECIMAL128);
+        return y.stream()
+                .mapToDouble(height -> decimal(height).subtract(mean).doubleValue())
                 .toArray();
-        double mean = y.stream().mapToDouble(Real::toDouble).average().orElseThrow();
-        double spread = y.stream()
-                .mapToDouble(height -> Math.pow(height.toDouble() - mean, 2))
-                .sum();
-        double left = Arrays.stream(residuals).map(off -> off * off).sum();
-        return new FittedCurve(fit, coefficients, spread == 0 ? 1 : 1 - left / spread, residuals);
+    }
+
+    private static BigDecimal decimal(Real number) {
+        return number instanceof Rational exact
+                ? new BigDecimal(exact.numerator()).divide(new BigDecimal(exact.denominator()), MathContext.DECIMAL128)
+                : BigDecimal.valueOf(number.toDouble());
+    }
+
+    /** In parts of the largest, that no square is too large or too small for a double. */
+    private static double rSquared(double[] residuals, double[] deviations) {
+        double size = DoubleStream.concat(Arrays.stream(residuals), Arrays.stream(deviations))
+                .map(Math::abs)
+                .max()
+                .orElse(0);
+        double spread = squares(deviations, size);
+        return spread == 0 ? 1 : 1 - squares(residuals, size) / spread;
+    }
+
+    private static double squares(double[] numbers, double size) {
+        return size == 0
+                ? 0
+                : Arrays.stream(numbers)
+                        .map(each -> each / size * (each / size))
+                        .sum();
+    }
+
+    double[] coefficients() {
+        return curve.coefficients();
+    }
+
+    double[] residuals() {
+        return curve.residuals();
     }
 
     /** The height of the curve. */
     double at(double x) {
-        return at(fit, coefficients, x);
-    }
-
-    private static double at(Chart.Fit fit, double[] c, double x) {
-        return switch (fit) {
-            case LOGARITHMIC -> c[0] + c[1] * Math.log(x);
-            case EXPONENTIAL, SETTLING, POWER, LOGISTIC -> Model.of(fit).at(c, x);
-            case NONE, LINE, QUADRATIC, CUBIC, QUARTIC -> {
-                double height = 0;
-                for (int i = c.length - 1; i >= 0; i--) {
-                    height = height * x + c[i];
-                }
-                yield height;
-            }
-        };
+        return curve.at().applyAsDouble(x);
     }
 
     /** What the coefficients are called in {@link #formula}. */
@@ -76,7 +95,7 @@ record FittedCurve(Chart.Fit fit, double[] coefficients, double rSquared, double
             case LOGARITHMIC -> List.of("a", "b");
             case EXPONENTIAL, SETTLING, POWER, LOGISTIC -> Model.of(fit).coefficients();
             case NONE, LINE, QUADRATIC, CUBIC, QUARTIC ->
-                IntStream.range(0, coefficients.length).mapToObj(i -> "a" + i).toList();
+                IntStream.range(0, coefficients().length).mapToObj(i -> "a" + i).toList();
         };
     }
 
@@ -110,7 +129,7 @@ record FittedCurve(Chart.Fit fit, double[] coefficients, double rSquared, double
 
     /** The curve with its coefficients to four digits, as people write it. */
     String text() {
-        return formula(Arrays.stream(coefficients)
+        return formula(Arrays.stream(coefficients())
                         .mapToObj(FittedCurve::rounded)
                         .toList())
                 .replace("+ -", "- ")
@@ -120,7 +139,7 @@ record FittedCurve(Chart.Fit fit, double[] coefficients, double rSquared, double
 
     /** Whether {@link #text} says less than the coefficients. */
     boolean isRounded() {
-        return Arrays.stream(coefficients).anyMatch(each -> Double.parseDouble(rounded(each)) != each);
+        return Arrays.stream(coefficients()).anyMatch(each -> Double.parseDouble(rounded(each)) != each);
     }
 
     /** To four digits, as the language reads it. */

@@ -2,8 +2,12 @@ package app.logismos.chart;
 
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.MathContext;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
 import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.fraction.BigFraction;
@@ -29,6 +33,10 @@ import org.hipparchus.util.Pair;
 final class Fitting {
     private static final int MOST_EXACT = 2_000;
     private static final int STEPS = 200;
+
+    /** More digits than the numbers of the points have together. */
+    private static final MathContext NEAR = new MathContext(60);
+
     private static final double FLAT = 1e-9;
     private static final double[] RATES = {0.02, 0.1, 0.3, 0.7, 1.2, 2, 3, 5, 8, 13, 20, 35, 60};
     private static final double[] MIDDLES = {-1, -0.5, -0.3, -0.15, 0, 0.15, 0.3, 0.5, 1};
@@ -45,12 +53,21 @@ final class Fitting {
     }
 
     /**
-     * The coefficients of the polynomial of a degree, that of the constant first.
+     * A curve through points.
+     *
+     * @param coefficients that of the constant first, or in the order of the model's
+     * @param at its height, worked out near the points, so that places far from 0 cost no digits
+     * @param residuals for each point how far it is above the curve
+     */
+    record Curve(double[] coefficients, DoubleUnaryOperator at, double[] residuals) {}
+
+    /**
+     * The polynomial of a degree, its coefficients from that of the constant on.
      *
      * @param x as many as {@code y}
      * @throws Unfit where there are too few places
      */
-    static double[] polynomial(int degree, List<Real> x, List<Real> y) {
+    static Curve polynomial(int degree, List<Real> x, List<Real> y) {
         if (x.stream().distinct().count() <= degree) {
             throw new Unfit(
                     degree == 1
@@ -61,7 +78,7 @@ final class Fitting {
         return x.size() <= MOST_EXACT ? exactly(degree, x, y) : stretched(degree, doubles(x), doubles(y));
     }
 
-    private static double[] exactly(int degree, List<Real> x, List<Real> y) {
+    private static Curve exactly(int degree, List<Real> x, List<Real> y) {
         BigFraction[] powers = new BigFraction[2 * degree + 1];
         BigFraction[] right = new BigFraction[degree + 1];
         Arrays.fill(powers, BigFraction.ZERO);
@@ -82,23 +99,82 @@ final class Fitting {
         for (int i = 0; i <= degree; i++) {
             System.arraycopy(powers, i, normal[i], 0, degree + 1);
         }
-        return Arrays.stream(new FieldLUDecomposition<>(
-                                new Array2DRowFieldMatrix<>(BigFractionField.getInstance(), normal, false))
-                        .getSolver()
-                        .solve(new ArrayFieldVector<>(BigFractionField.getInstance(), right))
-                        .toArray())
-                .mapToDouble(BigFraction::doubleValue)
+        BigFraction[] exact = new FieldLUDecomposition<>(
+                        new Array2DRowFieldMatrix<>(BigFractionField.getInstance(), normal, false))
+                .getSolver()
+                .solve(new ArrayFieldVector<>(BigFractionField.getInstance(), right))
                 .toArray();
+        double[] coefficients =
+                Arrays.stream(exact).mapToDouble(BigFraction::doubleValue).toArray();
+        for (int k = 0; k <= degree; k++) {
+            checkKept(coefficients[k], !exact[k].equals(BigFraction.ZERO));
+        }
+        Model.Stretch by = stretch(doubles(x));
+        BigFraction[] moved = moved(exact, new BigFraction(by.middle()), new BigFraction(by.width()));
+        BigDecimal[] near = Arrays.stream(moved).map(each -> decimal(each)).toArray(BigDecimal[]::new);
+        BigDecimal middle = new BigDecimal(by.middle());
+        BigDecimal width = new BigDecimal(by.width());
+        double[] residuals = IntStream.range(0, x.size())
+                .mapToDouble(i -> {
+                    BigDecimal u = decimal(fraction(x.get(i))).subtract(middle).divide(width, NEAR);
+                    BigDecimal height = BigDecimal.ZERO;
+                    for (int k = degree; k >= 0; k--) {
+                        height = height.multiply(u, NEAR).add(near[k], NEAR);
+                    }
+                    return decimal(fraction(y.get(i))).subtract(height).doubleValue();
+                })
+                .toArray();
+        double[] drawn =
+                Arrays.stream(near).mapToDouble(BigDecimal::doubleValue).toArray();
+        return new Curve(coefficients, place -> horner(drawn, (place - by.middle()) / by.width()), residuals);
     }
 
-    private static BigFraction fraction(Real number) {
-        return number instanceof Rational exact
-                ? new BigFraction(exact.numerator(), exact.denominator())
-                : new BigFraction(number.toDouble());
+    private static BigDecimal decimal(BigFraction number) {
+        return new BigDecimal(number.getNumerator()).divide(new BigDecimal(number.getDenominator()), NEAR);
     }
 
-    private static double[] stretched(int degree, double[] x, double[] y) {
+    /** The coefficients for u where x = middle + width·u, by Horner's rule. */
+    private static BigFraction[] moved(BigFraction[] c, BigFraction middle, BigFraction width) {
+        BigFraction[] moved = new BigFraction[c.length];
+        Arrays.fill(moved, BigFraction.ZERO);
+        for (int k = c.length - 1; k >= 0; k--) {
+            for (int i = c.length - 1; i > 0; i--) {
+                moved[i] = moved[i - 1].multiply(width).add(moved[i].multiply(middle));
+            }
+            moved[0] = moved[0].multiply(middle).add(c[k]);
+        }
+        return moved;
+    }
+
+    private static double horner(double[] c, double x) {
+        double height = 0;
+        for (int k = c.length - 1; k >= 0; k--) {
+            height = height * x + c[k];
+        }
+        return height;
+    }
+
+    private static void checkKept(double coefficient, boolean isSome) {
+        if (!Double.isFinite(coefficient) || isSome && coefficient == 0) {
+            throw new Unfit(
+                    "The places are so far from 0 that the equation has no numbers. Count them from the first.");
+        }
+    }
+
+    /** A number as a fraction; of an approximate one, what its digits say. */
+    static BigFraction fraction(Real number) {
+        if (number instanceof Rational exact) {
+            return new BigFraction(exact.numerator(), exact.denominator());
+        }
+        BigDecimal digits = BigDecimal.valueOf(number.toDouble());
+        return digits.scale() > 0
+                ? new BigFraction(digits.unscaledValue(), BigInteger.TEN.pow(digits.scale()))
+                : new BigFraction(digits.toBigIntegerExact(), BigInteger.ONE);
+    }
+
+    private static Curve stretched(int degree, double[] x, double[] y) {
         Model.Stretch by = stretch(x);
+        double size = size(y);
         double[][] rows = new double[x.length][degree + 1];
         for (int i = 0; i < x.length; i++) {
             double power = 1;
@@ -109,7 +185,8 @@ final class Fitting {
         }
         double[] c = new QRDecomposition(new Array2DRowRealMatrix(rows, false))
                 .getSolver()
-                .solve(new ArrayRealVector(y, false))
+                .solve(new ArrayRealVector(
+                        Arrays.stream(y).map(height -> height / size).toArray(), false))
                 .toArray();
         // c0 + c1 u + …, u = (x - m) / w, expanded by Horner's rule.
         double[] expanded = new double[degree + 1];
@@ -119,20 +196,36 @@ final class Fitting {
             }
             expanded[0] = -expanded[0] * by.middle() / by.width() + c[k];
         }
-        return expanded;
+        double[] coefficients = Arrays.stream(expanded).map(each -> each * size).toArray();
+        Arrays.stream(coefficients).forEach(each -> checkKept(each, false));
+        DoubleUnaryOperator at = place -> horner(c, (place - by.middle()) / by.width()) * size;
+        return new Curve(coefficients, at, residuals(at, x, y));
+    }
+
+    private static double[] residuals(DoubleUnaryOperator at, double[] x, double[] y) {
+        return IntStream.range(0, x.length)
+                .mapToDouble(i -> y[i] - at.applyAsDouble(x[i]))
+                .toArray();
+    }
+
+    /** The largest of the heights, by which they are divided, that no square is too large or too small. */
+    private static double size(double[] y) {
+        double size = Arrays.stream(y).map(Math::abs).max().orElse(1);
+        return size > 0 ? size : 1;
     }
 
     /**
-     * The coefficients of {@code a + b·ln(x)}.
+     * {@code a + b·ln(x)}.
      *
      * @throws Unfit where a place is not above 0
      */
-    static double[] logarithmic(List<Real> x, List<Real> y) {
+    static Curve logarithmic(List<Real> x, List<Real> y) {
         checkAbove(x, "A logarithmic curve");
-        return polynomial(
+        Curve line = polynomial(
                 1,
                 x.stream().map(place -> Real.from(Math.log(place.toDouble()))).toList(),
                 y);
+        return new Curve(line.coefficients(), place -> line.at().applyAsDouble(Math.log(place)), line.residuals());
     }
 
     private static void checkAbove(List<Real> x, String what) {
@@ -142,11 +235,11 @@ final class Fitting {
     }
 
     /**
-     * The coefficients of a model.
+     * The curve of a model.
      *
      * @throws Unfit where there are too few places, or a power has one that is not above 0
      */
-    static double[] model(Model model, List<Real> x, List<Real> y) {
+    static Curve model(Model model, List<Real> x, List<Real> y) {
         int count = model.coefficients().size();
         if (x.stream().distinct().count() < count) {
             throw new Unfit("This curve needs points at " + count + " places or more.");
@@ -159,24 +252,27 @@ final class Fitting {
         double[] u = Arrays.stream(places)
                 .map(place -> (place - by.middle()) / by.width())
                 .toArray();
-        double[] heights = doubles(y);
+        double[] all = doubles(y);
+        double size = size(all);
+        double[] heights = Arrays.stream(all).map(height -> height / size).toArray();
         double[] start = start(model, u, heights);
         double[] near = marquardt(model, u, heights, start);
         double[] best = newton(model, u, heights, near);
         double[] found = model.original(best, by);
-        // The first coefficient is a height far from the points; it can be too large for a double, or too small.
-        boolean isLost = found[found.length - 2] == 0 && best[best.length - 2] != 0;
-        if (isLost || !Arrays.stream(found).allMatch(Double::isFinite)) {
-            throw new Unfit(
-                    "The places are so far from 0 that the equation has no numbers. Count them from the first.");
+        int linear = found.length - model.shapes();
+        for (int i = 0; i < found.length; i++) {
+            found[i] *= i < linear ? size : 1;
+            checkKept(found[i], best[i] != 0);
         }
-        return found;
+        DoubleUnaryOperator at = place -> model.at(best, (place - by.middle()) / by.width()) * size;
+        return new Curve(found, at, residuals(at, places, all));
     }
 
     private static Model.Stretch stretch(double[] x) {
         double least = Arrays.stream(x).min().orElseThrow();
         double most = Arrays.stream(x).max().orElseThrow();
-        return new Model.Stretch((least + most) / 2, most > least ? (most - least) / 2 : 1);
+        double width = (most - least) / 2;
+        return new Model.Stretch((least + most) / 2, width > 0 ? width : most > least ? most - least : 1);
     }
 
     private static double[] doubles(List<Real> numbers) {

@@ -59,7 +59,11 @@ final class LeftOut {
     private static Optional<String> told(long count, String name, String why) {
         return count == 0
                 ? Optional.empty()
-                : Optional.of((count == 1 ? "1 value of " + name + " is " : count + " values of " + name + " are ")
-                        + why + ".");
+                : Optional.of(counted(count, "value", name) + (count == 1 ? " is " : " are ") + why + ".");
+    }
+
+    /** {@code 3 values of Reading}. */
+    static String counted(long count, String thing, String name) {
+        return count + " " + thing + (count == 1 ? "" : "s") + " of " + name;
     }
 }

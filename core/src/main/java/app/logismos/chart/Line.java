@@ -1,6 +1,7 @@
 package app.logismos.chart;
 
 import app.logismos.formula.Address;
+import app.logismos.number.Real;
 import app.logismos.value.Value;
 import java.util.List;
 import java.util.Optional;
@@ -15,8 +16,10 @@ import java.util.stream.IntStream;
  * @param x places across
  * @param y not a number for a gap
  * @param errors half lengths of error bars; empty where there are none
+ * @param halves the same as the cells have them
  * @param across the values at {@code x}; empty where they were worked out
  * @param up the values at {@code y}; empty where they were worked out
+ * @param grid the id of the grid they are in
  * @param cells where the values are from
  * @param hasPole whether it goes out of sight somewhere
  */
@@ -27,8 +30,10 @@ record Line(
         double[] x,
         double[] y,
         double[] errors,
+        List<Value> halves,
         List<Value> across,
         List<Value> up,
+        String grid,
         List<Address> cells,
         boolean hasPole) {
     /** The same in another unit, or as it is if it has no other. */
@@ -41,7 +46,7 @@ record Line(
                 .mapToDouble(i -> i < up.size() ? other.place(up.get(i)) : place(y[i], own, other))
                 .toArray();
         // As long as a difference is there.
-        double[] halves = IntStream.range(0, errors.length)
+        double[] lengths = IntStream.range(0, errors.length)
                 .mapToDouble(
                         i -> i < y.length ? place(y[i] + errors[i], own, other) - place(y[i], own, other) : Double.NaN)
                 .toArray();
@@ -51,9 +56,11 @@ record Line(
                 Optional.of(other),
                 x,
                 places,
+                lengths,
                 halves,
                 across,
                 up,
+                grid,
                 cells,
                 hasPole);
     }
@@ -71,8 +78,10 @@ record Line(
                 x,
                 IntStream.range(0, y.length).mapToDouble(i -> Double.NaN).toArray(),
                 new double[0],
+                List.of(),
                 across,
                 List.of(),
+                grid,
                 cells,
                 hasPole);
     }
@@ -89,6 +98,13 @@ record Line(
     /** Its heights without the gaps. */
     double[] heights() {
         return filled().mapToDouble(i -> y[i]).toArray();
+    }
+
+    /** The same with all their digits. */
+    List<Real> numbers() {
+        Counting asTheAxis = new Counting(measure.orElseThrow(), 0, 1, unit);
+        return filled().mapToObj(i -> i < up.size() ? asTheAxis.number(up.get(i), y[i]) : Real.from(y[i]))
+                .toList();
     }
 
     boolean isUpwards() {

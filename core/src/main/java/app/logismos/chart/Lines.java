@@ -8,10 +8,8 @@ import app.logismos.sheet.Chart;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
-import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -24,93 +22,43 @@ final class Lines {
     private final LiveWorksheet live;
     private final View view;
     private final List<String> faults;
-    private final Run across;
-    private final boolean headed;
+    private final Pairing pairing;
+    private final Optional<Run> across;
+    private final List<Value> acrossValues;
+    private final int acrossStart;
     private final Display acrossDisplay;
     private final Optional<List<String>> places;
     private final Measure acrossMeasure;
-
-    /**
-     * Values side by side or below each other.
-     *
-     * @param cells where each is
-     */
-    private record Run(List<Value> values, List<Address> cells) {
-        private static final Run EMPTY = new Run(List.of(), List.of());
-
-        Run withoutFirst() {
-            return values.isEmpty() ? this : new Run(values.subList(1, values.size()), cells.subList(1, cells.size()));
-        }
-
-        boolean beginsWithText() {
-            return !values.isEmpty() && values.get(0) instanceof Text;
-        }
-
-        Value at(int i) {
-            return i < values.size() ? values.get(i) : Blank.BLANK;
-        }
-    }
 
     Lines(Chart chart, LiveWorksheet live, View view, List<String> faults) {
         this.chart = chart;
         this.view = view;
         this.live = live;
         this.faults = faults;
-        Run all = chart.across()
-                .filter(cells -> chart.form() == Chart.Form.PLOT || chart.form() == Chart.Form.SHARES)
-                .map(this::run)
-                .filter(run -> run.values().stream().anyMatch(value -> value != Blank.BLANK))
-                .orElse(Run.EMPTY);
-        this.headed = all.beginsWithText() && (hasSize(all.withoutFirst()) || anySeriesHeaded());
-        this.across = headed ? all.withoutFirst() : all;
+        this.pairing = new Pairing(chart, live, chart.form() == Chart.Form.PLOT || chart.form() == Chart.Form.SHARES);
+        this.across = pairing.across();
+        this.acrossValues = pairing.acrossValues();
+        this.acrossStart =
+                across.map(run -> Math.max(run.first(), pairing.start())).orElseGet(pairing::start);
         // As the first of them shows its value.
-        this.acrossDisplay = across.cells().isEmpty()
+        this.acrossDisplay = acrossValues.isEmpty()
                 ? live.display()
-                : live.display(chart.grid(), across.cells().get(0));
+                : live.display(across.get().grid(), across.get().cell(acrossStart));
         this.places = namesAcross();
-        this.acrossMeasure = Measure.of(across.values()).or(this::ofCurve).orElse(new Measure.Numbers());
-    }
-
-    private static boolean hasSize(Run run) {
-        return run.values().stream().anyMatch(value -> Measure.of(value).isPresent());
-    }
-
-    private boolean anySeriesHeaded() {
-        return chart.series().stream()
-                .anyMatch(series -> series.source() instanceof Chart.Cells cells && isHeaded(run(cells.area())));
-    }
-
-    private static boolean isHeaded(Run run) {
-        return run.beginsWithText() && hasSize(run.withoutFirst());
-    }
-
-    private Run run(Area area) {
-        if (live.grid(chart.grid()).isEmpty()) {
-            return Run.EMPTY;
+        this.acrossMeasure = Measure.of(acrossValues).or(this::ofCurve).orElse(new Measure.Numbers());
+        if (chart.acrossDeleted()) {
+            faults.add("What went across was deleted. Choose other cells for it, or let it count 1, 2, 3.");
         }
-        Table table = live.values(chart.grid(), area);
-        boolean isRow = area.rows() == 1 && area.columns() > 1;
-        int count = isRow
-                ? area.columns()
-                : Math.min(area.rows(), live.grid(chart.grid()).orElseThrow().rows());
-        List<Value> values = new ArrayList<>(count);
-        List<Address> cells = new ArrayList<>(count);
-        for (int i = 0; i < count; i++) {
-            values.add(isRow ? table.at(0, i) : table.at(i, 0));
-            cells.add(new Address(
-                    area.first().column() + (isRow ? i : 0), area.first().row() + (isRow ? 0 : i)));
-        }
-        return new Run(values, cells);
     }
 
     /** Things along the axis that have no size: where it has texts, or only bars. */
     private Optional<List<String>> namesAcross() {
         boolean bars = chart.series().stream().anyMatch(series -> series.shape() == Chart.Shape.BARS)
                 && (chart.swapped() || chart.series().stream().allMatch(series -> series.shape() == Chart.Shape.BARS));
-        boolean texts = across.values().stream().anyMatch(Text.class::isInstance) && !hasSize(across);
-        return (bars || texts || chart.form() == Chart.Form.SHARES)
-                        && !across.values().isEmpty()
-                ? Optional.of(across.values().stream().map(acrossDisplay::text).toList())
+        boolean texts = acrossValues.stream().anyMatch(Text.class::isInstance)
+                && acrossValues.stream().noneMatch(value -> Measure.of(value).isPresent());
+        return (bars || texts || chart.form() == Chart.Form.SHARES) && !acrossValues.isEmpty()
+                ? Optional.of(acrossValues.stream().map(acrossDisplay::text).toList())
                 : Optional.empty();
     }
 
@@ -140,100 +88,210 @@ final class Lines {
     /** Whether the values along the horizontal axis are shown in percent. */
     boolean showsPercentAcross() {
         return acrossMeasure instanceof Measure.Numbers
-                && !across.cells().isEmpty()
-                && live.showsPercent(chart.grid(), across.cells().get(0));
+                && !acrossValues.isEmpty()
+                && live.showsPercent(chart.grid(), across.get().cell(acrossStart));
     }
 
     Measure acrossMeasure() {
         return places.isPresent() ? new Measure.Numbers() : acrossMeasure;
     }
 
+    /** What the numbers of an equation are across: those of the cells, also where bars stand side by side. */
+    Measure fitMeasure() {
+        return isNumbered() ? acrossMeasure : acrossMeasure();
+    }
+
+    private boolean isNumbered() {
+        return places.isPresent()
+                && acrossValues.stream().allMatch(value -> Double.isFinite(acrossMeasure.place(value)));
+    }
+
+    /** The number of a point of a line in that measure. */
+    double number(Line line, int i) {
+        return isNumbered() && i < line.across().size()
+                ? acrossMeasure.place(line.across().get(i))
+                : line.x()[i];
+    }
+
+    /** The id of the grid of what goes across. */
+    String acrossGrid() {
+        return across.map(Run::grid).orElse(chart.grid());
+    }
+
     /** The heading of the cells along the horizontal axis. */
     Heading acrossHeading() {
-        return headed ? Heading.of(((Text) run(chart.across().orElseThrow()).at(0)).text()) : new Heading("", "");
+        return across.map(pairing::heading).orElse(new Heading("", ""));
+    }
+
+    /** How many of the first lines of the ranges are headings. */
+    int headings() {
+        return pairing.headings();
+    }
+
+    /** The cell across from one of a line; nothing where there is none. */
+    Optional<Address> acrossFrom(Run run, Address cell) {
+        int line = run.isAlong() ? cell.column() : cell.row();
+        return across.filter(along -> along.covers(line)).map(along -> along.cell(line));
+    }
+
+    /** The cells of a series. */
+    Optional<Run> run(Chart.Series series) {
+        return pairing.run(series);
     }
 
     /** The points of a series. */
     Line line(Chart.Series series) {
         Chart.Source source = series.source();
-        return source instanceof Chart.Cells cells
-                ? ofCells(series, cells.area())
-                : source instanceof Chart.Curve curve ? ofCurve(series, curve) : ofPath(series, (Chart.Path) source);
+        if (source instanceof Chart.Cells cells) {
+            return ofCells(series, cells);
+        }
+        if (source instanceof Chart.Curve curve) {
+            return ofCurve(series, curve);
+        }
+        return source instanceof Chart.Path path
+                ? ofPath(series, path)
+                : without(series.name(), deleted(series.name(), ((Chart.Deleted) source).was()));
     }
 
-    private Line ofCells(Chart.Series series, Area area) {
-        Run run = run(area);
-        boolean isHeaded = isHeaded(run) || headed && run.beginsWithText();
-        Heading heading = isHeaded ? Heading.of(((Text) run.at(0)).text()) : new Heading("", "");
-        Run up = isHeaded ? run.withoutFirst() : run;
-        Optional<Measure> measure = Measure.of(up.values());
-        double[] errors =
-                series.errors().map(cells -> errors(cells, measure, isHeaded)).orElse(new double[0]);
-        int count = across.values().isEmpty()
-                ? up.values().size()
-                : Math.min(across.values().size(), up.values().size());
-        double[] x = IntStream.range(0, count)
-                .mapToDouble(i ->
-                        places.isPresent() || across.values().isEmpty() ? i + 1 : acrossMeasure.place(across.at(i)))
+    private static String deleted(String name, String was) {
+        return "The cells of " + (name.isEmpty() ? "a series" : name) + ", " + was
+                + ", were deleted. Choose others for it.";
+    }
+
+    private Line ofCells(Chart.Series series, Chart.Cells cells) {
+        Area area = cells.area();
+        Optional<Run> found = pairing.run(series);
+        if (found.isEmpty()) {
+            return without(
+                    series.name(),
+                    live.grid(chart.grid(series)).isEmpty()
+                            ? "The grid of " + area + " is not on the page any more. Choose other cells."
+                            : area + " goes " + (Run.isAlong(area) ? "along a row" : "down a column")
+                                    + ", and the other cells of the chart do not, so nothing of it is across from them.");
+        }
+        Run run = found.get();
+        if (run.isAlong() ? area.rows() > 1 : area.columns() > 1) {
+            int count = run.isAlong() ? area.rows() : area.columns();
+            faults.add(area + " has " + count + (run.isAlong() ? " rows" : " columns")
+                    + ", and a series is one of them: the first is drawn. Make series of the others.");
+        }
+        Heading heading = pairing.heading(run);
+        String name = series.name().isEmpty() ? heading.name() : series.name();
+        int[] lines = pairing.lines(run).filter(line -> hasPlace(line)).toArray();
+        List<Value> up = IntStream.of(lines).mapToObj(run::at).toList();
+        Optional<Measure> measure = Measure.of(up);
+        tellWhatIsLeft(name.isEmpty() ? area.toString() : name, run);
+        double[] x = IntStream.of(lines).mapToDouble(this::place).toArray();
+        double[] y = up.stream()
+                .mapToDouble(value -> measure.map(each -> each.place(value)).orElse(Double.NaN))
                 .toArray();
-        chart.across()
-                .flatMap(cells -> LeftOut.tooFar(cells.toString(), x, across.values()))
-                .ifPresent(faults::add);
-        double[] y = IntStream.range(0, count)
-                .mapToDouble(i -> measure.map(each -> each.place(up.at(i))).orElse(Double.NaN))
-                .toArray();
-        return placed(new Line(
-                series.name().isEmpty() ? heading.name() : series.name(),
+        return new Line(
+                name,
                 heading.unit(measure),
                 measure,
                 x,
                 y,
-                errors,
-                across.values().isEmpty() ? counted(count) : across.values(),
-                up.values(),
-                up.cells(),
-                false));
+                errors(series, measure, lines),
+                pairing.errors(series)
+                        .map(halves -> IntStream.of(lines).mapToObj(halves::at).toList())
+                        .orElse(List.of()),
+                IntStream.of(lines).mapToObj(this::acrossValue).toList(),
+                up,
+                run.grid(),
+                IntStream.of(lines).mapToObj(run::cell).toList(),
+                false);
     }
 
-    private static List<Value> counted(int count) {
-        return IntStream.rangeClosed(1, count).<Value>mapToObj(NumberValue::of).toList();
+    /** Whether a line has a place on the horizontal axis. */
+    private boolean hasPlace(int line) {
+        return Double.isFinite(place(line));
     }
 
-    private double[] errors(Area area, Optional<Measure> measure, boolean isHeaded) {
-        Run run = run(area);
-        Run halves = isHeaded || isHeaded(run) ? run.withoutFirst() : run;
-        Measure like = measure.filter(Measure.Quantities.class::isInstance).orElse(new Measure.Numbers());
-        return halves.values().stream()
-                .mapToDouble(value -> {
-                    double place = like.place(value);
-                    return Math.abs(Double.isNaN(place) ? new Measure.Numbers().place(value) : place);
-                })
-                .toArray();
-    }
-
-    /** Without the points that have no place across. */
-    private static Line placed(Line line) {
-        int[] kept = IntStream.range(0, line.x().length)
-                .filter(i -> Double.isFinite(line.x()[i]))
-                .toArray();
-        if (kept.length == line.x().length) {
-            return line;
+    private double place(int line) {
+        if (chart.acrossDeleted()) {
+            return Double.NaN;
         }
-        return new Line(
-                line.name(),
-                line.unit(),
-                line.measure(),
-                IntStream.of(kept).mapToDouble(i -> line.x()[i]).toArray(),
-                IntStream.of(kept).mapToDouble(i -> line.y()[i]).toArray(),
-                line.errors().length == 0
-                        ? line.errors()
-                        : IntStream.of(kept)
-                                .mapToDouble(i -> i < line.errors().length ? line.errors()[i] : Double.NaN)
-                                .toArray(),
-                IntStream.of(kept).mapToObj(line.across()::get).toList(),
-                IntStream.of(kept).mapToObj(line.up()::get).toList(),
-                IntStream.of(kept).mapToObj(line.cells()::get).toList(),
-                line.hasPole());
+        if (across.isEmpty()) {
+            return line - pairing.start() + 1;
+        }
+        if (places.isPresent()) {
+            boolean isNamed = line >= acrossStart && line < acrossStart + acrossValues.size();
+            return isNamed ? line - acrossStart + 1 : Double.NaN;
+        }
+        return acrossMeasure.place(across.get().at(line));
+    }
+
+    private Value acrossValue(int line) {
+        return across.isPresent() ? across.get().at(line) : NumberValue.of(line - pairing.start() + 1);
+    }
+
+    /** What of a range is not drawn, how much of it and where. */
+    private void tellWhatIsLeft(String name, Run run) {
+        IntStream filled = pairing.lines(run).filter(line -> run.at(line) != Blank.BLANK);
+        if (chart.acrossDeleted()) {
+            return;
+        }
+        int[] alone =
+                filled.filter(line -> !hasPlace(line) && !isTooFarAcross(line)).toArray();
+        if (alone.length > 0) {
+            faults.add(LeftOut.counted(alone.length, "value", name) + " " + (alone.length == 1 ? "has" : "have")
+                    + " nothing across to stand at: " + Pairing.told(run, alone) + ".");
+        }
+        int[] wordy = pairing.lines(run)
+                .filter(line -> hasPlace(line) && run.at(line) instanceof Text)
+                .toArray();
+        if (wordy.length > 0) {
+            faults.add(
+                    LeftOut.counted(wordy.length, "cell", name) + " " + (wordy.length == 1 ? "is a text" : "are texts")
+                            + " and not drawn: " + Pairing.told(run, wordy) + ".");
+        }
+        int[] failed = pairing.lines(run)
+                .filter(line -> hasPlace(line) && run.at(line) instanceof Failure)
+                .toArray();
+        if (failed.length > 0) {
+            faults.add(LeftOut.counted(failed.length, "cell", name) + " " + (failed.length == 1 ? "has" : "have")
+                    + " no value: " + Pairing.told(run, failed) + ".");
+        }
+    }
+
+    private boolean isTooFarAcross(int line) {
+        return across.isPresent() && Measure.isTooFar(across.get().at(line));
+    }
+
+    /** What stands across and has no place there, or nothing up, told once for the chart. */
+    void tellWhatIsLeftAcross() {
+        if (across.isEmpty() || places.isPresent()) {
+            return;
+        }
+        Run run = across.get();
+        int[] far = pairing.lines(run).filter(this::isTooFarAcross).toArray();
+        if (far.length > 0) {
+            faults.add(LeftOut.counted(far.length, "value", run.area().toString()) + (far.length == 1 ? " is" : " are")
+                    + " too large to be drawn: " + Pairing.told(run, far) + ".");
+        }
+        List<Run> series = chart.series().stream()
+                .flatMap(each -> pairing.run(each).stream())
+                .toList();
+        if (series.isEmpty()) {
+            return;
+        }
+        int[] alone = pairing.lines(run)
+                .filter(line -> run.at(line) != Blank.BLANK && series.stream().noneMatch(each -> each.covers(line)))
+                .toArray();
+        if (alone.length > 0) {
+            faults.add(LeftOut.counted(alone.length, "value", run.area().toString())
+                    + (alone.length == 1 ? " has" : " have") + " nothing up: " + Pairing.told(run, alone) + ".");
+        }
+    }
+
+    private double[] errors(Chart.Series series, Optional<Measure> measure, int[] lines) {
+        Optional<Run> halves = pairing.errors(series);
+        return halves.isEmpty() || measure.isEmpty()
+                ? new double[0]
+                : IntStream.of(lines)
+                        .mapToDouble(line ->
+                                Math.abs(measure.get().difference(halves.get().at(line))))
+                        .toArray();
     }
 
     private Line ofCurve(Chart.Series series, Chart.Curve curve) {
@@ -273,6 +331,8 @@ final class Lines {
                 new double[0],
                 List.of(),
                 List.of(),
+                List.of(),
+                "",
                 List.of(),
                 hasPole);
     }

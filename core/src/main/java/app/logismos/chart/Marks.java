@@ -88,12 +88,11 @@ final class Marks {
     }
 
     private ChartData.Mark tangent(Chart.Tangent tangent) {
-        if (tangent.series() < 0
-                || tangent.series() >= lines.size()
-                || !(chart.series().get(tangent.series()).source() instanceof Chart.Curve curve)) {
+        int place = chart.place(tangent.series()).orElse(-1);
+        if (place < 0 || !(chart.series().get(place).source() instanceof Chart.Curve curve)) {
             return failed(tangent, "A tangent needs a series that has an expression.");
         }
-        Line line = lines.get(tangent.series());
+        Line line = lines.get(place);
         Measure across = reader.acrossMeasure();
         Measure up = line.measure().orElse(new Measure.Numbers());
         var formula = live.formula(curve.expression(), chart.grid(), curve.variable());
@@ -117,7 +116,7 @@ final class Marks {
                 "slope ≈ " + mark.number(FittedCurve.rounded(slope)) + (unit.isEmpty() ? "" : " " + unit) + " at "
                         + axes.acrossText(tangent.across()),
                 "",
-                axes.isOnRight(tangent.series()));
+                axes.isOnRight(place));
     }
 
     private static String ratio(String up, String across) {

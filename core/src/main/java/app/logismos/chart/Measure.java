@@ -2,9 +2,11 @@ package app.logismos.chart;
 
 import app.logismos.display.DecimalMark;
 import app.logismos.display.Display;
+import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.unit.Currencies;
 import app.logismos.unit.Unit;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
@@ -27,11 +29,21 @@ sealed interface Measure {
     /** What is further from 0 has no place: an axis up to there still has a width and round ends. */
     double FURTHEST = 1e300;
 
+    int SECONDS_OF_DAY = 86_400;
+
     /** The place of a value; not a number where it is of another kind. */
     double place(Value value);
 
     /** The value at a place. */
     Value value(double place);
+
+    /**
+     * How far a difference goes along the axis, as half an error bar: a bare number counts in the axis' own steps; not a
+     * number where the value is of another kind.
+     */
+    default double difference(Value value) {
+        return new Numbers().place(value);
+    }
 
     /** A place in a few digits, with its unit. */
     default String text(double place) {
@@ -81,6 +93,16 @@ sealed interface Measure {
         return Scale.covering(least, most);
     }
 
+    /** A scale that covers places in about so many steps. */
+    default Scale stepping(double least, double most, double steps) {
+        return Scale.stepping(least, most, steps);
+    }
+
+    /** Whether one value can be so many times as large as another. */
+    default boolean hasRatios() {
+        return true;
+    }
+
     /** The measure of a value; nothing where it has no size. */
     static Optional<Measure> of(Value value) {
         if (value instanceof NumberValue) {
@@ -108,6 +130,19 @@ sealed interface Measure {
     /** Whether both can stand on one axis. */
     default boolean isLike(Measure other) {
         return getClass() == other.getClass();
+    }
+
+    /** A length of time, whichever way it is given, in days or seconds. */
+    private static Optional<Double> timeIn(String symbol, Value value) {
+        Unit unit = UnitCatalogue.STANDARD.unit(symbol).orElseThrow();
+        if (value instanceof Moment.Elapsed elapsed) {
+            return Optional.of(elapsed.length().toNanos() / 1e9 / (symbol.equals("d") ? SECONDS_OF_DAY : 1));
+        }
+        return value instanceof Quantity quantity
+                        && quantity.unit().isLike(unit)
+                        && quantity.in(unit) instanceof Real number
+                ? Optional.of(finite(number))
+                : Optional.empty();
     }
 
     private static double finite(Real number) {
@@ -171,6 +206,19 @@ sealed interface Measure {
             return new Quantity(Real.from(place), in);
         }
 
+        /** Half a kelvin is half a degree, wherever the scale begins. */
+        @Override
+        public double difference(Value value) {
+            if (!(value instanceof Quantity quantity) || !quantity.unit().isLike(in)) {
+                return Measure.super.difference(value);
+            }
+            return quantity.in(in) instanceof Real end
+                            && new Quantity(Rational.ZERO, quantity.unit()).in(in) instanceof Real begin
+                            && end.minus(begin) instanceof Real length
+                    ? finite(length)
+                    : Double.NaN;
+        }
+
         @Override
         public String text(double place) {
             return Measure.shortened(this, place);
@@ -215,8 +263,23 @@ sealed interface Measure {
         }
 
         @Override
+        public double difference(Value value) {
+            return Measure.timeIn("d", value).orElseGet(() -> Measure.super.difference(value));
+        }
+
+        @Override
         public Scale covering(double least, double most) {
-            return Scale.calendar(least, most);
+            return stepping(least, most, Scale.WANTED_TICKS);
+        }
+
+        @Override
+        public Scale stepping(double least, double most, double steps) {
+            return Scale.calendar(least, most, steps);
+        }
+
+        @Override
+        public boolean hasRatios() {
+            return false;
         }
     }
 
@@ -238,8 +301,23 @@ sealed interface Measure {
         }
 
         @Override
+        public double difference(Value value) {
+            return Measure.timeIn("s", value).orElseGet(() -> Measure.super.difference(value));
+        }
+
+        @Override
         public Scale covering(double least, double most) {
-            return Scale.clock(least, most, Scale::dateTime);
+            return stepping(least, most, Scale.WANTED_TICKS);
+        }
+
+        @Override
+        public Scale stepping(double least, double most, double steps) {
+            return Scale.clockAndCalendar(least, most, steps);
+        }
+
+        @Override
+        public boolean hasRatios() {
+            return false;
         }
     }
 
@@ -263,8 +341,23 @@ sealed interface Measure {
         }
 
         @Override
+        public double difference(Value value) {
+            return Measure.timeIn("s", value).orElseGet(() -> Measure.super.difference(value));
+        }
+
+        @Override
         public Scale covering(double least, double most) {
-            return Scale.clock(least, most, place -> place > LAST ? "24:00" : text(place));
+            return stepping(least, most, Scale.WANTED_TICKS);
+        }
+
+        @Override
+        public Scale stepping(double least, double most, double steps) {
+            return Scale.clock(least, most, steps, place -> place > LAST ? "24:00" : text(place));
+        }
+
+        @Override
+        public boolean hasRatios() {
+            return false;
         }
     }
 
@@ -286,8 +379,20 @@ sealed interface Measure {
         }
 
         @Override
+        public double difference(Value value) {
+            return Measure.timeIn("s", value).orElseGet(() -> Measure.super.difference(value));
+        }
+
+        @Override
         public Scale covering(double least, double most) {
-            return Scale.clock(least, most, place -> text(place));
+            return stepping(least, most, Scale.WANTED_TICKS);
+        }
+
+        @Override
+        public Scale stepping(double least, double most, double steps) {
+            return most - least < steps
+                    ? Scale.stepping(least, most, steps).written(this::text)
+                    : Scale.clock(least, most, steps, this::text);
         }
     }
 }

@@ -4,6 +4,8 @@ import app.logismos.display.Automatic;
 import app.logismos.display.DecimalMark;
 import app.logismos.number.Rational;
 import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
@@ -21,11 +23,16 @@ import java.util.function.DoubleFunction;
  * @param logarithmic whether equal ratios are equally far apart
  */
 public record Scale(double least, double most, List<Tick> ticks, boolean logarithmic) {
-    private static final int WANTED_TICKS = 6;
+    static final int WANTED_TICKS = 6;
 
     /** Values this much closer together than they are large are taken as one. */
     private static final double ALIKE = 1e-12;
 
+    /** A place so many digits behind the point of a step from it is at the step. */
+    private static final int SAME_STEP = 9;
+
+    private static final int[][] DIGITS = {{1}, {1, 2, 5}, {1, 2, 3, 4, 5, 6, 7, 8, 9}};
+    private static final int[][] FINER_DIGITS = {{1, 2, 5}, {1, 2, 3, 4, 5, 6, 7, 8, 9}};
     private static final int SECONDS_OF_DAY = 86_400;
     private static final int[] CLOCK_STEPS = {
         1, 2, 5, 10, 15, 30, 60, 120, 300, 600, 900, 1800, 3600, 7200, 10_800, 21_600, 43_200
@@ -57,15 +64,25 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
     /** The scale from one value to another, with round ticks between. */
     static Scale between(double least, double most) {
         BigDecimal step = roundStep((most - least) / (WANTED_TICKS - 1));
-        long first = (long) Math.ceil(least / step.doubleValue() - ALIKE);
-        long last = (long) Math.floor(most / step.doubleValue() + ALIKE);
-        return new Scale(least, most, ticks(step, first, last), false);
+        return new Scale(
+                least,
+                most,
+                ticks(step, steps(least, step, RoundingMode.CEILING), steps(most, step, RoundingMode.FLOOR)),
+                false);
     }
 
-    private static List<Tick> ticks(BigDecimal step, long first, long last) {
+    /** How many steps it is to a place; where it is at a step but for rounding, as many as to there. */
+    private static BigInteger steps(double place, BigDecimal step, RoundingMode way) {
+        BigDecimal count = BigDecimal.valueOf(place).divide(step, SAME_STEP + 1, RoundingMode.HALF_EVEN);
+        BigDecimal nearest = count.setScale(0, RoundingMode.HALF_EVEN);
+        boolean isThere = count.subtract(nearest).abs().compareTo(BigDecimal.ONE.movePointLeft(SAME_STEP)) <= 0;
+        return (isThere ? nearest : count.setScale(0, way)).toBigInteger();
+    }
+
+    private static List<Tick> ticks(BigDecimal step, BigInteger first, BigInteger last) {
         List<Tick> ticks = new ArrayList<>();
-        for (long i = first; i <= last; i++) {
-            BigDecimal at = step.multiply(BigDecimal.valueOf(i));
+        for (BigInteger i = first; i.compareTo(last) <= 0; i = i.add(BigInteger.ONE)) {
+            BigDecimal at = step.multiply(new BigDecimal(i));
             ticks.add(new Tick(at.doubleValue(), label(at)));
         }
         return ticks;
@@ -87,28 +104,29 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
     static Scale stepping(double least, double most, double steps) {
         double[] range = spread(least, most);
         BigDecimal step = roundStep((range[1] - range[0]) / steps);
-        long first = (long) Math.floor(range[0] / step.doubleValue() + ALIKE);
-        long last = (long) Math.ceil(range[1] / step.doubleValue() - ALIKE);
-        return spanning(ticks(step, first, last));
+        return spanning(
+                ticks(step, steps(range[0], step, RoundingMode.FLOOR), steps(range[1], step, RoundingMode.CEILING)));
     }
 
     /** The scale of counts up to one: between them there is nothing to mark. */
     static Scale counting(double most) {
         BigDecimal step = roundStep(Math.max(1, most / (WANTED_TICKS - 1)));
-        return spanning(ticks(step, 0, Math.max(1, (long) Math.ceil(most / step.doubleValue()))));
+        return spanning(ticks(
+                step, BigInteger.ZERO, steps(most, step, RoundingMode.CEILING).max(BigInteger.ONE)));
     }
 
     /** A single value stands in the middle. */
     private static double[] spread(double least, double most) {
         double size = Math.max(Math.abs(least), Math.abs(most));
         boolean one = most - least <= ALIKE * size;
-        double room = one ? size == 0 ? 1 : size / 10 : 0;
+        double room = one ? size == 0 ? 1 : Math.max(size / 10, Double.MIN_VALUE) : 0;
         return new double[] {least - room, most + room};
     }
 
     private static BigDecimal roundStep(double rough) {
-        int exponent = (int) Math.floor(Math.log10(rough));
-        double digit = rough / Math.pow(10, exponent);
+        BigDecimal exact = BigDecimal.valueOf(Math.max(rough, Double.MIN_VALUE));
+        int exponent = exact.precision() - exact.scale() - 1;
+        double digit = exact.scaleByPowerOfTen(-exponent).doubleValue();
         int round = digit < 1.5 ? 1 : digit < 3 ? 2 : digit < 7 ? 5 : 10;
         return BigDecimal.valueOf(round).scaleByPowerOfTen(exponent);
     }
@@ -122,18 +140,28 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
     static Scale logarithmic(double least, double most) {
         int first = (int) Math.floor(Math.log10(least) + ALIKE);
         int last = Math.max(first + 1, (int) Math.ceil(Math.log10(most) - ALIKE));
-        return logarithmic(least, most, first, last, Math.pow(10, first), Math.pow(10, last));
+        return logarithmic(first, last, Math.max(Math.pow(10, first), Double.MIN_VALUE), Math.pow(10, last));
     }
 
     /** The logarithmic scale from one value above 0 to another. */
     static Scale logarithmicBetween(double least, double most) {
-        return logarithmic(
-                least, most, (int) Math.floor(Math.log10(least)), (int) Math.ceil(Math.log10(most)), least, most);
+        int first = (int) Math.floor(Math.log10(least));
+        return logarithmic(first, (int) Math.ceil(Math.log10(most)), least, most);
     }
 
-    private static Scale logarithmic(double least, double most, int first, int last, double from, double to) {
+    /** As many ticks as can be told apart, and two at least: where powers of ten are too few, finer ones. */
+    private static Scale logarithmic(int first, int last, double from, double to) {
         int every = Math.max(1, (last - first + WANTED_TICKS) / WANTED_TICKS - 1);
-        int[] digits = last - first <= 2 ? new int[] {1, 2, 5} : new int[] {1};
+        List<Tick> ticks = List.of();
+        for (int[] digits : last - first <= 2 ? FINER_DIGITS : DIGITS) {
+            if (ticks.size() < 2) {
+                ticks = logarithmicTicks(first, last, every, digits, from, to);
+            }
+        }
+        return new Scale(from, to, ticks.size() < 2 ? between(from, to).ticks() : ticks, true);
+    }
+
+    private static List<Tick> logarithmicTicks(int first, int last, int every, int[] digits, double from, double to) {
         List<Tick> ticks = new ArrayList<>();
         for (int exponent = first; exponent <= last; exponent += every) {
             for (int digit : digits) {
@@ -144,17 +172,18 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
                 }
             }
         }
-        return new Scale(from, to, ticks, true);
+        return ticks;
     }
 
     /**
      * A scale of days with ticks at whole days, weeks, months or years.
      *
      * @param least days since 1970-01-01
+     * @param wanted about how many steps
      */
-    static Scale calendar(double least, double most) {
+    static Scale calendar(double least, double most, double wanted) {
         double days = Math.max(most - least, 1);
-        double rough = days / WANTED_TICKS;
+        double rough = days / wanted;
         if (rough <= DAY_STEPS[DAY_STEPS.length - 1]) {
             int step = fitting(DAY_STEPS, rough);
             // Weeks begin on Monday; the fourth day of the epoch was one.
@@ -191,13 +220,17 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
         return spanning(ticks);
     }
 
-    /** A scale of seconds with ticks at whole seconds, minutes or hours, written by {@code label}. */
-    static Scale clock(double least, double most, DoubleFunction<String> label) {
-        double rough = Math.max(most - least, 1) / WANTED_TICKS;
-        int most1 = CLOCK_STEPS[CLOCK_STEPS.length - 1];
-        long step = rough <= most1
+    /**
+     * A scale of seconds with ticks at whole seconds, minutes, hours or days.
+     *
+     * @param wanted about how many steps
+     * @param label how a tick is written
+     */
+    static Scale clock(double least, double most, double wanted, DoubleFunction<String> label) {
+        double rough = Math.max(most - least, 1) / wanted;
+        long step = isOfHours(rough)
                 ? fitting(CLOCK_STEPS, rough)
-                : (long) Math.ceil(rough / SECONDS_OF_DAY) * SECONDS_OF_DAY;
+                : roundStep(Math.max(1, rough / SECONDS_OF_DAY)).longValue() * SECONDS_OF_DAY;
         List<Tick> ticks = new ArrayList<>();
         long at = Math.floorDiv((long) Math.floor(least), step) * step;
         do {
@@ -205,6 +238,32 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
             at += step;
         } while (ticks.size() < 2 || ticks.get(ticks.size() - 1).at() < most);
         return spanning(ticks);
+    }
+
+    private static boolean isOfHours(double step) {
+        return step <= CLOCK_STEPS[CLOCK_STEPS.length - 1];
+    }
+
+    /** A scale of points in time, in seconds since 1970: on the clock, and on the calendar where it is long. */
+    static Scale clockAndCalendar(double least, double most, double wanted) {
+        if (isOfHours(Math.max(most - least, 1) / wanted)) {
+            return clock(least, most, wanted, Scale::dateTime);
+        }
+        Scale days = calendar(least / SECONDS_OF_DAY, most / SECONDS_OF_DAY, wanted);
+        return spanning(days.ticks().stream()
+                .map(tick -> new Tick(tick.at() * SECONDS_OF_DAY, tick.label()))
+                .toList());
+    }
+
+    /** The same with its ticks written another way. */
+    Scale written(DoubleFunction<String> label) {
+        return new Scale(
+                least,
+                most,
+                ticks.stream()
+                        .map(tick -> new Tick(tick.at(), label.apply(tick.at())))
+                        .toList(),
+                logarithmic);
     }
 
     /** How a point in time is written at a tick: {@code 2027-03-01 14:30}. */

@@ -27,6 +27,7 @@ final class TwoWayReading {
     private final DecimalMark mark;
     private final List<List<Value>> inner = new ArrayList<>();
     private Area area = Area.between(Address.FIRST, Address.FIRST);
+    private String grid = "";
     private String corner = "";
 
     TwoWayReading(Chart chart, LiveWorksheet live, List<String> faults) {
@@ -36,18 +37,18 @@ final class TwoWayReading {
         this.mark = live.display().mark();
         chart.series().stream()
                 .filter(series -> series.source() instanceof Chart.Cells
-                        && live.grid(chart.grid()).isPresent())
-                .map(series -> ((Chart.Cells) series.source()).area())
+                        && live.grid(chart.grid(series)).isPresent())
                 .findFirst()
-                .ifPresent(this::fill);
+                .ifPresent(series -> fill(chart.grid(series), ((Chart.Cells) series.source()).area()));
         if (top.isEmpty() || left.isEmpty()) {
             faults.add("A two-way table has values in its top row and its left column. Choose a range that has them.");
         }
     }
 
-    private void fill(Area cells) {
+    private void fill(String from, Area cells) {
+        grid = from;
         area = cells;
-        Table table = live.values(chart.grid(), cells);
+        Table table = live.values(grid, cells);
         corner = table.at(0, 0) instanceof Text text ? text.text() : "";
         for (int column = 1; column < table.columns(); column++) {
             top.add(table.at(0, column));
@@ -77,7 +78,7 @@ final class TwoWayReading {
     }
 
     private String shown(int column, int row, Value value) {
-        return live.display(chart.grid(), cell(column, row)).candid(value);
+        return live.display(grid, cell(column, row)).candid(value);
     }
 
     private ChartData.Axis axis(List<Value> values, List<String> texts, Address first, Chart.AxisLook look) {
@@ -98,7 +99,7 @@ final class TwoWayReading {
 
     /** A scale with its ticks as a cell would show them. */
     private Scale told(Scale scale, Measure measure, Address cell) {
-        boolean inPercent = measure instanceof Measure.Numbers && live.showsPercent(chart.grid(), cell);
+        boolean inPercent = measure instanceof Measure.Numbers && live.showsPercent(grid, cell);
         return (inPercent ? scale.inPercent() : scale).marked(mark);
     }
 

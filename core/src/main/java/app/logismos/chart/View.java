@@ -10,6 +10,8 @@ import java.util.Optional;
  * @param up the part of the vertical axis on the left that is seen
  */
 public record View(int columns, Optional<Part> across, Optional<Part> up) {
+    private static final int MOST_MARKERS = 4_000;
+
     /** As wide as on the page. */
     public static final View USUAL = new View(640, Optional.empty(), Optional.empty());
 
@@ -33,6 +35,11 @@ public record View(int columns, Optional<Part> across, Optional<Part> up) {
                 throw new IllegalArgumentException("a part must begin below its end, was " + from + " to " + to);
             }
         }
+    }
+
+    /** A cloud of more points is drawn thinner. */
+    int markers() {
+        return Math.max(MOST_MARKERS, columns);
     }
 
     boolean sees(double place) {

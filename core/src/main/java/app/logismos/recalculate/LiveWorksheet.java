@@ -266,8 +266,9 @@ public final class LiveWorksheet {
     private boolean draws(Block block, Target target) {
         boolean[] found = {
             block instanceof Chart chart
-                    && chart.grid().equals(target.grid())
-                    && chart.areas().stream().anyMatch(area -> area.intersects(target.area()))
+                    && chart.places().stream()
+                            .anyMatch(place -> place.grid().equals(target.grid())
+                                    && place.area().intersects(target.area()))
         };
         block.withExpressions(text -> {
             if (Parser.parse(text, 0, Address.FIRST, worksheet.vocabulary()) instanceof Parser.Outcome.Parsed parsed) {

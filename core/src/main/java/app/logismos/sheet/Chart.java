@@ -2,11 +2,15 @@ package app.logismos.sheet;
 
 import app.logismos.formula.Area;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * A chart: what it shows and how. Immutable.
@@ -22,6 +26,8 @@ import java.util.stream.Stream;
  * @param swapped whether across and up change places: bars lie
  * @param stacked whether bars stand on each other and not beside each other
  * @param marks what people have put on it
+ * @param headings how many of the first lines of its ranges are headings; nothing where the cells decide
+ * @param acrossDeleted whether what went across was deleted, so that its points have no place
  */
 public record Chart(
         String id,
@@ -38,11 +44,44 @@ public record Chart(
         boolean swapped,
         boolean stacked,
         List<Mark> marks,
-        boolean beside)
+        boolean beside,
+        Optional<Integer> headings,
+        boolean acrossDeleted)
         implements Block {
+    private static final int MOST_HEADINGS = 100;
+
     public Chart {
-        series = List.copyOf(series);
+        series = identified(series);
         marks = List.copyOf(marks);
+        acrossDeleted = acrossDeleted && across.isEmpty();
+        if (headings.filter(count -> count < 0 || count > MOST_HEADINGS).isPresent()) {
+            throw new EditRefused("A chart has from 0 to " + MOST_HEADINGS + " lines of headings.");
+        }
+    }
+
+    /** Series that have no id yet are called by their place. */
+    private static List<Series> identified(List<Series> series) {
+        Set<String> taken = series.stream().map(Series::id).collect(Collectors.toCollection(HashSet::new));
+        return IntStream.range(0, series.size())
+                .mapToObj(place -> series.get(place).id().isEmpty()
+                        ? series.get(place).withId(free(place, taken))
+                        : series.get(place))
+                .toList();
+    }
+
+    private static String free(int place, Set<String> taken) {
+        return IntStream.iterate(place, next -> next + 1)
+                .mapToObj(String::valueOf)
+                .filter(taken::add)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The place of a series by its id; nothing where there is none. */
+    public OptionalInt place(String id) {
+        return IntStream.range(0, series.size())
+                .filter(i -> series.get(i).id().equals(id))
+                .findFirst();
     }
 
     /** A chart of the usual look. */
@@ -62,6 +101,8 @@ public record Chart(
                 false,
                 false,
                 List.of(),
+                false,
+                Optional.empty(),
                 false);
     }
 
@@ -120,37 +161,69 @@ public record Chart(
     /**
      * One series.
      *
+     * @param id by which marks and pages know it, whatever its place; empty for its place
      * @param name in the legend; empty for the heading of its cells
      * @param onRight whether it is measured on the second vertical axis
      * @param errors cells with the half length of the error bar at each point
      */
     public record Series(
-            Source source, String name, Shape shape, boolean onRight, Optional<Area> errors, Look look, Fit fit) {
+            String id,
+            Source source,
+            String name,
+            Shape shape,
+            boolean onRight,
+            Optional<Area> errors,
+            Look look,
+            Fit fit) {
         /** A series of cells in the usual look. */
         public static Series of(Area cells, Shape shape) {
-            return of(new Cells(cells), "", shape);
+            return of(Cells.of(cells), "", shape);
         }
 
         /** A series in the usual look. */
         public static Series of(Source source, String name, Shape shape) {
-            return new Series(source, name, shape, false, Optional.empty(), Look.USUAL, Fit.NONE);
+            return new Series("", source, name, shape, false, Optional.empty(), Look.USUAL, Fit.NONE);
         }
 
         /** The same with a fit through its points. */
         public Series withFit(Fit other) {
-            return new Series(source, name, shape, onRight, errors, look, other);
+            return new Series(id, source, name, shape, onRight, errors, look, other);
+        }
+
+        private Series withId(String other) {
+            return new Series(other, source, name, shape, onRight, errors, look, fit);
         }
 
         private Series withSource(Source other) {
-            return new Series(other, name, shape, onRight, errors, look, fit);
+            return new Series(id, other, name, shape, onRight, errors, look, fit);
+        }
+
+        private Series withErrors(Optional<Area> other) {
+            return new Series(id, source, name, shape, onRight, other, look, fit);
         }
     }
 
     /** Where the points of a series come from. */
     public sealed interface Source {}
 
-    /** From cells, with their heading where the grid has headings. */
-    public record Cells(Area area) implements Source {}
+    /**
+     * From cells, with their heading where they have one.
+     *
+     * @param grid the id of the grid they are in; nothing for the chart's
+     */
+    public record Cells(Area area, Optional<String> grid) implements Source {
+        /** Cells of the chart's grid. */
+        public static Cells of(Area area) {
+            return new Cells(area, Optional.empty());
+        }
+    }
+
+    /**
+     * From cells that were deleted: the series waits for others.
+     *
+     * @param was what they were called
+     */
+    public record Deleted(String was) implements Source {}
 
     /**
      * From an expression: y = f(x).
@@ -247,37 +320,67 @@ public record Chart(
     /**
      * The tangent of a series that has an expression.
      *
-     * @param series its place among the series, from 0
+     * @param series its id
      */
-    public record Tangent(int series, double across) implements Mark {}
+    public record Tangent(String series, double across) implements Mark {}
 
     /** All cells that it draws from. */
-    public List<Area> areas() {
-        List<Area> areas = new ArrayList<>();
-        withAreas(area -> {
-            areas.add(area);
-            return Optional.of(area);
+    public List<Edit.Place> places() {
+        List<Edit.Place> places = new ArrayList<>();
+        withPlaces(place -> {
+            places.add(place);
+            return Optional.of(place);
         });
-        return areas;
+        return places;
     }
 
-    /** The same chart with other areas of cells; a series whose cells have none is left out. */
-    Chart withAreas(Function<Area, Optional<Area>> then) {
-        return with(
-                across.flatMap(area -> then.apply(area).or(() -> across)),
-                series.stream()
-                        .flatMap(each -> each.source() instanceof Cells cells
-                                ? then.apply(cells.area()).map(area -> each.withSource(new Cells(area))).stream()
-                                : Stream.of(each))
-                        .map(each -> new Series(
-                                each.source(),
-                                each.name(),
-                                each.shape(),
-                                each.onRight(),
-                                each.errors().flatMap(then),
-                                each.look(),
-                                each.fit()))
-                        .toList());
+    /** The grid that a series draws from. */
+    public String grid(Series of) {
+        return of.source() instanceof Cells cells ? cells.grid().orElse(grid) : grid;
+    }
+
+    /**
+     * The same chart with other cells; what had some and has none any more is kept as deleted.
+     *
+     * @param then where cells are then
+     */
+    Chart withPlaces(Function<Edit.Place, Optional<Edit.Place>> then) {
+        Optional<Edit.Place> along = across.flatMap(area -> then.apply(new Edit.Place(grid, area)));
+        String home = along.map(Edit.Place::grid).orElse(grid);
+        return new Chart(
+                id,
+                title,
+                form,
+                home,
+                along.map(Edit.Place::area),
+                series.stream().map(each -> followed(each, home, then)).toList(),
+                acrossAxis,
+                upAxis,
+                rightAxis,
+                legend,
+                lines,
+                swapped,
+                stacked,
+                marks,
+                beside,
+                headings,
+                acrossDeleted || across.isPresent() && along.isEmpty());
+    }
+
+    private Series followed(Series each, String home, Function<Edit.Place, Optional<Edit.Place>> then) {
+        if (!(each.source() instanceof Cells cells)) {
+            return each;
+        }
+        Optional<Edit.Place> found = then.apply(new Edit.Place(grid(each), cells.area()));
+        Optional<Area> errors = each.errors()
+                .flatMap(area -> then.apply(new Edit.Place(grid(each), area)))
+                .filter(place ->
+                        found.filter(own -> own.grid().equals(place.grid())).isPresent())
+                .map(Edit.Place::area);
+        return each.withErrors(errors)
+                .withSource(found.<Source>map(place -> new Cells(
+                                place.area(), Optional.of(place.grid()).filter(own -> !own.equals(home))))
+                        .orElseGet(() -> new Deleted(cells.area().toString())));
     }
 
     @Override
@@ -331,7 +434,9 @@ public record Chart(
                 swapped,
                 stacked,
                 marks,
-                beside);
+                beside,
+                headings,
+                acrossDeleted);
     }
 
     /** The same chart with titles of its own for the axes; empty for the headings. */
@@ -355,7 +460,9 @@ public record Chart(
                 swapped,
                 stacked,
                 marks,
-                beside);
+                beside,
+                headings,
+                acrossDeleted);
     }
 
     /** The same chart with a legend elsewhere. */
@@ -375,7 +482,9 @@ public record Chart(
                 swapped,
                 stacked,
                 marks,
-                beside);
+                beside,
+                headings,
+                acrossDeleted);
     }
 
     /** The same chart with other marks. */
@@ -395,7 +504,9 @@ public record Chart(
                 swapped,
                 stacked,
                 List.of(others),
-                beside);
+                beside,
+                headings,
+                acrossDeleted);
     }
 
     /** The same chart beside the block before it. */
@@ -415,7 +526,9 @@ public record Chart(
                 swapped,
                 stacked,
                 marks,
-                true);
+                true,
+                headings,
+                acrossDeleted);
     }
 
     private Chart with(Optional<Area> otherAcross, List<Series> otherSeries) {
@@ -434,6 +547,8 @@ public record Chart(
                 swapped,
                 stacked,
                 marks,
-                beside);
+                beside,
+                headings,
+                acrossDeleted);
     }
 }

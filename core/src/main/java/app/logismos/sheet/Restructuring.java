@@ -180,27 +180,15 @@ final class Restructuring {
         Block followed = block.withExpressions(
                 expression -> followed(expression, block.expressionsIn().orElse("")));
         if (followed instanceof Chart chart) {
-            return Optional.of(chart(chart));
+            return Optional.of(chart.withPlaces(displacement::of));
         }
         return followed instanceof Block.Grid grid ? Optional.of(grid(grid)) : Optional.empty();
-    }
-
-    /** A series whose cells are gone or have left the grid is left out; the horizontal axis stays where it was then. */
-    private Block chart(Chart chart) {
-        return chart.grid().equals(displacement.grid()) ? chart.withAreas(area -> within(chart.grid(), area)) : chart;
     }
 
     /** An expression that stands in no cell, with references that follow. */
     private String followed(String expression, String grid) {
         return Respelling.expression(
                 expression, worksheet.vocabulary(), node -> spelled(node, grid, Address.FIRST, grid));
-    }
-
-    private Optional<Area> within(String grid, Area area) {
-        return displacement
-                .of(new Edit.Place(grid, area))
-                .filter(place -> place.grid().equals(grid))
-                .map(Edit.Place::area);
     }
 
     /** A grid with its size, headings, widths, styles, remarks and hidden lines as they are then. */

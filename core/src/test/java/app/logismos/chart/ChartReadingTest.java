@@ -41,6 +41,8 @@ class ChartReadingTest {
             false,
             false,
             List.of(),
+            false,
+            Optional.empty(),
             false);
 
     @Test
@@ -167,6 +169,7 @@ class ChartReadingTest {
                 Optional.empty(),
                 Chart.Series.of(area("A1:A2"), Chart.Shape.POINTS),
                 new Chart.Series(
+                        "",
                         second.source(),
                         "",
                         second.shape(),
@@ -247,6 +250,8 @@ class ChartReadingTest {
                 false,
                 true,
                 List.of(),
+                false,
+                Optional.empty(),
                 false);
         assertThat(of(stacked, live).up().scale().most()).isGreaterThanOrEqualTo(125);
     }
@@ -413,7 +418,7 @@ class ChartReadingTest {
                 .containsExactly(Optional.empty(), Optional.empty(), Optional.of(5.0));
         assertThat(data.faults()).containsExactly("2 values of B1:B5 are too large to be drawn.");
         ChartData across = of(chart, live(0, "0", "4", "6", "=10^400", "5", "8"));
-        assertThat(across.faults()).containsExactly("1 value of A1:A5 is too large to be drawn.");
+        assertThat(across.faults()).containsExactly("1 value of A1:A5 is too large to be drawn: A2.");
     }
 
     @Test
@@ -520,7 +525,9 @@ class ChartReadingTest {
                 true,
                 false,
                 false,
-                List.of(new Chart.Label(15, 1.5, "ridge"), new Chart.Tangent(0, 1)),
+                List.of(new Chart.Label(15, 1.5, "ridge"), new Chart.Tangent("0", 1)),
+                false,
+                Optional.empty(),
                 false);
         ChartData data = of(marked, live(0, "mug", "10", "20", "1", "0", "10", "2", "10", "20"));
         assertThat(data.marks())
@@ -552,10 +559,12 @@ class ChartReadingTest {
                 false,
                 false,
                 List.of(
-                        new Chart.Tangent(0, 1),
+                        new Chart.Tangent("0", 1),
                         new Chart.Formula(1, 2, "y = x^3"),
                         new Chart.Label(0.5, 4, "steep"),
-                        new Chart.Tangent(7, 1)),
+                        new Chart.Tangent("7", 1)),
+                false,
+                Optional.empty(),
                 false);
         ChartData data = of(marked, live(0));
         assertThat(data.marks())
@@ -683,6 +692,8 @@ class ChartReadingTest {
                 false,
                 false,
                 List.of(),
+                false,
+                Optional.empty(),
                 false);
     }
 
@@ -702,6 +713,8 @@ class ChartReadingTest {
                 false,
                 false,
                 List.of(),
+                false,
+                Optional.empty(),
                 false);
     }
 

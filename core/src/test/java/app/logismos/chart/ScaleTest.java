@@ -71,16 +71,16 @@ class ScaleTest {
                 "1960-05-01 | 2027-06-20 | 1960 1970 1980 1990 2000 2010 2020 2030",
             })
     void datesHaveTicksAtDaysWeeksMonthsAndYears(LocalDate least, LocalDate most, String labels) {
-        assertThat(labels(Scale.calendar(least.toEpochDay(), most.toEpochDay())))
+        assertThat(labels(Scale.calendar(least.toEpochDay(), most.toEpochDay(), 6)))
                 .isEqualTo(labels);
     }
 
     @Test
     void timesHaveTicksAtWholeMinutesAndHours() {
-        assertThat(labels(Scale.clock(8 * 3600 + 100, 14 * 3600, Scale::dateTime)))
+        assertThat(labels(Scale.clock(8 * 3600 + 100, 14 * 3600, 6, Scale::dateTime)))
                 .isEqualTo("1970-01-01 08:00 1970-01-01 09:00 1970-01-01 10:00 1970-01-01 11:00 1970-01-01 12:00 "
                         + "1970-01-01 13:00 1970-01-01 14:00");
-        assertThat(labels(Scale.clock(60, 61, Scale::dateTime))).isEqualTo("1970-01-01 00:01 1970-01-01 00:01:01");
+        assertThat(labels(Scale.clock(60, 61, 6, Scale::dateTime))).isEqualTo("1970-01-01 00:01 1970-01-01 00:01:01");
     }
 
     @ParameterizedTest

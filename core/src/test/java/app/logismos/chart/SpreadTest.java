@@ -4,14 +4,25 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.logismos.Seeded;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import java.math.BigDecimal;
+import java.math.BigInteger;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** Histograms, boxes and lines of equal value. */
 class SpreadTest {
     private static Bins bins(double[]... lists) {
-        return Bins.of(List.of(lists), 0, at -> at + " g");
+        return Bins.of(List.of(lists), new Measure.Numbers(), at -> at + " g");
+    }
+
+    private static List<Real> numbers(String... decimals) {
+        return Stream.of(decimals)
+                .<Real>map(each -> Rational.of(new BigDecimal(each)))
+                .toList();
     }
 
     @Test
@@ -42,7 +53,7 @@ class SpreadTest {
     @Test
     void noBinIsNarrowerThanWhatCanBeToldApart() {
         double[] days = new Random(5).ints(200, 0, 4).mapToDouble(day -> day).toArray();
-        assertThat(Bins.of(List.of(days), 1, String::valueOf).edges())
+        assertThat(Bins.of(List.of(days), new Measure.Dates(), String::valueOf).edges())
                 .extracting(Scale.Tick::at)
                 .containsExactly(0.0, 1.0, 2.0, 3.0);
     }
@@ -56,7 +67,7 @@ class SpreadTest {
 
     @Test
     void aBoxHasItsQuartilesAndLeavesOutWhatIsFarOut() {
-        Boxes box = Boxes.of(new double[] {5, 1, 2, 3, 4, 100}, at -> at + " g");
+        Boxes box = Boxes.of(numbers("5", "1", "2", "3", "4", "100"), at -> at + " g");
         assertThat(box.lower().at()).isEqualTo(2.25);
         assertThat(box.median().at()).isEqualTo(3.5);
         assertThat(box.upper().at()).isEqualTo(4.75);
@@ -66,9 +77,21 @@ class SpreadTest {
     }
 
     @Test
+    void aValueOnTheFenceIsInside() {
+        // The quartiles are 1/3 and 2/3, the fences -1/6 and 7/6: in doubles 7/6 would be outside.
+        List<Real> thirds = Stream.of("-1/6", "1/3", "1/3", "1/2", "2/3", "2/3", "7/6")
+                .<Real>map(each -> Rational.of(new BigInteger(each.split("/")[0]), new BigInteger(each.split("/")[1])))
+                .toList();
+        assertThat(Boxes.of(thirds, String::valueOf).farOut()).isEmpty();
+        assertThat(Boxes.of(numbers("0", "0.01", "0.02", "0.03", "0.04", "0.075"), String::valueOf)
+                        .farOut())
+                .isEmpty();
+    }
+
+    @Test
     void quartilesOfDecimalsHaveNoTail() {
-        assertThat(Boxes.of(new double[] {0.1, 0.5}, String::valueOf).median()).isEqualTo(new Scale.Tick(0.3, "0.3"));
-        assertThat(Boxes.of(new double[] {0.1, 0.2, 0.4}, String::valueOf)
+        assertThat(Boxes.of(numbers("0.1", "0.5"), String::valueOf).median()).isEqualTo(new Scale.Tick(0.3, "0.3"));
+        assertThat(Boxes.of(numbers("0.1", "0.2", "0.4"), String::valueOf)
                         .lower()
                         .at())
                 .isEqualTo(0.15);

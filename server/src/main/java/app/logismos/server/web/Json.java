@@ -110,7 +110,8 @@ class Json {
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Chart.Cells.class, name = "cells"),
         @JsonSubTypes.Type(value = Chart.Curve.class, name = "curve"),
-        @JsonSubTypes.Type(value = Chart.Path.class, name = "path")
+        @JsonSubTypes.Type(value = Chart.Path.class, name = "path"),
+        @JsonSubTypes.Type(value = Chart.Deleted.class, name = "deleted")
     })
     private interface SourceMixin {}
 

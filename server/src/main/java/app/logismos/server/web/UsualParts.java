@@ -21,13 +21,18 @@ class UsualParts extends ValueDeserializerModifier {
             Chart.class,
             parts("""
                     {"form": "PLOT", "across": null, "series": [], "acrossAxis": {}, "upAxis": {}, "rightAxis": {},
-                     "legend": "ABOVE", "lines": true, "swapped": false, "stacked": false, "marks": [], "beside": false}"""),
+                     "legend": "ABOVE", "lines": true, "swapped": false, "stacked": false, "marks": [], "beside": false,
+                     "headings": null, "acrossDeleted": false}"""),
             Chart.AxisLook.class,
             parts("""
                     {"title": "", "least": "", "most": "", "logarithmic": false}"""),
             Chart.Series.class,
             parts("""
-                    {"name": "", "shape": "POINTS_AND_LINE", "onRight": false, "errors": null, "look": {}, "fit": "NONE"}"""),
+                    {"id": "", "name": "", "shape": "POINTS_AND_LINE", "onRight": false, "errors": null, "look": {},
+                     "fit": "NONE"}"""),
+            Chart.Cells.class,
+            parts("""
+                    {"grid": null}"""),
             Chart.Look.class,
             parts("""
                     {"colour": "", "dash": "USUAL", "width": 0, "marker": "USUAL", "size": 0, "hollow": false,
