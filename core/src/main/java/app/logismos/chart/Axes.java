@@ -70,7 +70,10 @@ final class Axes {
                     title, "", true, Scale.places(reader.places().get()));
         }
         double[] places = lines.stream()
-                .flatMapToDouble(line -> DoubleStream.of(line.x()))
+                .flatMapToDouble(line -> line.shown()
+                        .filter(shown -> !Double.isNaN(shown.left()))
+                        .map(shown -> DoubleStream.of(shown.left(), shown.right()))
+                        .orElseGet(() -> DoubleStream.of(line.x())))
                 .filter(Double::isFinite)
                 .toArray();
         return new ChartData.Axis(
@@ -192,11 +195,16 @@ final class Axes {
             boolean isBar =
                     chart.form() == Chart.Form.PLOT && chart.series().get(i).shape() == Chart.Shape.BARS;
             hasBars |= isBar;
-            double[] shown =
-                    line.hasPole() ? poleless(line) : new double[] {Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY};
+            if (line.shown().isPresent()) {
+                Stream.of(line.shown().get())
+                        .flatMapToDouble(shown -> DoubleStream.of(shown.least(), shown.most()))
+                        .filter(Double::isFinite)
+                        .forEach(heights::add);
+                continue;
+            }
             line.filled().forEach(k -> {
                 double error = k < line.errors().length && Double.isFinite(line.errors()[k]) ? line.errors()[k] : 0;
-                double height = Math.min(shown[1], Math.max(shown[0], line.y()[k]));
+                double height = line.y()[k];
                 if (isBar && chart.stacked()) {
                     double[] sums = height < 0 ? below : above;
                     sums[k] += height;
@@ -213,12 +221,6 @@ final class Axes {
             heights.add(0.0);
         }
         return heights.build().toArray();
-    }
-
-    private static double[] poleless(Line line) {
-        return Sampling.shown(IntStream.range(0, line.x().length)
-                .mapToObj(k -> new Sampling.Sample(line.x()[k], line.y()[k]))
-                .toList());
     }
 
     private Scale scale(Chart.AxisLook look, Optional<Measure> measure, double[] values) {

@@ -14,6 +14,9 @@ import java.util.stream.Stream;
 
 /** A curve through the points of one series, between the axes. */
 final class FittedLine {
+    /** A fitted curve is worked out quickly. */
+    private static final long TIME = 1_000_000_000;
+
     private final Line line;
     private final Lines reader;
     private final FittedCurve curve;
@@ -95,6 +98,10 @@ final class FittedLine {
                 IntStream.of(once).mapToDouble(this::number).toArray());
     }
 
+    private static boolean isByRatio(Axes axes, double least) {
+        return least > 0 && axes.across().scale().logarithmic();
+    }
+
     private double placeAcross(double number) {
         return reader.places().isPresent() ? numbered.place(number) : x.place(number);
     }
@@ -103,7 +110,9 @@ final class FittedLine {
     ChartData.Fit data(View view, Axes axes, DecimalMark mark) {
         double least = IntStream.of(filled).mapToDouble(this::number).min().orElseThrow();
         double most = IntStream.of(filled).mapToDouble(this::number).max().orElseThrow();
-        List<ChartData.Point> drawn = Sampling.of(curve::at, least, most > least ? most : least + 1).stream()
+        Sampling.Range range = new Sampling.Range(least, most > least ? most : least + 1, isByRatio(axes, least));
+        int columns = Math.min(view.columns(), View.USUAL.columns());
+        List<ChartData.Point> drawn = Sampling.of(curve::at, range, columns, TIME).samples().stream()
                 .map(sample -> bare(placeAcross(sample.x()), y.place(sample.y()), axes, mark))
                 .toList();
         double[] residuals = curve.residuals();

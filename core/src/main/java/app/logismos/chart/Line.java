@@ -21,7 +21,7 @@ import java.util.stream.IntStream;
  * @param up the values at {@code y}; empty where they were worked out
  * @param grid the id of the grid they are in
  * @param cells where the values are from
- * @param hasPole whether it goes out of sight somewhere
+ * @param shown the part that is shown of what was worked out, since it may have poles; nothing of cells
  */
 record Line(
         String name,
@@ -35,7 +35,32 @@ record Line(
         List<Value> up,
         String grid,
         List<Address> cells,
-        boolean hasPole) {
+        Optional<Shown> shown) {
+    /**
+     * A part of a drawing.
+     *
+     * @param left where it begins across; not a number where that says nothing, as {@code right}
+     * @param least the lowest place, as {@code most}
+     */
+    record Shown(double left, double right, double least, double most) {}
+
+    /** A line that was worked out. */
+    static Line worked(String name, Optional<Measure> measure, List<Sampling.Sample> samples, Optional<Shown> shown) {
+        return new Line(
+                name,
+                measure.map(Measure::unit).orElse(""),
+                measure,
+                samples.stream().mapToDouble(Sampling.Sample::x).toArray(),
+                samples.stream().mapToDouble(Sampling.Sample::y).toArray(),
+                new double[0],
+                List.of(),
+                List.of(),
+                List.of(),
+                "",
+                List.of(),
+                shown);
+    }
+
     /** The same in another unit, or as it is if it has no other. */
     Line in(Measure other) {
         Measure own = measure.orElseThrow();
@@ -62,7 +87,11 @@ record Line(
                 up,
                 grid,
                 cells,
-                hasPole);
+                shown.map(part -> new Shown(
+                        part.left(),
+                        part.right(),
+                        place(part.least(), measure.orElseThrow(), other),
+                        place(part.most(), measure.orElseThrow(), other))));
     }
 
     private static double place(double height, Measure own, Measure other) {
@@ -83,7 +112,7 @@ record Line(
                 List.of(),
                 grid,
                 cells,
-                hasPole);
+                shown);
     }
 
     boolean isEmpty() {

@@ -12,15 +12,12 @@ import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /** Reads the series of a chart from cells and expressions. */
 final class Lines {
     private final Chart chart;
     private final LiveWorksheet live;
-    private final View view;
     private final List<String> faults;
     private final Pairing pairing;
     private final Optional<Run> across;
@@ -29,10 +26,10 @@ final class Lines {
     private final Display acrossDisplay;
     private final Optional<List<String>> places;
     private final Measure acrossMeasure;
+    private final CurveReading curves;
 
     Lines(Chart chart, LiveWorksheet live, View view, List<String> faults) {
         this.chart = chart;
-        this.view = view;
         this.live = live;
         this.faults = faults;
         this.pairing = new Pairing(chart, live, chart.form() == Chart.Form.PLOT || chart.form() == Chart.Form.SHARES);
@@ -45,7 +42,10 @@ final class Lines {
                 ? live.display()
                 : live.display(across.get().grid(), across.get().cell(acrossStart));
         this.places = namesAcross();
-        this.acrossMeasure = Measure.of(acrossValues).or(this::ofCurve).orElse(new Measure.Numbers());
+        this.acrossMeasure = Measure.of(acrossValues)
+                .or(() -> CurveReading.across(chart, live))
+                .orElse(new Measure.Numbers());
+        this.curves = new CurveReading(chart, live, view, acrossMeasure, faults);
         if (chart.acrossDeleted()) {
             faults.add("What went across was deleted. Choose other cells for it, or let it count 1, 2, 3.");
         }
@@ -60,19 +60,6 @@ final class Lines {
         return (bars || texts || chart.form() == Chart.Form.SHARES) && !acrossValues.isEmpty()
                 ? Optional.of(acrossValues.stream().map(acrossDisplay::text).toList())
                 : Optional.empty();
-    }
-
-    private Optional<Measure> ofCurve() {
-        return chart.series().stream()
-                .flatMap(series -> series.source() instanceof Chart.Curve curve
-                        ? Measure.of(live.worth(curve.from(), chart.grid())).stream()
-                        : series.source() instanceof Chart.Path path ? pathMeasure(path).stream() : Stream.empty())
-                .findFirst();
-    }
-
-    private Optional<Measure> pathMeasure(Chart.Path path) {
-        return Measure.of(live.formula(path.across(), chart.grid(), path.parameter())
-                .apply(live.worth(path.from(), chart.grid())));
     }
 
     /** What stands along the horizontal axis, where it is things without a size. */
@@ -113,6 +100,11 @@ final class Lines {
                 : line.x()[i];
     }
 
+    /** The expressions of the chart. */
+    CurveReading curves() {
+        return curves;
+    }
+
     /** The id of the grid of what goes across. */
     String acrossGrid() {
         return across.map(Run::grid).orElse(chart.grid());
@@ -146,10 +138,10 @@ final class Lines {
             return ofCells(series, cells);
         }
         if (source instanceof Chart.Curve curve) {
-            return ofCurve(series, curve);
+            return curves.line(series, curve);
         }
         return source instanceof Chart.Path path
-                ? ofPath(series, path)
+                ? curves.line(series, path)
                 : without(series.name(), deleted(series.name(), ((Chart.Deleted) source).was()));
     }
 
@@ -199,7 +191,7 @@ final class Lines {
                 up,
                 run.grid(),
                 IntStream.of(lines).mapToObj(run::cell).toList(),
-                false);
+                Optional.empty());
     }
 
     /** Whether a line has a place on the horizontal axis. */
@@ -294,100 +286,8 @@ final class Lines {
                         .toArray();
     }
 
-    private Line ofCurve(Chart.Series series, Chart.Curve curve) {
-        String name = series.name().isEmpty() ? spelled(curve) : series.name();
-        Value from = live.worth(curve.from(), chart.grid());
-        double start = acrossMeasure.place(from);
-        double end = acrossMeasure.place(live.worth(curve.to(), chart.grid()));
-        if (!(start < end)) {
-            return without(name, "The curve " + name + " needs a beginning that is less than its end, in one unit.");
-        }
-        UnaryOperator<Value> formula = live.formula(curve.expression(), chart.grid(), curve.variable());
-        Optional<Measure> measure = firstMeasure(formula, start, end);
-        if (measure.isEmpty()) {
-            return without(name, fault(name, formula.apply(acrossMeasure.value((start + end) / 2))));
-        }
-        // Looked at closely, a curve is sampled closely.
-        double seenFrom =
-                view.across().map(part -> Math.max(start, part.from())).orElse(start);
-        double seenTo = view.across().map(part -> Math.min(end, part.to())).orElse(end);
-        List<Sampling.Sample> samples = Sampling.of(
-                x -> measure.get().place(formula.apply(acrossMeasure.value(x))),
-                seenFrom < seenTo ? seenFrom : start,
-                seenFrom < seenTo ? seenTo : end);
-        double[] shown = Sampling.shown(samples);
-        boolean hasPole = samples.stream()
-                .anyMatch(sample -> sample.hasValue() && (sample.y() < shown[0] || sample.y() > shown[1]));
-        return worked(name, measure, samples, hasPole);
-    }
-
-    private static Line worked(String name, Optional<Measure> measure, List<Sampling.Sample> samples, boolean hasPole) {
-        return new Line(
-                name,
-                measure.map(Measure::unit).orElse(""),
-                measure,
-                samples.stream().mapToDouble(Sampling.Sample::x).toArray(),
-                samples.stream().mapToDouble(Sampling.Sample::y).toArray(),
-                new double[0],
-                List.of(),
-                List.of(),
-                List.of(),
-                "",
-                List.of(),
-                hasPole);
-    }
-
-    private String spelled(Chart.Source source) {
-        return ChartReading.spelled(source, live.display().mark());
-    }
-
-    private Optional<Measure> firstMeasure(UnaryOperator<Value> formula, double start, double end) {
-        int tries = 16;
-        return IntStream.range(0, tries)
-                .mapToObj(i -> formula.apply(acrossMeasure.value(start + (end - start) * (i + 0.5) / tries)))
-                .flatMap(value -> Measure.of(value).stream())
-                .findFirst();
-    }
-
     private Line without(String name, String fault) {
         faults.add(fault);
-        return worked(name, Optional.empty(), List.of(), false);
-    }
-
-    private static String fault(String name, Value value) {
-        return "The curve " + name + " has no values here"
-                + (value instanceof Failure failure ? ". " + failure.message() : " that are numbers.");
-    }
-
-    private Line ofPath(Chart.Series series, Chart.Path path) {
-        String name = series.name().isEmpty() ? spelled(path) : series.name();
-        Value from = live.worth(path.from(), chart.grid());
-        Measure parameter = Measure.of(from).orElse(new Measure.Numbers());
-        double start = parameter.place(from);
-        double end = parameter.place(live.worth(path.to(), chart.grid()));
-        UnaryOperator<Value> across = live.formula(path.across(), chart.grid(), path.parameter());
-        UnaryOperator<Value> up = live.formula(path.up(), chart.grid(), path.parameter());
-        if (!(start < end)) {
-            return without(name, "The curve " + name + " needs a beginning that is less than its end, in one unit.");
-        }
-        Optional<Measure> measure = Measure.of(up.apply(parameter.value((start + end) / 2)));
-        if (measure.isEmpty()) {
-            return without(name, fault(name, up.apply(parameter.value((start + end) / 2))));
-        }
-        // Both coordinates are sampled where either bends.
-        List<Double> places = Stream.concat(
-                        Sampling.of(t -> acrossMeasure.place(across.apply(parameter.value(t))), start, end).stream(),
-                        Sampling.of(t -> measure.get().place(up.apply(parameter.value(t))), start, end).stream())
-                .map(Sampling.Sample::x)
-                .distinct()
-                .sorted()
-                .toList();
-        List<Sampling.Sample> samples = places.stream()
-                .map(t -> new Sampling.Sample(
-                        acrossMeasure.place(across.apply(parameter.value(t))),
-                        measure.get().place(up.apply(parameter.value(t)))))
-                .map(sample -> Double.isFinite(sample.x()) ? sample : new Sampling.Sample(sample.x(), Double.NaN))
-                .toList();
-        return worked(name, measure, samples, false);
+        return Line.worked(name, Optional.empty(), List.of(), Optional.empty());
     }
 }

@@ -182,23 +182,52 @@ public final class LiveWorksheet {
      * @param grid whose first cell its references count from
      */
     public UnaryOperator<Value> formula(String expression, String grid, String variable) {
+        return formula(expression, grid, variable, budget());
+    }
+
+    /**
+     * The same within a time that others share.
+     *
+     * @param budget the time that is left
+     */
+    public UnaryOperator<Value> formula(String expression, String grid, String variable, Budget budget) {
         Parser.Outcome read = Parser.parse(expression, 0, Address.FIRST, worksheet.vocabulary());
         if (read instanceof Parser.Outcome.Refused refused) {
             return value -> refused.failure();
         }
         Expression parsed = ((Parser.Outcome.Parsed) read).expression();
+        return value -> value(parsed, grid, variable, value, budget);
+    }
+
+    /** The time of one calculation. */
+    public Budget budget() {
+        return Budget.of(limits);
+    }
+
+    /** What a calculation may take. */
+    public Limits limits() {
+        return limits;
+    }
+
+    /** An expression by its parts; nothing where it cannot be read. */
+    public Optional<Expression> parsed(String expression) {
+        return Parser.parse(expression, 0, Address.FIRST, worksheet.vocabulary())
+                        instanceof Parser.Outcome.Parsed parsed
+                ? Optional.of(parsed.expression())
+                : Optional.empty();
+    }
+
+    /** What a part of such an expression is worth, where its variable has a value. */
+    public Value value(Expression part, String grid, String variable, Value at, Budget budget) {
         Scope scope = evaluation.scope(grid, true);
-        Budget budget = Budget.of(limits);
-        return value -> {
-            try {
-                return Bounded.within(
-                        budget,
-                        () -> new Evaluator(new WithVariable(scope, variable, value), Address.FIRST, limits, budget)
-                                .value(parsed));
-            } catch (Budget.Stopped stopped) {
-                return stopped.failure(limits);
-            }
-        };
+        try {
+            return Bounded.within(
+                    budget,
+                    () -> new Evaluator(new WithVariable(scope, variable, at), Address.FIRST, limits, budget)
+                            .value(part));
+        } catch (Budget.Stopped stopped) {
+            return stopped.failure(limits);
+        }
     }
 
     /**
