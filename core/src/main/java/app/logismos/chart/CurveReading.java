@@ -224,6 +224,13 @@ final class CurveReading {
                 : !right.hasValue() || low > 0 && !samples.get(low - 1).hasValue();
     }
 
+    /** The slope of a curve at a place. */
+    Slope slope(Chart.Curve curve, Measure up, double x, double width) {
+        DoubleUnaryOperator function = places(curve.expression(), curve.variable(), across, up);
+        Sampling.Range around = new Sampling.Range(x - width / 2, x + width / 2, false);
+        return Slope.of(function, plain(curve.expression(), curve.variable(), across, up, around), x, width);
+    }
+
     private String spelled(Chart.Source source) {
         return ChartReading.spelled(source, live.display().mark());
     }

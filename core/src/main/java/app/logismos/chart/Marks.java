@@ -1,6 +1,5 @@
 package app.logismos.chart;
 
-import app.logismos.display.DecimalMark;
 import app.logismos.display.Typeset;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
@@ -10,18 +9,9 @@ import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Chart;
 import java.util.List;
 import java.util.Optional;
-import org.hipparchus.analysis.UnivariateFunction;
-import org.hipparchus.analysis.differentiation.DSFactory;
-import org.hipparchus.analysis.differentiation.FiniteDifferencesDifferentiator;
 
 /** What people have put on a chart, as it is drawn. */
 final class Marks {
-    /** Finite differences over nine places: exact to about ten digits for smooth curves. */
-    private static final int PLACES = 9;
-
-    /** Their distance, as a part of what is seen. */
-    private static final double STEP = 1e-3;
-
     private final Chart chart;
     private final LiveWorksheet live;
     private final List<Line> lines;
@@ -93,30 +83,71 @@ final class Marks {
             return failed(tangent, "A tangent needs a series that has an expression.");
         }
         Line line = lines.get(place);
-        Measure across = reader.acrossMeasure();
-        Measure up = line.measure().orElse(new Measure.Numbers());
-        var formula = live.formula(curve.expression(), chart.grid(), curve.variable());
-        UnivariateFunction function = x -> up.place(formula.apply(across.value(x)));
-        double height = function.value(tangent.across());
         Scale seen = axes.across().scale();
-        double slope = new FiniteDifferencesDifferentiator(PLACES, STEP * (seen.most() - seen.least()) / PLACES)
-                .differentiate(function)
-                .value(new DSFactory(1, 1).variable(0, tangent.across()))
-                .getPartialDerivative(1);
-        if (!Double.isFinite(height) || !Double.isFinite(slope)) {
-            return failed(tangent, "The curve has no tangent at " + axes.acrossText(tangent.across()) + ".");
+        Measure up = line.measure().orElse(new Measure.Numbers());
+        double x = tangent.across();
+        Slope slope = reader.curves().slope(curve, up, x, seen.most() - seen.least());
+        String there = axes.acrossText(x);
+        if (!Double.isFinite(slope.height())) {
+            return failed(tangent, "The curve has no value at " + there + ", so it has no tangent there.");
         }
-        double reach = (seen.most() - seen.least()) / 8;
-        DecimalMark mark = live.display().mark();
+        boolean isOnRight = axes.isOnRight(place);
         String unit = ratio(line.unit(), axes.across().unit());
-        return new ChartData.Mark(
-                "tangent",
-                new Place(tangent.across() - reach, height - slope * reach),
-                Optional.of(new Place(tangent.across() + reach, height + slope * reach)),
-                "slope ≈ " + mark.number(FittedCurve.rounded(slope)) + (unit.isEmpty() ? "" : " " + unit) + " at "
-                        + axes.acrossText(tangent.across()),
-                "",
-                axes.isOnRight(place));
+        TangentLine drawn = new TangentLine(
+                x, slope.height(), seen, (isOnRight ? axes.right().orElse(axes.up()) : axes.up()).scale());
+        if (slope.both().isPresent()) {
+            double both = slope.both().getAsDouble();
+            return mark(drawn.end(both, -1), drawn.end(both, 1), told("slope", both, unit, there), isOnRight);
+        }
+        if (slope.left().isPresent() && slope.right().isPresent()) {
+            return failed(
+                    tangent,
+                    "The curve has a kink at " + there + ", so it has no tangent there: "
+                            + told("its slope is", slope.left().getAsDouble(), unit) + " from the left and "
+                            + told("", slope.right().getAsDouble(), unit).strip() + " from the right.");
+        }
+        if (slope.left().isPresent() || slope.right().isPresent()) {
+            boolean isLeft = slope.left().isPresent();
+            double side = (isLeft ? slope.left() : slope.right()).getAsDouble();
+            String from = isLeft ? "slope from the left" : "slope from the right";
+            return mark(
+                    new Place(x, slope.height()),
+                    drawn.end(side, isLeft ? -1 : 1),
+                    told(from, side, unit, there),
+                    isOnRight);
+        }
+        return failed(
+                tangent,
+                "The curve " + (slope.jumps() ? "jumps" : "stands upright or ends") + " at " + there
+                        + ", so it has no tangent there.");
+    }
+
+    private String told(String what, double slope, String unit) {
+        return what + " ≈ " + live.display().mark().number(FittedCurve.rounded(slope))
+                + (unit.isEmpty() ? "" : " " + unit);
+    }
+
+    private String told(String what, double slope, String unit, String there) {
+        return told(what, slope, unit) + " at " + there;
+    }
+
+    private static ChartData.Mark mark(Place from, Place to, String text, boolean isOnRight) {
+        return new ChartData.Mark("tangent", from, Optional.of(to), text, "", isOnRight);
+    }
+
+    /** A tangent as it is drawn: straight, also where equal ratios are equally far apart. */
+    private record TangentLine(double x, double y, Scale across, Scale up) {
+        private static final double REACH = 1 / 8.0;
+
+        Place end(double slope, int way) {
+            Sampling.Range range = new Sampling.Range(across.least(), across.most(), across.logarithmic());
+            boolean isByRatio = across.logarithmic() && x > 0;
+            double end = isByRatio
+                    ? x * Math.exp(way * REACH * Math.log(range.to() / range.from()))
+                    : x + way * REACH * (range.to() - range.from());
+            double along = isByRatio ? slope * x * Math.log(end / x) : slope * (end - x);
+            return new Place(end, up.logarithmic() && y > 0 ? y * Math.exp(along / y) : y + along);
+        }
     }
 
     private static String ratio(String up, String across) {

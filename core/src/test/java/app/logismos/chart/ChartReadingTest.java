@@ -536,6 +536,38 @@ class ChartReadingTest {
         assertThat(data.faults()).isEmpty();
     }
 
+    @ParameterizedTest(name = "{0} at {1}: {2}")
+    @CsvSource(delimiter = '|', textBlock = """
+            1/x | 0.001 | slope ≈ -1000000 at 0.001
+            x^3 | 1 | slope ≈ 3 at 1
+            sin(50*x) | 0 | slope ≈ 50 at 0
+            e^(x/2)*ln(x+1) | 1 | slope ≈ 1.396 at 1
+            x^1.5 | 0 | slope from the right ≈ 0 at 0
+            floor(x) | 2 | slope from the right ≈ 0 at 2
+            floor(x) | 2.5 | slope ≈ 0 at 2.5
+            abs(x-1) | 1 | The curve has a kink at 1, so it has no tangent there: its slope is ≈ -1 from the left and ≈ 1 from the right.
+            max(x, 2) | 2 | The curve has a kink at 2, so it has no tangent there: its slope is ≈ 0 from the left and ≈ 1 from the right.
+            if(x < 2, x^2, 5*x) | 2 | slope from the right ≈ 5 at 2
+            sqrt(x) | 0 | The curve stands upright or ends at 0, so it has no tangent there.
+            1/x | 0 | The curve has no value at 0, so it has no tangent there.
+            x^2*1 kg | 3 | slope ≈ 6 kg at 3
+            root(x, 3) | 8 | slope ≈ 0.08333 at 8
+            20 °C + 75 K*e^(-x/10) | 5 | slope ≈ -4.549 °C at 5
+            """)
+    void aTangentIsTakenAtThePlaceFromEitherSide(String expression, double at, String told) {
+        Chart curve = Chart.of(
+                        "c",
+                        "Curve",
+                        "g",
+                        Optional.empty(),
+                        Chart.Series.of(new Chart.Curve(expression, "x", "0", "10"), "", Chart.Shape.LINE))
+                .withMarks(new Chart.Tangent("0", at));
+        ChartData data = of(curve, live(0));
+        assertThat(Stream.concat(data.marks().stream().map(ChartData.Mark::text), data.faults().stream())
+                        .filter(text -> !text.isEmpty()))
+                .containsExactly(told);
+    }
+
     @Test
     void aTangentHasTheSlopeOfTheCurve() {
         Chart curve = Chart.of(
