@@ -194,19 +194,25 @@ public final class ChartReading {
         double[] y = isWhole
                 ? line.y()
                 : IntStream.of(seen).mapToDouble(i -> line.y()[i]).toArray();
-        boolean isCloud = series.shape() == Chart.Shape.POINTS || !line.isUpwards();
-        int[] kept = isCloud ? Reduction.cloud(x, y, view.markers()) : Reduction.line(x, y, view.columns());
+        int[] kept = series.shape() == Chart.Shape.POINTS
+                ? Reduction.cloud(x, y, view.markers())
+                : line.isUpwards() ? Reduction.line(x, y, view.columns()) : Reduction.path(x, y, view.markers());
         return isWhole ? kept : IntStream.of(kept).map(i -> seen[i]).toArray();
     }
 
     /** The points in sight and one on either side, to which the line goes on. */
     private int[] seen(Line line) {
-        int[] inside = IntStream.range(0, line.x().length)
-                .filter(i -> view.sees(line.x()[i]))
+        double[] x = line.x();
+        int first = IntStream.range(0, x.length)
+                .filter(i -> view.reaches(x[i]))
+                .findFirst()
+                .orElse(x.length);
+        int behind = IntStream.range(first, x.length)
+                .filter(i -> view.isBefore(x[i]))
+                .findFirst()
+                .orElse(x.length);
+        return IntStream.range(Math.max(0, first - 1), Math.min(x.length, behind + 1))
                 .toArray();
-        int first = inside.length == 0 ? 0 : Math.max(0, inside[0] - 1);
-        int last = inside.length == 0 ? 0 : Math.min(line.x().length - 1, inside[inside.length - 1] + 1);
-        return IntStream.rangeClosed(first, line.x().length == 0 ? -1 : last).toArray();
     }
 
     /** The name of a series: its own, its heading, or where it comes from. */

@@ -7,6 +7,7 @@ import app.logismos.sheet.Chart;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.Value;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -199,11 +200,14 @@ final class CurveReading {
                     new Sampling.Sample(place, sample.y()),
                     (first, second) -> first.hasValue() ? new Sampling.Sample(first.x(), sample.y()) : first);
         }
-        return byParameter.values().stream()
-                .map(sample -> Double.isFinite(sample.x()) && sample.hasValue()
-                        ? sample
-                        : new Sampling.Sample(Double.NaN, Double.NaN))
-                .toList();
+        List<Sampling.Sample> joined = new ArrayList<>();
+        double last = 0;
+        for (Sampling.Sample sample : byParameter.values()) {
+            boolean isGap = !Double.isFinite(sample.x()) || !sample.hasValue();
+            last = Double.isFinite(sample.x()) ? sample.x() : last;
+            joined.add(isGap ? new Sampling.Sample(last, Double.NaN) : sample);
+        }
+        return joined;
     }
 
     /** Whether the line through samples is broken at a place. */

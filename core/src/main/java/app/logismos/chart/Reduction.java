@@ -89,6 +89,50 @@ final class Reduction {
         }
     }
 
+    /**
+     * The places of the points to keep of a line that goes any way: in their order, with its gaps. A point that is as far
+     * as a field of the picture from the last kept one stays, fields growing until there are few enough.
+     *
+     * @param most how many points are few enough
+     */
+    static int[] path(double[] x, double[] y, int most) {
+        if (x.length <= most) {
+            return all(x.length);
+        }
+        double[] across = range(x);
+        double[] up = range(y);
+        for (int fields = 4_096; ; fields /= 2) {
+            List<Integer> kept = new ArrayList<>();
+            int last = -1;
+            boolean isPending = false;
+            for (int i = 0; i < x.length; i++) {
+                if (!Double.isFinite(x[i]) || !Double.isFinite(y[i])) {
+                    if (last >= 0 && isPending) {
+                        kept.add(i - 1); // the line reaches to the gap
+                    }
+                    if (last >= 0 || kept.isEmpty()) {
+                        kept.add(i);
+                    }
+                    last = -1;
+                    isPending = false;
+                    continue;
+                }
+                int field = field(x[i], across, fields) * fields + field(y[i], up, fields);
+                isPending = field == last;
+                if (!isPending) {
+                    kept.add(i);
+                    last = field;
+                }
+            }
+            if (isPending) {
+                kept.add(x.length - 1);
+            }
+            if (kept.size() <= most || fields <= 64) {
+                return kept.stream().mapToInt(Integer::intValue).toArray();
+            }
+        }
+    }
+
     private static int[] withExtremes(double[] y, List<Integer> kept) {
         List<Integer> extremes = new ArrayList<>();
         keep(y, 0, y.length, extremes);

@@ -42,8 +42,13 @@ public record View(int columns, Optional<Part> across, Optional<Part> up) {
         return Math.max(MOST_MARKERS, columns);
     }
 
-    boolean sees(double place) {
-        return across.isEmpty()
-                || place >= across.get().from() && place <= across.get().to();
+    /** Whether a place is where the part that is seen begins, or further. */
+    boolean reaches(double place) {
+        return across.isEmpty() || place >= across.get().from();
+    }
+
+    /** Whether what is seen ends before a place. */
+    boolean isBefore(double place) {
+        return across.isPresent() && place > across.get().to();
     }
 }

@@ -536,6 +536,15 @@ class ChartReadingTest {
         assertThat(data.faults()).isEmpty();
     }
 
+    @Test
+    void aPartBetweenTwoPointsShowsTheLineBetweenThem() {
+        LiveWorksheet live = live(0, "0", "5", "6", "10", "9", "8", "20", "1", "1");
+        View between = new View(640, Optional.of(new View.Part(12, 13)), Optional.empty());
+        assertThat(ChartReading.of(chart, live, between).series().get(0).points())
+                .extracting(ChartData.Point::across)
+                .containsExactly(10.0, 20.0);
+    }
+
     @ParameterizedTest(name = "{0} at {1}: {2}")
     @CsvSource(delimiter = '|', textBlock = """
             1/x | 0.001 | slope ≈ -1000000 at 0.001

@@ -79,4 +79,26 @@ class ReductionTest {
                     .isBetween(kept.length / 3L, kept.length * 2L / 3);
         });
     }
+
+    @Test
+    void aLineThatGoesAnyWayKeepsItsOrderAndItsGaps() {
+        int count = 60_000;
+        double[] x = IntStream.range(0, count)
+                .mapToDouble(i -> i * Math.cos(i / 900.0))
+                .toArray();
+        double[] y = IntStream.range(0, count)
+                .mapToDouble(i -> i % 20_000 == 19_999 ? Double.NaN : i * Math.sin(i / 900.0))
+                .toArray();
+        int[] kept = Reduction.path(x, y, 4_000);
+        assertThat(kept).isSorted().hasSizeLessThanOrEqualTo(4_000).contains(19_999, 39_999, 59_999);
+        // Whatever was left out is close to the point that was kept before it.
+        int before = 0;
+        for (int i = 0; i < count; i++) {
+            before = before + 1 < kept.length && kept[before + 1] <= i ? before + 1 : before;
+            int at = kept[before];
+            if (Double.isFinite(y[i]) && Double.isFinite(y[at])) {
+                assertThat(Math.hypot(x[i] - x[at], y[i] - y[at])).isLessThan(2 * count / 64.0);
+            }
+        }
+    }
 }
