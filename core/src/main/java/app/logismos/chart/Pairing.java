@@ -75,14 +75,19 @@ final class Pairing {
     private int decided() {
         int own =
                 isAlong ? 0 : live.grid(chart.grid()).map(Block.Grid::headings).orElse(0);
-        return own > begin && all().anyMatch(run -> run.end() > own) ? own - begin : areWords(begin) ? 1 : 0;
+        if (own > begin && all().anyMatch(run -> run.end() > own)) {
+            return own - begin;
+        }
+        return areWords(begin, own == 0) ? 1 : 0;
     }
 
     /**
      * Whether a line has headings: words above values. What goes across decides where it has values; else most of the
      * series.
+     *
+     * @param mayStandAlone whether a word across that has nothing up is a heading
      */
-    private boolean areWords(int line) {
+    private boolean areWords(int line, boolean mayStandAlone) {
         if (across.isPresent() && across.get().hasSizesBehind(line)) {
             if (across.get().hasWordAt(line)) {
                 return true;
@@ -90,6 +95,10 @@ final class Pairing {
             if (across.get().hasSizeAt(line)) {
                 return false;
             }
+        }
+        boolean isAcrossOnly = across.isPresent() && runs.values().stream().noneMatch(run -> run.covers(line));
+        if (mayStandAlone && isAcrossOnly && !runs.isEmpty()) {
+            return across.get().hasWordAt(line);
         }
         List<Run> measured =
                 runs.values().stream().filter(run -> run.hasSizesBehind(line)).toList();
