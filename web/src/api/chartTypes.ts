@@ -36,7 +36,10 @@ export interface SeriesLook {
 }
 
 export type Source =
-  | { readonly of: 'cells'; readonly area: string }
+  /** Cells of the chart's grid, or of another by its id. */
+  | { readonly of: 'cells'; readonly area: string; readonly grid: string | null }
+  /** Cells that were deleted. */
+  | { readonly of: 'deleted'; readonly was: string }
   | {
       readonly of: 'curve'
       readonly expression: string
@@ -54,6 +57,8 @@ export type Source =
     }
 
 export interface ChartSeries {
+  /** By which marks know it, whatever its place. */
+  readonly id: string
   readonly source: Source
   readonly name: string
   readonly shape: Shape
@@ -74,7 +79,7 @@ export type Mark =
       readonly fromUp: number
       readonly text: string
     }
-  | { readonly kind: 'tangent'; readonly series: number; readonly across: number }
+  | { readonly kind: 'tangent'; readonly series: string; readonly across: number }
 
 export interface Chart {
   readonly kind: 'chart'
@@ -93,6 +98,10 @@ export interface Chart {
   readonly stacked: boolean
   readonly marks: readonly Mark[]
   readonly beside: boolean
+  /** How many of the first lines of its ranges are headings; null where the cells decide. */
+  readonly headings: number | null
+  /** Whether what went across was deleted. */
+  readonly acrossDeleted: boolean
 }
 
 /** A place with its text. */
@@ -196,6 +205,8 @@ export interface ChartData {
   readonly up: ChartAxis
   readonly right: ChartAxis | null
   readonly series: readonly DrawnSeries[]
+  /** How many of the first lines of its ranges are headings. */
+  readonly headings: number
   readonly bins: { readonly edges: readonly Tick[]; readonly counts: readonly (readonly number[])[] } | null
   readonly boxes: readonly Box[]
   readonly table: TwoWay | null

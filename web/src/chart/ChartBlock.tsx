@@ -6,15 +6,17 @@ import { areaBetween, atOf, type At } from '../grid/address'
 import { BlockCaption } from '../page/BlockCaption'
 import { later } from '../page/later'
 import { useKeptState, useOpenWorksheet } from '../worksheet/context'
-import { Words } from '../typeset/Words'
 import { useWorksheetStore, type Selection } from '../worksheet/store'
 import styles from './ChartBlock.module.css'
 import { useChartStore } from './chartStore'
 import { EarlierLooks } from './EarlierLooks'
 import { MarksLayer } from './MarksLayer'
 import { hasPlaces, pixelsOf, type Pixels } from './pixels'
+import { gridOf } from './made'
 import { RunBar } from './RunBar'
+import { Deleted } from './Deleted'
 import { Spoken } from './Spoken'
+import { Told } from './Told'
 import { canZoom, usePointer, windowOf, zoomed } from './usePointer'
 import { useRunning } from './useRunning'
 import type { Turned } from './options/options'
@@ -96,11 +98,8 @@ export function ChartBlock({ chart }: { readonly chart: Chart }) {
           </div>
         )}
       </div>
-      {shown?.faults.map((fault) => (
-        <p key={fault} className={styles.fault} role="status">
-          <Words text={fault} />
-        </p>
-      ))}
+      {shown && <Told faults={shown.faults} />}
+      {at === null && <Deleted chart={chart} />}
       {running && <RunBar running={running} />}
       {at === null && selected && looks.length > 1 && !running && <EarlierLooks chart={chart} looks={looks} />}
       {spoken && <Spoken data={spoken} />}
@@ -310,15 +309,15 @@ function useChosen(chart: Chart): ReadonlySet<string> {
   const selection = useSettledSelection()
   const { data } = useChart(useOpenWorksheet().worksheet.id, useOpenWorksheet().at, chart.id)
   return useMemo(() => {
-    if (selection.kind !== 'cells' || selection.grid !== chart.grid || !data) return NOTHING
+    if (selection.kind !== 'cells' || !data) return NOTHING
     const area = areaBetween(selection.anchor, selection.focus)
     const isIn = ({ column, row }: At) =>
       column >= area.first.column && column <= area.last.column && row >= area.first.row && row <= area.last.row
     const across = chart.across ? areaOf(chart.across) : null
     const cells = stopsOf(data).flatMap((stops) =>
-      stops.flatMap(({ cell }) => {
+      stops.flatMap(({ cell, series }) => {
         const at = cell ? atOf(cell) : null
-        if (!at || !cell) return []
+        if (!at || !cell || gridOf(chart, series) !== selection.grid) return []
         // A point is chosen by its own cell or by the one across.
         const beside = across ? { column: across.column, row: at.row } : at
         return isIn(at) || isIn(beside) ? [cell] : []
@@ -340,9 +339,10 @@ function useChoose(chart: Chart) {
       const cells = stops.flatMap(({ cell }) => (cell ? [atOf(cell)] : [])).filter((at) => at !== null)
       const [first] = cells
       const last = cells.at(-1)
-      if (first && last) select({ kind: 'cells', grid: chart.grid, anchor: first, focus: last })
+      const grid = gridOf(chart, stops[0]?.series ?? 0)
+      if (first && last) select({ kind: 'cells', grid, anchor: first, focus: last })
       else select({ kind: 'chart', id: chart.id, series: stops[0]?.series ?? 0 })
     },
-    [chart.grid, chart.id, select],
+    [chart, select],
   )
 }

@@ -74,6 +74,7 @@ export const dataOf = (series: readonly DrawnSeries[], part: Partial<ChartData> 
   up: axisOfTicks(0, 2, [0, 1, 2], { title: 'heat', unit: '°C' }),
   right: null,
   series,
+  headings: 0,
   bins: null,
   boxes: [],
   table: null,

@@ -58,9 +58,9 @@ describe('a chart of the selection', () => {
 
 describe('the table of a two-way chart', () => {
   const chart = newChart('Strength', 'lots', 'A1:A9', [
-    newSeries({ of: 'cells', area: 'B1:B9' }, 'LINE'),
+    newSeries({ of: 'cells', area: 'B1:B9', grid: null }, 'LINE'),
     newSeries({ of: 'curve', expression: 'x^2', variable: 'x', from: '0', to: '1' }, 'LINE'),
-    newSeries({ of: 'cells', area: 'C1:D9' }, 'LINE'),
+    newSeries({ of: 'cells', area: 'C1:D9', grid: null }, 'LINE'),
   ])
 
   it('reaches from the first of its cells to the last', () => {

@@ -15,8 +15,18 @@ export const USUAL_LOOK: SeriesLook = {
   labels: false,
 }
 
+/** Cells of the chart's own grid. */
+export const cellsIn = (area: string, grid: string | null = null): Source => ({ of: 'cells', area, grid })
+
+/** The grid that a series draws from. */
+export const gridOf = (chart: Chart, series: number): string => {
+  const source = chart.series[series]?.source
+  return source?.of === 'cells' ? (source.grid ?? chart.grid) : chart.grid
+}
+
 /** A series in the usual look. */
 export const newSeries = (source: Source, shape: Shape, name = ''): ChartSeries => ({
+  id: freshId('series'),
   source,
   name,
   shape,
@@ -49,18 +59,20 @@ export const newChart = (
   stacked: false,
   marks: [],
   beside: false,
+  headings: null,
+  acrossDeleted: false,
 })
 
 /** The columns of a two-way table as a chart of series: the first across, the others up. */
 export function apart(chart: Chart, table: string): Pick<Chart, 'across' | 'series'> {
   const [first, ...others] = linesOf(areaOf(table))
   return first && others.length > 0
-    ? { across: first, series: others.map((area) => newSeries({ of: 'cells', area }, 'POINTS_AND_LINE')) }
+    ? { across: first, series: others.map((area) => newSeries(cellsIn(area), 'POINTS_AND_LINE')) }
     : { across: chart.across, series: chart.series }
 }
 
 /** The lines of an area, each a column, or a row where it is wider than high. */
-function linesOf(area: Area): readonly string[] {
+export function linesOf(area: Area): readonly string[] {
   const rows = area.last.row - area.first.row + 1
   const columns = area.last.column - area.first.column + 1
   return columns > rows && rows <= 6 && columns > 2
@@ -87,7 +99,7 @@ export function chartOfSelection(): Chart | null {
     'New chart',
     selection.grid,
     others.length > 0 ? first : null,
-    series.map((cells) => newSeries({ of: 'cells', area: cells }, 'POINTS_AND_LINE')),
+    series.map((cells) => newSeries(cellsIn(cells), 'POINTS_AND_LINE')),
   )
 }
 

@@ -9,7 +9,7 @@ import { echarts } from './registered'
 /** Digits that `toBeCloseTo` asks for: to a pixel. */
 const PIXEL = -0.3
 
-const chart = newChart('Cooling', 'g', null, [newSeries({ of: 'cells', area: 'B1:B9' }, 'LINE')])
+const chart = newChart('Cooling', 'g', null, [newSeries({ of: 'cells', area: 'B1:B9', grid: null }, 'LINE')])
 const cooling = dataOf([seriesOf('Cup', [pointAt(0, 2), pointAt(10, 0)])])
 
 let drawn: ReturnType<typeof echarts.init>

@@ -4,8 +4,8 @@ import { newChart, newSeries } from './made'
 import { CHART_SETTINGS, SERIES_SETTINGS, withForm, withoutSeries } from './settings'
 
 const columns: Chart = newChart('Look', 'g', 'A1:A9', [
-  newSeries({ of: 'cells', area: 'B1:B9' }, 'LINE'),
-  newSeries({ of: 'cells', area: 'C1:C9' }, 'POINTS'),
+  newSeries({ of: 'cells', area: 'B1:B9', grid: null }, 'LINE'),
+  newSeries({ of: 'cells', area: 'C1:C9', grid: null }, 'POINTS'),
 ])
 
 test('columns become one two-way table and go apart again', () => {
@@ -19,24 +19,22 @@ test('columns become one two-way table and go apart again', () => {
   })
 })
 
-test('tangents stay on their curves when a series is taken out', () => {
-  const curve = (expression: string) =>
-    newSeries({ of: 'curve', expression, variable: 'x', from: '0', to: '9' }, 'LINE')
+test('tangents go with their curve when it is taken out, and others stay', () => {
+  const curve = (id: string, expression: string) => ({
+    ...newSeries({ of: 'curve', expression, variable: 'x', from: '0', to: '9' }, 'LINE'),
+    id,
+  })
   const chart: Chart = {
     ...columns,
-    series: [curve('x'), curve('x^2'), curve('x^3')],
+    series: [curve('a', 'x'), curve('b', 'x^2'), curve('c', 'x^3')],
     marks: [
-      { kind: 'tangent', series: 0, across: 1 },
-      { kind: 'tangent', series: 2, across: 3 },
+      { kind: 'tangent', series: 'a', across: 1 },
+      { kind: 'tangent', series: 'c', across: 3 },
       { kind: 'label', across: 1, up: 1, text: 'here' },
     ],
   }
-  expect(withoutSeries(chart, 0).marks).toEqual([{ kind: 'tangent', series: 1, across: 3 }, chart.marks[2]])
-  expect(withoutSeries(chart, 1).marks).toEqual([
-    chart.marks[0],
-    { kind: 'tangent', series: 1, across: 3 },
-    chart.marks[2],
-  ])
+  expect(withoutSeries(chart, 0).marks).toEqual([chart.marks[1], chart.marks[2]])
+  expect(withoutSeries(chart, 1).marks).toEqual(chart.marks)
   expect(withoutSeries(chart, 2).marks).toEqual([chart.marks[0], chart.marks[2]])
 })
 
@@ -80,6 +78,6 @@ test.each([
   ['labels', 'FIELDS', 'LINE', true],
   ['labels', 'SHARES', 'LINE', false],
 ] as const)('%s of a series is offered where it is seen: %s, %s', (id, form, shape, isOffered) => {
-  const chart: Chart = { ...columns, form, series: [newSeries({ of: 'cells', area: 'B1:B9' }, shape)] }
+  const chart: Chart = { ...columns, form, series: [newSeries({ of: 'cells', area: 'B1:B9', grid: null }, shape)] }
   expect(SERIES_SETTINGS.find((setting) => setting.id === id)?.isPossible?.(chart, 0)).toBe(isOffered)
 })

@@ -42,7 +42,7 @@ export function withForm(chart: Chart, form: Form): Chart {
   const table = tableOf(chart)
   return table === ''
     ? { ...chart, form }
-    : { ...chart, form, across: null, series: [{ ...first, source: { of: 'cells', area: table } }] }
+    : { ...chart, form, across: null, series: [{ ...first, source: { of: 'cells', area: table, grid: null } }] }
 }
 
 const withShape = (chart: Chart, shape: Shape, series: number): Chart =>
@@ -54,13 +54,11 @@ export const withSeries = (chart: Chart, series: number, part: Partial<ChartSeri
   series: chart.series.map((each, at) => (at === series ? { ...each, ...part } : each)),
 })
 
-/** The chart without one series: its tangents go with it, and those of others stay on theirs. */
+/** The chart without one series: its tangents go with it. */
 export const withoutSeries = (chart: Chart, series: number): Chart => ({
   ...chart,
   series: chart.series.toSpliced(series, 1),
-  marks: chart.marks
-    .filter((mark) => mark.kind !== 'tangent' || mark.series !== series)
-    .map((mark) => (mark.kind === 'tangent' && mark.series > series ? { ...mark, series: mark.series - 1 } : mark)),
+  marks: chart.marks.filter((mark) => mark.kind !== 'tangent' || mark.series !== chart.series[series]?.id),
 })
 
 const withLook = (chart: Chart, series: number, part: Partial<SeriesLook>): Chart => {
@@ -103,6 +101,13 @@ const LEGENDS: readonly (readonly [Legend, string])[] = [
   ['ABOVE', 'above'],
   ['BESIDE', 'beside'],
   ['BELOW', 'below'],
+]
+
+const HEADINGS: readonly (readonly [number | null, string])[] = [
+  [null, 'as the cells say'],
+  [0, 'none'],
+  [1, 'first line'],
+  [2, 'first two'],
 ]
 
 const DASHES: readonly (readonly [Dash, string])[] = [
@@ -188,6 +193,18 @@ export const CHART_SETTINGS: readonly Setting[] = [
     also: 'stack stacked group grouped',
     isPossible: (chart) => isPlot(chart) && chart.series.some((series) => series.shape === 'BARS'),
     choices: (chart) => yesOrNo(chart.stacked, (stacked) => ({ ...chart, stacked })),
+  },
+  {
+    id: 'headings',
+    says: 'Headings',
+    also: 'header first row line names of series',
+    isPossible: (chart) => !isTable(chart.form) && chart.series.some((series) => series.source.of === 'cells'),
+    choices: (chart) =>
+      HEADINGS.map(([headings, label]) => ({
+        label,
+        isOn: chart.headings === headings,
+        chosen: () => ({ ...chart, headings }),
+      })),
   },
   {
     id: 'lines-behind',

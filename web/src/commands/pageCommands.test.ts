@@ -5,7 +5,7 @@ import { lots, openPage, possible, remark, run, sectionOf, selectCells } from '.
 import { freeTitle, moveEdit, newGrid, pageCommands, placeOf } from './pageCommands'
 
 const chart = {
-  ...newChart('Prices', 'lots', 'A1:A8', [newSeries({ of: 'cells', area: 'B1:B8' }, 'LINE')]),
+  ...newChart('Prices', 'lots', 'A1:A8', [newSeries({ of: 'cells', area: 'B1:B8', grid: null }, 'LINE')]),
   id: 'prices',
 }
 const prices = { ...lots, id: 'leaf', title: 'Leaf prices' }

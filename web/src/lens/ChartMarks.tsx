@@ -18,12 +18,12 @@ export function ChartMarks({ chart, data, onChange }: Props) {
   const { across, up } = data
   const part = (axis: typeof across, share: number) => axis.scale.least + (axis.scale.most - axis.scale.least) * share
   const middle = { across: part(across, 0.5), up: part(up, 0.5) }
-  const curve = chart.series.findIndex((series) => series.source.of === 'curve')
+  const curve = chart.series.find((series) => series.source.of === 'curve')
   const kinds: readonly (readonly [string, Mark])[] = [
     ['label', { kind: 'label', ...middle, text: 'label' }],
     ['arrow', { kind: 'arrow', ...middle, fromAcross: part(across, 0.65), fromUp: part(up, 0.7), text: 'here' }],
     ['formula', { kind: 'formula', ...middle, text: 'y = x^2' }],
-    ...(curve >= 0 ? ([['tangent', { kind: 'tangent', series: curve, across: middle.across }]] as const) : []),
+    ...(curve ? ([['tangent', { kind: 'tangent', series: curve.id, across: middle.across }]] as const) : []),
   ]
   return (
     <>

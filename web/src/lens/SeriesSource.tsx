@@ -1,7 +1,10 @@
-import type { Chart, ChartSeries, Source } from '../api/types'
-import { newSeries } from '../chart/made'
+import type { Chart, ChartSeries, Grid, Source } from '../api/types'
+import { areaOf } from '../grid/address'
+import { freshId } from '../commands/freshId'
+import { cellsIn, linesOf, newSeries } from '../chart/made'
 import { isTable, withoutSeries, withSeries } from '../chart/settings'
 import { EditableText } from '../typeset/EditableText'
+import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Lens.module.css'
 
@@ -15,6 +18,7 @@ interface Props {
 /** Where the points of a series come from, its name and error bars, and adding or taking out a series. */
 export function SeriesSource({ chart, index, series, onChange }: Props) {
   const show = useWorksheetStore((state) => state.show)
+  const { grids } = useOpenWorksheet()
   const isPlot = chart.form === 'PLOT'
   const hasAcross = (isPlot || chart.form === 'SHARES') && chart.series.some((each) => each.source.of === 'cells')
   const change = (part: Partial<ChartSeries>) => onChange(withSeries(chart, index, part))
@@ -27,15 +31,15 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
   return (
     <div className={styles.pairs}>
       {!isTable(chart.form) && field('name', 'name of the series', series.name, (name) => change({ name }), true)}
-      {partsOf(series.source).map(([says, text, changed]) =>
-        field(says, `${says} of the series`, text, (next) => change({ source: changed(next) })),
+      {partsOf(series.source, chart, grids).map(([says, text, changed]) =>
+        field(says, `${says} of the series`, text, (next) => onChange(withSource(chart, index, changed(next)))),
       )}
       {hasAcross &&
         field(
           'across',
           'cells across',
           chart.across ?? '',
-          (across) => onChange({ ...chart, across: across.trim() === '' ? null : upper(across) }),
+          (across) => onChange({ ...chart, across: across.trim() === '' ? null : upper(across), acrossDeleted: false }),
           true,
         )}
       {hasAcross &&
@@ -57,7 +61,9 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
                 ...chart,
                 series: [
                   ...chart.series,
-                  series.source.of === 'cells' ? { ...series, name: '' } : newSeries(series.source, 'LINE'),
+                  series.source.of === 'cells'
+                    ? { ...series, id: freshId('series'), name: '' }
+                    : newSeries(series.source, 'LINE'),
                 ],
                 legend: chart.legend === 'NONE' ? 'ABOVE' : chart.legend,
               })
@@ -83,11 +89,47 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
 
 const upper = (area: string) => area.trim().toUpperCase()
 
+const GRID = /^(?:'([^']+)'|([^.']+))\.(.+)$/
+
+/** Cells as people write them, with their grid where that is another than the chart's. */
+function cellsText(area: string, grid: string | null, chart: Chart, grids: readonly Grid[]): string {
+  const other = grid !== null && grid !== chart.grid ? grids.find((each) => each.id === grid) : undefined
+  return other ? `${/^\w+$/.test(other.title) ? other.title : `'${other.title}'`}.${area}` : area
+}
+
+function cellsOf(text: string, chart: Chart, grids: readonly Grid[]): Source {
+  const [, quoted, plain, area] = GRID.exec(text.trim()) ?? []
+  const title = (quoted ?? plain)?.toLowerCase()
+  const grid = grids.find((each) => each.title.toLowerCase() === title)
+  return area && grid ? cellsIn(upper(area), grid.id === chart.grid ? null : grid.id) : cellsIn(upper(text))
+}
+
+/** The chart with another source for a series; a range of several lines becomes a series for each. */
+function withSource(chart: Chart, index: number, source: Source): Chart {
+  const series = chart.series[index]
+  if (!series) return chart
+  const lines = source.of === 'cells' && !isTable(chart.form) ? linesOf(areaOf(source.area)) : []
+  if (source.of !== 'cells' || lines.length < 2) return withSeries(chart, index, { source })
+  const apart = lines.map((area, at) => ({
+    ...series,
+    id: at === 0 ? series.id : freshId('series'),
+    name: at === 0 ? series.name : '',
+    source: { ...source, area },
+  }))
+  return { ...chart, series: chart.series.toSpliced(index, 1, ...apart) }
+}
+
 /** The parts of a source that can be written anew. */
-function partsOf(source: Source): readonly (readonly [string, string, (text: string) => Source])[] {
+function partsOf(
+  source: Source,
+  chart: Chart,
+  grids: readonly Grid[],
+): readonly (readonly [string, string, (text: string) => Source])[] {
   switch (source.of) {
     case 'cells':
-      return [['cells', source.area, (area) => ({ ...source, area: upper(area) })]]
+      return [['cells', cellsText(source.area, source.grid, chart, grids), (text) => cellsOf(text, chart, grids)]]
+    case 'deleted':
+      return [['cells', source.was, (text) => cellsOf(text, chart, grids)]]
     case 'curve':
       return [
         ['expression', source.expression, (expression) => ({ ...source, expression })],

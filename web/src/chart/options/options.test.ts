@@ -9,7 +9,7 @@ import { optionsOf } from './options'
 const data = (shape: Shape) =>
   dataOf([seriesOf('Reading', [pointAt(0, 1, { cell: 'B1' }), pointAt(5, null, { cell: 'B2' })], { shape })])
 
-const chart = newChart('Curve', 'g', null, [newSeries({ of: 'cells', area: 'B1:B2' }, 'LINE')])
+const chart = newChart('Curve', 'g', null, [newSeries({ of: 'cells', area: 'B1:B2', grid: null }, 'LINE')])
 const besides = { chosen: new Set<string>(), former: null, turned: { alpha: 0, beta: 0, distance: 190 } }
 
 test.each([

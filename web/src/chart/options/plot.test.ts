@@ -4,7 +4,7 @@ import { axisOfTicks, dataOf, inks, placesOf, pointAt, seriesOf } from '../data.
 import { newChart, newSeries, USUAL_LOOK } from '../made'
 import { plotOptions } from './plot'
 
-const chart = newChart('Cooling', 'g', null, [newSeries({ of: 'cells', area: 'B1:B9' }, 'LINE')])
+const chart = newChart('Cooling', 'g', null, [newSeries({ of: 'cells', area: 'B1:B9', grid: null }, 'LINE')])
 const points = [pointAt(1, 0.5), pointAt(2, 1.5)]
 
 interface Drawn {
@@ -136,7 +136,14 @@ describe('what is drawn of a plot', () => {
 
   it('stacks bars where it is asked for, and hatches several', () => {
     const bars = ['Tins', 'Bags'].map((name) => seriesOf(name, points, { shape: 'BARS' }))
-    expect(withId(drawn(dataOf(bars), { ...chart, stacked: true }), 'series-1')).toMatchObject({ stack: 'all' })
+    expect(withId(drawn(dataOf(bars), { ...chart, stacked: true }), 'series-1')).toMatchObject({ stack: 'left' })
+    const apart = [
+      seriesOf('Tins', points, { shape: 'BARS' }),
+      seriesOf('Bags', points, { shape: 'BARS', onRight: true }),
+    ]
+    const onTwo = drawn(dataOf(apart, { right: axisOfTicks(0, 9, [0, 9]) }), { ...chart, stacked: true })
+    expect(withId(onTwo, 'series-0')).toMatchObject({ stack: 'left', yAxisIndex: 0 })
+    expect(withId(onTwo, 'series-1')).toMatchObject({ stack: 'right', yAxisIndex: 1 })
     expect(withId(drawn(dataOf(bars)), 'series-1')).not.toHaveProperty('stack')
     const hatched = (series: readonly DrawnSeries[]) => plotOptions(chart, dataOf(series), inks, new Set(), null).aria
     expect(hatched(bars)).toMatchObject({ decal: { show: true } })

@@ -47,6 +47,7 @@ export function plotOptions(
   const right = data.right ? [axisOf(data.right, inks, { isVertical: !swapped, isRight: true })] : []
   const across = axisOf(data.across, inks, { isVertical: swapped })
   const up = axisOf(data.up, inks, { isVertical: !swapped })
+  const along = data.across.places ? [across, betweenNames(data.across, swapped)] : across
   const bars = data.series.filter((series) => series.shape === 'BARS').length
   const all = [
     ...(chart.lines ? [linesBehind(data.across, data.up, inks, swapped)] : []),
@@ -68,11 +69,23 @@ export function plotOptions(
     legend,
     aria: { enabled: true, label: { enabled: false }, decal: { show: bars > 1 } },
     tooltip: tooltip(data, inks),
-    xAxis: swapped ? [up, ...right] : across,
-    yAxis: swapped ? across : [up, ...right],
+    xAxis: swapped ? [up, ...right] : along,
+    yAxis: swapped ? along : [up, ...right],
     series: all,
   }
 }
+
+/** Between things without a size nothing has a place: a curve through their bars goes along an axis of its own there. */
+const betweenNames = ({ scale }: ChartAxis, isVertical: boolean) => ({
+  type: 'value',
+  show: false,
+  min: scale.least - 1,
+  max: scale.most - 1,
+  inverse: isVertical,
+})
+
+const besideNames = (chart: Chart, data: ChartData) =>
+  data.across.places ? (chart.swapped ? { yAxisIndex: 1 } : { xAxisIndex: 1 }) : {}
 
 /** Lines are told apart by their dashes from the second on. */
 const linesBefore = (data: ChartData, index: number) =>
@@ -112,7 +125,7 @@ function drawn(chart: Chart, data: ChartData, series: DrawnSeries, index: number
           ...common,
           type: 'bar',
           barMaxWidth: 56,
-          ...(chart.stacked ? { stack: 'all' } : {}),
+          ...(chart.stacked ? { stack: series.onRight && data.right ? 'right' : 'left' } : {}),
           itemStyle: { color: look.colour },
         }
       : look.hasLine
@@ -130,7 +143,7 @@ function drawn(chart: Chart, data: ChartData, series: DrawnSeries, index: number
         : { ...common, type: 'scatter', symbol: look.symbol, symbolSize: look.symbolSize }
   return [
     { ...shown, id: `series-${index}` },
-    ...(series.fit ? [fitted(series, index, look.colour, axis, place)] : []),
+    ...(series.fit ? [fitted(series, index, look.colour, { ...axis, ...besideNames(chart, data) }, place)] : []),
     ...(series.points.some((point) => point.error !== null)
       ? [errorBars(series, index, look.colour, axis, place, upAxisOf(data, series.onRight), chart.swapped)]
       : []),
@@ -141,7 +154,7 @@ function fitted(
   series: DrawnSeries,
   index: number,
   colour: string,
-  axis: Measured,
+  axis: Record<string, number>,
   place: (point: ChartPoint) => Coordinates,
 ) {
   return {

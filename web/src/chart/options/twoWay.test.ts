@@ -128,7 +128,7 @@ describe('a two-way table', () => {
   })
 
   it.each([true, false])('has its values on its fields, if that was chosen: %s', (labels) => {
-    const series = { ...newSeries({ of: 'cells', area: 'B2:E4' }, 'LINE'), look: { ...USUAL_LOOK, labels } }
+    const series = { ...newSeries({ of: 'cells', area: 'B2:E4', grid: null }, 'LINE'), look: { ...USUAL_LOOK, labels } }
     const { series: drawn } = optionsOf({ ...chart, series: [series] }, data('FIELDS'), inks, {
       chosen: new Set(),
       former: null,

@@ -9,6 +9,7 @@ import java.util.Optional;
  * What a chart shows, worked out.
  *
  * @param right the second vertical axis, where a series stands on it
+ * @param headings how many of the first lines of its ranges are headings
  * @param bins of a histogram
  * @param boxes of each series, in a chart of boxes
  * @param table of a chart over a two-way table
@@ -22,6 +23,7 @@ public record ChartData(
         Axis up,
         Optional<Axis> right,
         List<Series> series,
+        int headings,
         Optional<Bins> bins,
         List<Boxes> boxes,
         Optional<TwoWay> table,
@@ -38,7 +40,19 @@ public record ChartData(
     /** The same with other axes. */
     ChartData withAxes(Axis otherAcross, Axis otherUp, Optional<Axis> otherRight, Optional<TwoWay> otherTable) {
         return new ChartData(
-                title, form, otherAcross, otherUp, otherRight, series, bins, boxes, otherTable, marks, faults, summary);
+                title,
+                form,
+                otherAcross,
+                otherUp,
+                otherRight,
+                series,
+                headings,
+                bins,
+                boxes,
+                otherTable,
+                marks,
+                faults,
+                summary);
     }
 
     /**
