@@ -10,6 +10,7 @@ import app.logismos.value.Value;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.DoublePredicate;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -125,11 +126,64 @@ interface PlainFunction {
             List<Expression> arguments = call.arguments().stream()
                     .flatMap(argument -> argument.value().stream())
                     .toList();
-            if (known == null || arguments.size() != 1) {
+            if (known != null && arguments.size() == 1) {
+                PlainFunction inner = read(arguments.get(0));
+                return inner == null ? null : known.of(inner);
+            }
+            return switch (call.function()) {
+                case "min" -> extreme(arguments, -1);
+                case "max" -> extreme(arguments, 1);
+                case "if" -> arguments.size() == 3 ? chosen(arguments) : null;
+                default -> null;
+            };
+        }
+
+        private @Nullable PlainFunction extreme(List<Expression> arguments, int sign) {
+            PlainFunction all = null;
+            for (Expression argument : arguments) {
+                PlainFunction next = read(argument);
+                if (next == null) {
+                    return null;
+                }
+                all = all == null ? next : further(all, next, sign);
+            }
+            return all;
+        }
+
+        /** The greater of two, or the less; where they meet it has no slope. */
+        private static PlainFunction further(PlainFunction one, PlainFunction other, int sign) {
+            return made(x -> sign > 0 ? Math.max(one.at(x), other.at(x)) : Math.min(one.at(x), other.at(x)), x -> {
+                Dual first = one.along(x);
+                Dual second = other.along(x);
+                boolean isFirst = (first.value() - second.value()) * sign > 0;
+                return first.value() == second.value()
+                        ? new Dual(first.value(), first.slope() == second.slope() ? first.slope() : Double.NaN)
+                        : isFirst ? first : second;
+            });
+        }
+
+        private @Nullable PlainFunction chosen(List<Expression> arguments) {
+            PlainFunction then = read(arguments.get(1));
+            PlainFunction otherwise = read(arguments.get(2));
+            if (!(arguments.get(0) instanceof Expression.Infix condition) || then == null || otherwise == null) {
                 return null;
             }
-            PlainFunction inner = read(arguments.get(0));
-            return inner == null ? null : known.of(inner);
+            PlainFunction left = read(condition.left());
+            PlainFunction right = read(condition.right());
+            DoublePredicate holds = left == null || right == null
+                    ? null
+                    : switch (condition.operator()) {
+                        case LESS -> x -> left.at(x) < right.at(x);
+                        case AT_MOST -> x -> left.at(x) <= right.at(x);
+                        case GREATER -> x -> left.at(x) > right.at(x);
+                        case AT_LEAST -> x -> left.at(x) >= right.at(x);
+                        default -> null;
+                    };
+            return holds == null
+                    ? null
+                    : made(
+                            x -> holds.test(x) ? then.at(x) : otherwise.at(x),
+                            x -> holds.test(x.value()) ? then.along(x) : otherwise.along(x));
         }
 
         private boolean mentions(Expression node) {

@@ -51,7 +51,7 @@ final class Sampling {
     private double height = 1;
     private int looks;
     private boolean isOutOfTime;
-    private boolean isTooFast;
+    private boolean isUnresolved;
 
     /**
      * The part of an axis that a function is drawn over.
@@ -130,7 +130,7 @@ final class Sampling {
         }
         List<Sample> whole = joined();
         double[] shown = shown(whole);
-        return new Sampled(simplified(whole, shown), shown[0], shown[1], !isOutOfTime && !isTooFast);
+        return new Sampled(simplified(whole, shown), shown[0], shown[1], !isUnresolved);
     }
 
     private boolean hasTime() {
@@ -161,7 +161,16 @@ final class Sampling {
         if (seen[count] == null) {
             seen[count] = at(range.to());
         }
-        return Arrays.stream(seen).filter(each -> each != null).toList();
+        List<Sample> all = Arrays.stream(seen).filter(each -> each != null).toList();
+        isUnresolved |= all.size() < columns;
+        return all;
+    }
+
+    /** Whether there is time for what is needed; where not, that is told. */
+    private boolean hasTimeForThis() {
+        boolean hasTime = hasTime();
+        isUnresolved |= !hasTime;
+        return hasTime;
     }
 
     /** A little off even steps, that no period of the function falls in with them; by the golden ratio. */
@@ -197,7 +206,7 @@ final class Sampling {
                 stop++;
             }
             List<Sample> own = even.subList(Math.max(0, i - 1), Math.min(even.size(), stop + 1));
-            if (turns(own) >= TURNS_OF_BUSY && hasTime()) {
+            if (turns(own) >= TURNS_OF_BUSY && hasTimeForThis()) {
                 busy(column, close);
             } else {
                 for (int k = i; k < stop; k++) {
@@ -241,7 +250,7 @@ final class Sampling {
             own.add(at(range.to()));
         }
         // Where every other sample turns, the samples are no closer than the turns.
-        isTooFast |= turns(own) > BUSY_COLUMN / 2;
+        isUnresolved |= turns(own) > BUSY_COLUMN / 2;
         close.addAll(own.isEmpty() ? own : kept(own));
     }
 
@@ -271,7 +280,7 @@ final class Sampling {
     /** Adds a sample, and before or behind it the peak that is close to it; or a gap, where there is no end to the peak. */
     private void peak(List<Sample> all, int i, List<Sample> close) {
         close.add(all.get(i));
-        if (i == 0 || i + 1 >= all.size() || !turnsAt(all, i) || !hasTime()) {
+        if (i == 0 || i + 1 >= all.size() || !turnsAt(all, i) || !hasTimeForThis()) {
             return;
         }
         Climb climb = new Climb(all.get(i - 1), all.get(i), all.get(i + 1));
@@ -349,7 +358,7 @@ final class Sampling {
     private void between(Sample left, Sample right) {
         if (left.hasValue() != right.hasValue()) {
             edge(left, right);
-        } else if (!left.hasValue() || Math.abs(right.y() - left.y()) <= JOINS * height || !hasTime()) {
+        } else if (!left.hasValue() || Math.abs(right.y() - left.y()) <= JOINS * height || !hasTimeForThis()) {
             samples.add(right);
         } else {
             steep(left, right);
