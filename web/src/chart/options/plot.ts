@@ -166,7 +166,7 @@ function fitted(
     symbol: 'none',
     lineStyle: { color: colour, width: 1.6, type: [3, 3] },
     itemStyle: { color: colour },
-    z: 2,
+    z: 4,
   }
 }
 

@@ -23,6 +23,9 @@ final class CurveReading {
     /** A curve takes no more than this part of the time of a calculation to be looked at. */
     private static final int PART_OF_TIME = 20;
 
+    /** A bound for the first curve that a program draws. */
+    private static final int PART_OF_PLAIN_TIME = 4;
+
     private static final int FEW = 16;
     private static final int MANY = 1024;
 
@@ -80,19 +83,18 @@ final class CurveReading {
                 .flatMap(plain -> plain.agreeing(places(expression, variable, from, to), range));
     }
 
-    private DoubleUnaryOperator function(
-            String expression, String variable, Measure from, Measure to, Sampling.Range range) {
+    /** A function with how long it may be looked at: what is worked out in doubles is never looked at for long. */
+    private record Looked(DoubleUnaryOperator function, long nanos) {}
+
+    private Looked function(String expression, String variable, Measure from, Measure to, Sampling.Range range) {
+        long time = live.limits().time().toNanos();
         return plain(expression, variable, from, to, range)
-                .<DoubleUnaryOperator>map(each -> each::at)
-                .orElseGet(() -> places(expression, variable, from, to));
+                .map(plain -> new Looked(plain::at, time / PART_OF_PLAIN_TIME))
+                .orElseGet(() -> new Looked(places(expression, variable, from, to), time / PART_OF_TIME));
     }
 
-    private Sampling.Sampled sampled(DoubleUnaryOperator function, Sampling.Range range) {
-        return Sampling.of(
-                function,
-                range,
-                Math.min(view.columns(), View.USUAL.columns()),
-                live.limits().time().toNanos() / PART_OF_TIME);
+    private Sampling.Sampled sampled(Looked looked, Sampling.Range range) {
+        return Sampling.of(looked.function(), range, Math.min(view.columns(), View.USUAL.columns()), looked.nanos());
     }
 
     /** The measure of the first value that has one, looked for at a few places and then at many. */
@@ -173,15 +175,15 @@ final class CurveReading {
             return without(name, fault(name, up.apply(parameter.value((start + end) / 2))));
         }
         Sampling.Range range = new Sampling.Range(start, end, false);
-        DoubleUnaryOperator x = function(path.across(), path.parameter(), parameter, across, range);
-        DoubleUnaryOperator y = function(path.up(), path.parameter(), parameter, measure.get(), range);
+        Looked x = function(path.across(), path.parameter(), parameter, across, range);
+        Looked y = function(path.up(), path.parameter(), parameter, measure.get(), range);
         Sampling.Sampled xs = sampled(x, range);
         Sampling.Sampled ys = sampled(y, range);
         tell(name, xs.resolved() && ys.resolved());
         return Line.worked(
                 name,
                 measure,
-                joined(x, xs.samples(), y, ys.samples()),
+                joined(x.function(), xs.samples(), y.function(), ys.samples()),
                 Optional.of(new Line.Shown(xs.least(), xs.most(), ys.least(), ys.most())));
     }
 

@@ -12,6 +12,7 @@ import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
 /** Reads the series of a chart from cells and expressions. */
@@ -169,11 +170,12 @@ final class Lines {
         }
         Heading heading = pairing.heading(run);
         String name = series.name().isEmpty() ? heading.name() : series.name();
-        int[] lines = pairing.lines(run).filter(line -> hasPlace(line)).toArray();
+        Placed placed = placed(run);
+        placed.tell(name.isEmpty() ? area.toString() : name, run);
+        int[] lines = placed.lines().toArray();
+        double[] x = placed.places().toArray();
         List<Value> up = IntStream.of(lines).mapToObj(run::at).toList();
         Optional<Measure> measure = Measure.of(up);
-        tellWhatIsLeft(name.isEmpty() ? area.toString() : name, run);
-        double[] x = IntStream.of(lines).mapToDouble(this::place).toArray();
         double[] y = up.stream()
                 .mapToDouble(value -> measure.map(each -> each.place(value)).orElse(Double.NaN))
                 .toArray();
@@ -194,11 +196,6 @@ final class Lines {
                 Optional.empty());
     }
 
-    /** Whether a line has a place on the horizontal axis. */
-    private boolean hasPlace(int line) {
-        return Double.isFinite(place(line));
-    }
-
     private double place(int line) {
         if (chart.acrossDeleted()) {
             return Double.NaN;
@@ -217,33 +214,60 @@ final class Lines {
         return across.isPresent() ? across.get().at(line) : NumberValue.of(line - pairing.start() + 1);
     }
 
-    /** What of a range is not drawn, how much of it and where. */
-    private void tellWhatIsLeft(String name, Run run) {
-        IntStream filled = pairing.lines(run).filter(line -> run.at(line) != Blank.BLANK);
-        if (chart.acrossDeleted()) {
-            return;
+    /** The lines of a range that have a place on the horizontal axis, and those that are not drawn although they hold something. */
+    private final class Placed {
+        private final IntStream.Builder lines = IntStream.builder();
+        private final DoubleStream.Builder places = DoubleStream.builder();
+        private final IntStream.Builder alone = IntStream.builder();
+        private final IntStream.Builder words = IntStream.builder();
+        private final IntStream.Builder failures = IntStream.builder();
+
+        IntStream lines() {
+            return lines.build();
         }
-        int[] alone =
-                filled.filter(line -> !hasPlace(line) && !isTooFarAcross(line)).toArray();
-        if (alone.length > 0) {
-            faults.add(LeftOut.counted(alone.length, "value", name) + " " + (alone.length == 1 ? "has" : "have")
-                    + " nothing across to stand at: " + Pairing.told(run, alone) + ".");
+
+        DoubleStream places() {
+            return places.build();
         }
-        int[] wordy = pairing.lines(run)
-                .filter(line -> hasPlace(line) && run.at(line) instanceof Text)
-                .toArray();
-        if (wordy.length > 0) {
-            faults.add(
-                    LeftOut.counted(wordy.length, "cell", name) + " " + (wordy.length == 1 ? "is a text" : "are texts")
-                            + " and not drawn: " + Pairing.told(run, wordy) + ".");
+
+        /** Says what is left out, how much of it and where. */
+        void tell(String name, Run run) {
+            if (!chart.acrossDeleted()) {
+                told(alone, "value", name, "has nothing across to stand at", "have nothing across to stand at", run);
+                told(words, "cell", name, "is a text and not drawn", "are texts and not drawn", run);
+                told(failures, "cell", name, "has no value", "have no value", run);
+            }
         }
-        int[] failed = pairing.lines(run)
-                .filter(line -> hasPlace(line) && run.at(line) instanceof Failure)
-                .toArray();
-        if (failed.length > 0) {
-            faults.add(LeftOut.counted(failed.length, "cell", name) + " " + (failed.length == 1 ? "has" : "have")
-                    + " no value: " + Pairing.told(run, failed) + ".");
+
+        private void told(IntStream.Builder which, String thing, String name, String one, String several, Run run) {
+            int[] found = which.build().toArray();
+            if (found.length > 0) {
+                faults.add(LeftOut.counted(found.length, thing, name) + " " + (found.length == 1 ? one : several) + ": "
+                        + Pairing.told(run, found) + ".");
+            }
         }
+    }
+
+    private Placed placed(Run run) {
+        Placed placed = new Placed();
+        pairing.lines(run).forEach(line -> {
+            double place = place(line);
+            Value value = run.at(line);
+            if (!Double.isFinite(place)) {
+                if (value != Blank.BLANK && !isTooFarAcross(line)) {
+                    placed.alone.add(line);
+                }
+                return;
+            }
+            placed.lines.add(line);
+            placed.places.add(place);
+            if (value instanceof Text) {
+                placed.words.add(line);
+            } else if (value instanceof Failure) {
+                placed.failures.add(line);
+            }
+        });
+        return placed;
     }
 
     private boolean isTooFarAcross(int line) {

@@ -61,7 +61,7 @@ final class Rehearsal {
     }
 
     /**
-     * Reads a chart of many points: that takes long before its loops are compiled.
+     * Reads charts of many points: that takes long before their loops are compiled.
      *
      * @param json what answers are written with
      */
@@ -76,8 +76,15 @@ final class Rehearsal {
                             .mapToObj(i -> new Edit.Typed(new Address(i % 2, i / 2), String.valueOf(i)))
                             .toList())));
             Chart chart = Chart.of("c", "", "g", Optional.of(column(0)), Chart.Series.of(column(1), Chart.Shape.LINE));
+            Chart curve = Chart.of(
+                    "c",
+                    "",
+                    "g",
+                    Optional.empty(),
+                    Chart.Series.of(new Chart.Curve("sin(200*x)*x", "x", "0", "10"), "", Chart.Shape.LINE));
             for (int i = 0; i < READINGS; i++) {
                 json.writeValueAsString(ChartReading.of(chart, live, View.USUAL));
+                json.writeValueAsString(ChartReading.of(curve, live, View.USUAL));
             }
         });
     }
