@@ -9,14 +9,12 @@ import static org.assertj.core.api.Assertions.within;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
@@ -42,22 +40,8 @@ class ChartTest extends Visit {
         return DrawnChart.of(chart());
     }
 
-    /** What is drawn comes a moment after what is chosen: looks until it is so. */
     private void soon(Consumer<DrawnChart> check) {
-        List<Throwable> last = new ArrayList<>();
-        try {
-            page.waitForCondition(() -> {
-                try {
-                    check.accept(drawn());
-                    return true;
-                } catch (AssertionError | IndexOutOfBoundsException notYet) {
-                    last.add(notYet);
-                    return false;
-                }
-            });
-        } catch (TimeoutError late) {
-            throw new AssertionError("the chart is not so", last.isEmpty() ? late : last.get(last.size() - 1));
-        }
+        soon(chart(), check);
     }
 
     private void choose(String setting, String choice) {

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What a chart has drawn, read back from its picture: pixels become data by the labels at the ticks. */
 final class DrawnChart {
@@ -58,7 +59,7 @@ final class DrawnChart {
 
     private List<Map<String, Object>> numbers() {
         return texts.stream()
-                .filter(text -> ((String) text.get("text")).matches("[−-]?[0-9.]+"))
+                .filter(text -> ((String) text.get("text")).matches("[−-]?[0-9.]+(e[−-]?[0-9]+)?"))
                 .toList();
     }
 
@@ -113,6 +114,26 @@ final class DrawnChart {
                 .toList();
     }
 
+    /** The same, each part of a line that is broken by itself. */
+    List<List<Place>> branches(String colour) {
+        return shapes.stream()
+                .filter(shape ->
+                        shape.get("stroke").equals(colour) && shape.get("fill").equals("none"))
+                .flatMap(shape -> Stream.of(((String) shape.get("d")).split("(?=M)")))
+                .map(this::vertices)
+                .filter(line -> line.size() > 1)
+                .toList();
+    }
+
+    /** The straight strokes of a colour from one place to another, as error bars have. */
+    List<List<Place>> strokes(String colour) {
+        return shapes.stream()
+                .filter(shape -> shape.get("stroke").equals(colour))
+                .map(shape -> vertices((String) shape.get("d")))
+                .filter(line -> line.size() == 2)
+                .toList();
+    }
+
     private List<Place> vertices(String d) {
         List<Place> places = new ArrayList<>();
         for (String part : d.split("(?=[ML])")) {
@@ -141,6 +162,35 @@ final class DrawnChart {
                 .map(shape -> place(0, number(shape, "y") - number(shape, "height") / 2)
                         .up())
                 .toList();
+    }
+
+    /** The bars of a colour as the heights that they reach on the vertical axis on the right. */
+    List<Double> barsOnTheRight(String colour) {
+        List<Map<String, Object>> left = up();
+        List<Map<String, Object>> across = across();
+        List<Map<String, Object>> right = numbers().stream()
+                .filter(text -> !left.contains(text) && !across.contains(text))
+                .sorted(Comparator.comparingDouble(text -> number(text, "y")))
+                .toList();
+        return shapes.stream()
+                .filter(shape ->
+                        shape.get("fill").equals(colour) && number(shape, "width") > 12 && number(shape, "height") > 1)
+                .filter(shape -> number(shape, "y") > 40)
+                .sorted(Comparator.comparingDouble(shape -> number(shape, "x")))
+                .map(shape -> interpolated(right, "y", number(shape, "y") - number(shape, "height") / 2))
+                .toList();
+    }
+
+    /** The same place where equal ratios are equally far apart on both axes. */
+    Place byRatio(Place place) {
+        return new Place(byRatio(across(), place.across()), byRatio(up(), place.up()));
+    }
+
+    /** From what a place is between the ends to what it is by the logarithms of the ends. */
+    private static double byRatio(List<Map<String, Object>> ticks, double place) {
+        double first = value(ticks.get(0));
+        double last = value(ticks.get(ticks.size() - 1));
+        return first * Math.pow(last / first, (place - first) / (last - first));
     }
 
     /** The place in the data at a place on the picture. */

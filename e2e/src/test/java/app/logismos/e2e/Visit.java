@@ -9,13 +9,16 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
@@ -112,6 +115,24 @@ abstract class Visit {
 
     Locator contents() {
         return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Contents"));
+    }
+
+    /** What is drawn comes a moment after what is chosen: looks until it is so. */
+    void soon(Locator figure, Consumer<DrawnChart> check) {
+        List<Throwable> last = new ArrayList<>();
+        try {
+            page.waitForCondition(() -> {
+                try {
+                    check.accept(DrawnChart.of(figure));
+                    return true;
+                } catch (AssertionError | IndexOutOfBoundsException notYet) {
+                    last.add(notYet);
+                    return false;
+                }
+            });
+        } catch (TimeoutError late) {
+            throw new AssertionError("the chart is not so", last.isEmpty() ? late : last.get(last.size() - 1));
+        }
     }
 
     /** Runs a command by the words that the finder finds it with. */
