@@ -43,9 +43,9 @@ public record Boxes(Tick least, Tick lower, Tick median, Tick upper, Tick most, 
         DoubleFunction<Tick> figure = at -> new Tick(at, told.apply(at));
         return new Boxes(
                 figure.apply(inside.get(0).toDouble()),
-                figure.apply(lower.doubleValue()),
-                figure.apply(quartile(sorted, 2).doubleValue()),
-                figure.apply(upper.doubleValue()),
+                figure.apply(Fitting.number(lower)),
+                figure.apply(Fitting.number(quartile(sorted, 2))),
+                figure.apply(Fitting.number(upper)),
                 figure.apply(inside.get(inside.size() - 1).toDouble()),
                 sorted.stream()
                         .filter(isInside.negate())
@@ -58,7 +58,7 @@ public record Boxes(Tick least, Tick lower, Tick median, Tick upper, Tick most, 
         private static final double CLOSE = 1e-12;
 
         Fence(BigFraction at) {
-            this(at, at.doubleValue());
+            this(at, Fitting.number(at));
         }
 
         int compare(Real value) {

@@ -4,6 +4,7 @@ import app.logismos.formula.Address;
 import app.logismos.sheet.Chart;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What a chart shows, worked out.
@@ -35,6 +36,24 @@ public record ChartData(
         boxes = List.copyOf(boxes);
         marks = List.copyOf(marks);
         faults = List.copyOf(faults);
+    }
+
+    /** The same with a sentence more about what is not drawn, before the others. */
+    ChartData telling(String sentence) {
+        return new ChartData(
+                title,
+                form,
+                across,
+                up,
+                right,
+                series,
+                headings,
+                bins,
+                boxes,
+                table,
+                marks,
+                Stream.concat(Stream.of(sentence), faults.stream()).toList(),
+                summary);
     }
 
     /** The same with other axes. */

@@ -145,7 +145,16 @@ public final class ChartReading {
     private Bins bins(List<Line> lines) {
         Line first = lines.stream().filter(line -> !line.isEmpty()).findFirst().orElseThrow();
         return Bins.of(
-                lines.stream().map(Line::heights).toList(), first.measure().orElseThrow(), at -> figure(first, at));
+                lines.stream().map(Line::heights).toList(), first.measure().orElseThrow(), at -> edge(first, at));
+    }
+
+    /** The edge of a bin: with all its digits, that edges close together read differently. */
+    private String edge(Line line, double at) {
+        String shown = figure(line, at);
+        return shown.startsWith("≈")
+                ? mark.number(Scale.label(BigDecimal.valueOf(at)))
+                        + (line.unit().isEmpty() ? "" : " " + line.unit())
+                : shown;
     }
 
     /** What was worked out of the values of a series, as its cells show them. */

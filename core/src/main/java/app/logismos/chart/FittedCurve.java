@@ -5,7 +5,6 @@ import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.LatexPrinter;
 import app.logismos.formula.Parser;
-import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.sheet.Chart;
 import java.math.BigDecimal;
@@ -13,7 +12,6 @@ import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
 /**
@@ -24,6 +22,9 @@ import java.util.stream.IntStream;
  */
 record FittedCurve(Chart.Fit fit, Fitting.Curve curve, double rSquared) {
     private static final MathContext FOUR_DIGITS = new MathContext(4);
+
+    /** More than a double has, so that the last one of it is right. */
+    private static final MathContext DIGITS = new MathContext(50);
 
     /**
      * Lays a curve through points.
@@ -43,37 +44,28 @@ record FittedCurve(Chart.Fit fit, Fitting.Curve curve, double rSquared) {
         return new FittedCurve(fit, curve, rSquared(curve.residuals(), deviations(y)));
     }
 
-    /** How far each height is from their mean; subtracted before it is rounded, so that large heights cost no digits. */
-    private static double[] deviations(List<Real> y) {
-        BigDecimal sum = y.stream().map(FittedCurve::decimal).reduce(BigDecimal.ZERO, BigDecimal::add);
-        BigDecimal mean = sum.divide(BigDecimal.valueOf(y.size()), MathContext.DECIMAL128);
-        return y.stream()
-                .mapToDouble(height -> decimal(height).subtract(mean).doubleValue())
-                .toArray();
+    /** How far each height is from their mean. */
+    private static List<BigDecimal> deviations(List<Real> y) {
+        List<BigDecimal> heights = y.stream().map(Fitting::decimal).toList();
+        BigDecimal sum = heights.stream().reduce(BigDecimal.ZERO, (one, other) -> one.add(other, DIGITS));
+        BigDecimal mean = sum.divide(BigDecimal.valueOf(y.size()), DIGITS);
+        return heights.stream().map(height -> height.subtract(mean, DIGITS)).toList();
     }
 
-    private static BigDecimal decimal(Real number) {
-        return number instanceof Rational exact
-                ? new BigDecimal(exact.numerator()).divide(new BigDecimal(exact.denominator()), MathContext.DECIMAL128)
-                : BigDecimal.valueOf(number.toDouble());
+    /** In decimals, whose squares are never too large or too small, and whose digits are never lost. */
+    private static double rSquared(List<BigDecimal> residuals, List<BigDecimal> deviations) {
+        BigDecimal spread = squares(deviations);
+        return spread.signum() == 0
+                ? 1
+                : BigDecimal.ONE
+                        .subtract(squares(residuals).divide(spread, DIGITS))
+                        .doubleValue();
     }
 
-    /** In parts of the largest, that no square is too large or too small for a double. */
-    private static double rSquared(double[] residuals, double[] deviations) {
-        double size = DoubleStream.concat(Arrays.stream(residuals), Arrays.stream(deviations))
-                .map(Math::abs)
-                .max()
-                .orElse(0);
-        double spread = squares(deviations, size);
-        return spread == 0 ? 1 : 1 - squares(residuals, size) / spread;
-    }
-
-    private static double squares(double[] numbers, double size) {
-        return size == 0
-                ? 0
-                : Arrays.stream(numbers)
-                        .map(each -> each / size * (each / size))
-                        .sum();
+    private static BigDecimal squares(List<BigDecimal> numbers) {
+        return numbers.stream()
+                .map(each -> each.multiply(each, DIGITS))
+                .reduce(BigDecimal.ZERO, (one, other) -> one.add(other, DIGITS));
     }
 
     double[] coefficients() {
@@ -81,7 +73,7 @@ record FittedCurve(Chart.Fit fit, Fitting.Curve curve, double rSquared) {
     }
 
     double[] residuals() {
-        return curve.residuals();
+        return curve.residuals().stream().mapToDouble(BigDecimal::doubleValue).toArray();
     }
 
     /** The height of the curve. */

@@ -59,7 +59,7 @@ final class Fitting {
      * @param at its height, worked out near the points, so that places far from 0 cost no digits
      * @param residuals for each point how far it is above the curve
      */
-    record Curve(double[] coefficients, DoubleUnaryOperator at, double[] residuals) {}
+    record Curve(double[] coefficients, DoubleUnaryOperator at, List<BigDecimal> residuals) {}
 
     /**
      * The polynomial of a degree, its coefficients from that of the constant on.
@@ -105,7 +105,7 @@ final class Fitting {
                 .solve(new ArrayFieldVector<>(BigFractionField.getInstance(), right))
                 .toArray();
         double[] coefficients =
-                Arrays.stream(exact).mapToDouble(BigFraction::doubleValue).toArray();
+                Arrays.stream(exact).mapToDouble(Fitting::number).toArray();
         for (int k = 0; k <= degree; k++) {
             checkKept(coefficients[k], !exact[k].equals(BigFraction.ZERO));
         }
@@ -114,19 +114,29 @@ final class Fitting {
         BigDecimal[] near = Arrays.stream(moved).map(each -> decimal(each)).toArray(BigDecimal[]::new);
         BigDecimal middle = new BigDecimal(by.middle());
         BigDecimal width = new BigDecimal(by.width());
-        double[] residuals = IntStream.range(0, x.size())
-                .mapToDouble(i -> {
-                    BigDecimal u = decimal(fraction(x.get(i))).subtract(middle).divide(width, NEAR);
+        List<BigDecimal> residuals = IntStream.range(0, x.size())
+                .mapToObj(i -> {
+                    BigDecimal u = decimal(x.get(i)).subtract(middle).divide(width, NEAR);
                     BigDecimal height = BigDecimal.ZERO;
                     for (int k = degree; k >= 0; k--) {
                         height = height.multiply(u, NEAR).add(near[k], NEAR);
                     }
-                    return decimal(fraction(y.get(i))).subtract(height).doubleValue();
+                    return decimal(y.get(i)).subtract(height, NEAR);
                 })
-                .toArray();
+                .toList();
         double[] drawn =
                 Arrays.stream(near).mapToDouble(BigDecimal::doubleValue).toArray();
         return new Curve(coefficients, place -> horner(drawn, (place - by.middle()) / by.width()), residuals);
+    }
+
+    /** A fraction as the nearest number there is, however small. */
+    static double number(BigFraction fraction) {
+        return decimal(fraction).doubleValue();
+    }
+
+    /** A number with more digits than a double has. */
+    static BigDecimal decimal(Real number) {
+        return decimal(fraction(number));
     }
 
     private static BigDecimal decimal(BigFraction number) {
@@ -198,14 +208,22 @@ final class Fitting {
         }
         double[] coefficients = Arrays.stream(expanded).map(each -> each * size).toArray();
         Arrays.stream(coefficients).forEach(each -> checkKept(each, false));
-        DoubleUnaryOperator at = place -> horner(c, (place - by.middle()) / by.width()) * size;
-        return new Curve(coefficients, at, residuals(at, x, y));
+        return curve(coefficients, place -> horner(c, (place - by.middle()) / by.width()), x, y, size);
     }
 
-    private static double[] residuals(DoubleUnaryOperator at, double[] x, double[] y) {
-        return IntStream.range(0, x.length)
-                .mapToDouble(i -> y[i] - at.applyAsDouble(x[i]))
-                .toArray();
+    /**
+     * A curve.
+     *
+     * @param part its height in parts of {@code size}
+     */
+    private static Curve curve(double[] coefficients, DoubleUnaryOperator part, double[] x, double[] y, double size) {
+        BigDecimal whole = new BigDecimal(size);
+        return new Curve(
+                coefficients,
+                place -> part.applyAsDouble(place) * size,
+                IntStream.range(0, x.length)
+                        .mapToObj(i -> new BigDecimal(y[i] / size - part.applyAsDouble(x[i])).multiply(whole, NEAR))
+                        .toList());
     }
 
     /** The largest of the heights, by which they are divided, that no square is too large or too small. */
@@ -264,8 +282,7 @@ final class Fitting {
             found[i] *= i < linear ? size : 1;
             checkKept(found[i], best[i] != 0);
         }
-        DoubleUnaryOperator at = place -> model.at(best, (place - by.middle()) / by.width()) * size;
-        return new Curve(found, at, residuals(at, places, all));
+        return curve(found, place -> model.at(best, (place - by.middle()) / by.width()), places, all, size);
     }
 
     private static Model.Stretch stretch(double[] x) {

@@ -145,6 +145,13 @@ sealed interface Measure {
                 : Optional.empty();
     }
 
+    /** The number at a place; the smallest have few digits, and read as these. */
+    private static Real real(double place) {
+        return place != 0 && Math.abs(place) < Double.MIN_NORMAL
+                ? Rational.of(BigDecimal.valueOf(place))
+                : Real.from(place);
+    }
+
     private static double finite(Real number) {
         double place = number.toDouble();
         return Math.abs(place) <= FURTHEST ? place : Double.NaN;
@@ -176,7 +183,7 @@ sealed interface Measure {
 
         @Override
         public Value value(double place) {
-            return new NumberValue(Real.from(place));
+            return new NumberValue(Measure.real(place));
         }
 
         @Override
@@ -203,7 +210,7 @@ sealed interface Measure {
 
         @Override
         public Value value(double place) {
-            return new Quantity(Real.from(place), in);
+            return new Quantity(Measure.real(place), in);
         }
 
         /** Half a kelvin is half a degree, wherever the scale begins. */

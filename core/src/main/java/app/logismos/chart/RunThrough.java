@@ -24,17 +24,28 @@ public final class RunThrough {
     public record Frame(String value, ChartData data) {}
 
     /**
-     * The chart at each value, with axes that cover all of them. The worksheet is as before afterwards.
+     * The chart at each value, with axes that cover all of them; at the first of them, where there is no time for all. The worksheet is as before afterwards.
      *
      * @param input the one cell that takes the values
      * @param entries the values, as typed
      */
     public static List<Frame> frames(Chart chart, LiveWorksheet live, Edit.Place input, List<String> entries) {
         List<Shown> frames = new ArrayList<>();
+        long end = System.nanoTime() + live.limits().time().toNanos();
         for (String entry : entries) {
+            if (!frames.isEmpty() && System.nanoTime() > end) {
+                return fixed(frames).stream()
+                        .map(frame ->
+                                new Frame(frame.value(), frame.data().telling(cut(frames.size(), entries.size()))))
+                        .toList();
+            }
             frames.add(shown(chart, live, input, entry));
         }
         return fixed(frames);
+    }
+
+    private static String cut(int count, int all) {
+        return "There was time for " + count + " of the " + all + " values. Let it run through fewer.";
     }
 
     /** The chart at one value, with its own axes. */

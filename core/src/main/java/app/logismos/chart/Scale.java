@@ -89,7 +89,7 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
     }
 
     /** With all digits, that ticks close together read differently. */
-    private static String label(BigDecimal at) {
+    static String label(BigDecimal at) {
         Rational number = Rational.of(at);
         return Automatic.STYLE.keepsAllDigits(number)
                 ? Automatic.STYLE.text(number)

@@ -9,6 +9,7 @@ import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Axis;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
@@ -534,6 +535,47 @@ class ChartReadingTest {
                 .extracting(ChartData.Mark::at, ChartData.Mark::text)
                 .containsExactly(tuple(new Place(15, 1.5), "ridge"), tuple(new Place(1, 0), ""));
         assertThat(data.faults()).isEmpty();
+    }
+
+    @Test
+    void aLogarithmicAxisOfDatesIsRefusedWithItsReason() {
+        ChartData data = of(
+                withUp(new Chart.AxisLook("", "", "", true)),
+                live(0, "1", "2027-03-01", "", "2", "2027-04-01", "", "3", "2027-05-01", ""));
+        assertThat(data.up().scale().logarithmic()).isFalse();
+        assertThat(data.faults())
+                .contains("Logarithmic steps are ratios, and values of dates have none, so this axis has even steps.");
+    }
+
+    @Test
+    void binsOfTimesHaveTheirEdgesOnTheClock() {
+        ChartData data = of(
+                formed(Chart.Form.HISTOGRAM, "A1:A5", "B1:B5"),
+                live(0, "", "08:07", "", "", "08:40", "", "", "09:15", "", "", "10:05", "", "", "11:50", ""));
+        assertThat(data.bins().orElseThrow().edges())
+                .extracting(Scale.Tick::at)
+                .allSatisfy(edge -> assertThat(edge % 1_800).isZero());
+        assertThat(data.across().scale().ticks()).extracting(Scale.Tick::label).allMatch(label -> label.contains(":"));
+    }
+
+    @Test
+    void whatWasDeletedIsAStateOfTheChart() {
+        LiveWorksheet live = live(1, "Minute", "Heat", "Law", "1", "5", "6", "2", "7", "8");
+        live.apply(List.of(new Edit.AddBlock("s", chart, 1)));
+        live.apply(List.of(new Edit.DeleteLines("g", Axis.COLUMNS, 0, 1)));
+        Chart without = (Chart) live.worksheet().outline().block("c").orElseThrow();
+        assertThat(without.acrossDeleted()).isTrue();
+        ChartData data = of(without, live);
+        assertThat(data.faults())
+                .contains("What went across was deleted. Choose other cells for it, or let it count 1, 2, 3.");
+        assertThat(data.series())
+                .allSatisfy(series -> assertThat(series.points()).isEmpty());
+        live.apply(List.of(new Edit.DeleteLines("g", Axis.COLUMNS, 0, 1)));
+        Chart gone = (Chart) live.worksheet().outline().block("c").orElseThrow();
+        assertThat(gone.series()).hasSize(2);
+        assertThat(gone.series().get(0).source()).isInstanceOf(Chart.Deleted.class);
+        assertThat(of(gone, live).faults())
+                .anyMatch(fault -> fault.startsWith("The cells of a series, A1:A5, were deleted."));
     }
 
     @Test

@@ -2,6 +2,7 @@ package app.logismos.chart;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -23,6 +24,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Certified values are those of NIST's Statistical Reference Datasets (StRD), linear and nonlinear regression. */
 class FittingTest {
@@ -225,5 +227,40 @@ class FittingTest {
         return Stream.of(text.split(" "))
                 .<Real>map(each -> Rational.of(new BigDecimal(each)))
                 .toList();
+    }
+
+    /** The same four heights, however large or small; R² by hand: 16/25, 21/25. */
+    @ParameterizedTest(name = "{0}")
+    @ValueSource(
+            strings = {
+                "1 2 4 3",
+                "1e200 2e200 4e200 3e200",
+                "1e-323 2e-323 4e-323 3e-323",
+                "100000000000.1 100000000000.2 100000000000.4 100000000000.3",
+                "-1e299 -2e299 -4e299 -3e299"
+            })
+    void largeAndTinyHeightsAreFittedAsOthersAre(String heights) {
+        List<Real> x = numbers("1 2 3 4");
+        List<Real> y = numbers(heights);
+        assertThat(FittedCurve.through(Chart.Fit.LINE, x, y).rSquared()).isEqualTo(0.64);
+        assertThat(FittedCurve.through(Chart.Fit.QUADRATIC, x, y).rSquared()).isEqualTo(0.84);
+        for (Chart.Fit fit : List.of(Chart.Fit.LOGARITHMIC, Chart.Fit.POWER, Chart.Fit.EXPONENTIAL)) {
+            double plain = FittedCurve.through(fit, x, numbers("1 2 4 3")).rSquared();
+            boolean isFarFromZero = heights.startsWith("100000000000");
+            if (fit == Chart.Fit.LOGARITHMIC || !isFarFromZero) {
+                assertThat(FittedCurve.through(fit, x, y).rSquared()).isCloseTo(plain, within(0.02));
+            }
+        }
+    }
+
+    @Test
+    void placesFarFromZeroCostNoDigits() {
+        List<Real> x = numbers("100000000000.1 100000000000.3 100000000000.5 100000000000.7 100000000000.9");
+        FittedCurve curve = FittedCurve.through(Chart.Fit.QUADRATIC, x, numbers("1 3 2 5 4"));
+        FittedCurve near =
+                FittedCurve.through(Chart.Fit.QUADRATIC, numbers("0.1 0.3 0.5 0.7 0.9"), numbers("1 3 2 5 4"));
+        assertThat(curve.rSquared()).isCloseTo(near.rSquared(), within(1e-12));
+        assertThat(curve.residuals()).containsExactly(near.residuals(), within(1e-12));
+        assertThat(curve.at(100000000000.5)).isCloseTo(near.at(0.5), within(1e-3));
     }
 }

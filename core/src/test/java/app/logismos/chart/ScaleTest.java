@@ -100,4 +100,50 @@ class ScaleTest {
     private static String labels(Scale scale) {
         return scale.ticks().stream().map(Scale.Tick::label).collect(Collectors.joining(" "));
     }
+
+    @Test
+    void logarithmicStepsHaveTwoTicksAtLeastWhereverOneLooks() {
+        Seeded.cases(500, random -> {
+            double from = Math.pow(10, random.nextInt(-300, 290) + random.nextDouble());
+            double to = from * (1 + Math.pow(10, random.nextInt(-4, 12)) * random.nextDouble(0.1, 1));
+            assertThat(Scale.logarithmicBetween(from, to).ticks())
+                    .hasSizeGreaterThanOrEqualTo(2)
+                    .allSatisfy(tick -> assertThat(tick.at()).isBetween(from * (1 - 1e-9), to * (1 + 1e-9)));
+            assertThat(Scale.logarithmic(from, to).ticks()).hasSizeBetween(2, 30);
+        });
+    }
+
+    @Test
+    void datesHaveTicksOnTheCalendarOverAnySpan() {
+        Seeded.cases(500, random -> {
+            long from = random.nextLong(-400_000, 400_000);
+            long days = (long) Math.pow(10, random.nextDouble(0, 6));
+            Scale scale = Scale.calendar(from, from + days, Scale.WANTED_TICKS);
+            assertThat(scale.ticks()).hasSizeBetween(2, 15);
+            assertThat(scale.least()).isLessThanOrEqualTo(from);
+            assertThat(scale.most()).isGreaterThanOrEqualTo(from + days);
+            Scale points = Scale.clockAndCalendar(from * 86_400.0, (from + days) * 86_400.0, Scale.WANTED_TICKS);
+            assertThat(points.ticks()).hasSizeBetween(2, 15);
+            if (days > 365) {
+                assertThat(scale.ticks())
+                        .allSatisfy(tick -> assertThat(
+                                        LocalDate.ofEpochDay((long) tick.at()).getDayOfMonth())
+                                .isEqualTo(1));
+            }
+        });
+    }
+
+    @Test
+    void evenStepsCoverWhatTheyAreAskedFor() {
+        Seeded.cases(1_000, random -> {
+            double size = Math.pow(10, random.nextInt(-320, 299));
+            double least = (random.nextDouble() - 0.5) * size;
+            double most = least + random.nextDouble() * size;
+            Scale scale = Scale.covering(least, most);
+            double step = scale.ticks().get(1).at() - scale.ticks().get(0).at();
+            assertThat(scale.least()).isLessThanOrEqualTo(least + step * 1e-8);
+            assertThat(scale.most()).isGreaterThanOrEqualTo(most - step * 1e-8);
+            assertThat(scale.ticks()).hasSizeBetween(2, 13);
+        });
+    }
 }
