@@ -12,6 +12,7 @@ import app.logismos.value.Value;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -208,6 +209,14 @@ public final class ChartReading {
         int[] kept = series.shape() == Chart.Shape.POINTS
                 ? Reduction.cloud(x, y, view.markers())
                 : line.isUpwards() ? Reduction.line(x, y, view.columns()) : Reduction.path(x, y, view.markers());
+        if (kept.length < x.length && !line.cells().isEmpty()) {
+            faults.add(String.format(
+                    Locale.ENGLISH,
+                    "Of %,d points of %s %,d are drawn: the others cannot be told from them.",
+                    x.length,
+                    called(series, line),
+                    kept.length));
+        }
         return isWhole ? kept : IntStream.of(kept).map(i -> seen[i]).toArray();
     }
 

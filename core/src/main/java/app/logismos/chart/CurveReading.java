@@ -124,7 +124,7 @@ final class CurveReading {
         Sampling.Range range = seen(start, end);
         Sampling.Sampled sampled =
                 sampled(function(curve.expression(), curve.variable(), across, measure.get(), range), range);
-        tell(name, sampled.resolved());
+        tell(name, sampled);
         return Line.worked(
                 name,
                 measure,
@@ -132,9 +132,14 @@ final class CurveReading {
                 Optional.of(new Line.Shown(Double.NaN, Double.NaN, sampled.least(), sampled.most())));
     }
 
-    private void tell(String name, boolean isResolved) {
-        if (!isResolved) {
+    private void tell(String name, Sampling.Sampled... coordinates) {
+        if (!Stream.of(coordinates).allMatch(Sampling.Sampled::resolved)) {
             faults.add(name + " changes faster than it can be drawn here. Look closer at a part of it.");
+        }
+        boolean isAsked =
+                !chart.upAxis().least().isEmpty() || !chart.upAxis().most().isEmpty();
+        if (!isAsked && Stream.of(coordinates).anyMatch(Sampling.Sampled::cut)) {
+            faults.add(name + " goes on further than is shown. Say where the axis ends to see more of it.");
         }
     }
 
@@ -179,7 +184,7 @@ final class CurveReading {
         Looked y = function(path.up(), path.parameter(), parameter, measure.get(), range);
         Sampling.Sampled xs = sampled(x, range);
         Sampling.Sampled ys = sampled(y, range);
-        tell(name, xs.resolved() && ys.resolved());
+        tell(name, xs, ys);
         return Line.worked(
                 name,
                 measure,

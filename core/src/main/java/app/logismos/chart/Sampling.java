@@ -98,9 +98,10 @@ final class Sampling {
      * @param least the lowest place to show; poles are shown only as far as the rest of the curve goes, peaks whole; not a
      *     number where there are no values
      * @param most the highest
+     * @param cut whether it goes on further than these
      * @param resolved false where it changes faster than was looked at, or there was no time to look
      */
-    record Sampled(List<Sample> samples, double least, double most, boolean resolved) {}
+    record Sampled(List<Sample> samples, double least, double most, boolean cut, boolean resolved) {}
 
     private Sampling(DoubleUnaryOperator function, Range range, int columns, long nanos) {
         this.function = function;
@@ -130,7 +131,11 @@ final class Sampling {
         }
         List<Sample> whole = joined();
         double[] shown = shown(whole);
-        return new Sampled(simplified(whole, shown), shown[0], shown[1], !isUnresolved);
+        return new Sampled(simplified(whole, shown), shown[0], shown[1], isCut(whole, shown), !isUnresolved);
+    }
+
+    private static boolean isCut(List<Sample> whole, double[] shown) {
+        return whole.stream().anyMatch(each -> each.y() < shown[0] || each.y() > shown[1]);
     }
 
     private boolean hasTime() {
