@@ -108,18 +108,28 @@ final class FittedLine {
 
     /** The curve, its equation and what is left, as they are shown. */
     ChartData.Fit data(View view, Axes axes, DecimalMark mark) {
+        return fit(drawn(view, axes, mark), left(view, axes, mark), axes, mark);
+    }
+
+    private List<ChartData.Point> drawn(View view, Axes axes, DecimalMark mark) {
         double least = IntStream.of(filled).mapToDouble(this::number).min().orElseThrow();
         double most = IntStream.of(filled).mapToDouble(this::number).max().orElseThrow();
         Sampling.Range range = new Sampling.Range(least, most > least ? most : least + 1, isByRatio(axes, least));
         int columns = Math.min(view.columns(), View.USUAL.columns());
-        List<ChartData.Point> drawn = Sampling.of(curve::at, range, columns, TIME).samples().stream()
+        return Sampling.of(curve::at, range, columns, TIME).samples().stream()
                 .map(sample -> bare(placeAcross(sample.x()), y.place(sample.y()), axes, mark))
                 .toList();
+    }
+
+    private List<ChartData.Point> left(View view, Axes axes, DecimalMark mark) {
         double[] residuals = curve.residuals();
         double[] places = IntStream.of(filled).mapToDouble(i -> line.x()[i]).toArray();
-        List<ChartData.Point> left = IntStream.of(Reduction.cloud(places, residuals, view.markers()))
+        return IntStream.of(Reduction.cloud(places, residuals, view.markers()))
                 .mapToObj(k -> bare(places[k], residuals[k], axes, mark))
                 .toList();
+    }
+
+    private ChartData.Fit fit(List<ChartData.Point> drawn, List<ChartData.Point> left, Axes axes, DecimalMark mark) {
         double[] coefficients = curve.coefficients();
         return new ChartData.Fit(
                 curve.fit(),
@@ -150,14 +160,14 @@ final class FittedLine {
                 .orElse("");
     }
 
-    /** Its points as cells, with all of what is left. */
+    /** Its points as cells, with the equation. */
     FittedPoints points(String name, Run run, Axes axes, DecimalMark mark) {
         return new FittedPoints(
                 name,
                 axes.across().title(),
                 reader.acrossGrid(),
                 line.grid(),
-                data(View.USUAL, axes, mark),
+                fit(List.of(), List.of(), axes, mark),
                 IntStream.of(filled)
                         .mapToObj(i -> new FittedPoints.Pair(
                                 reader.acrossFrom(run, line.cells().get(i)),
