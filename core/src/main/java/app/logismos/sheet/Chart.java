@@ -59,13 +59,14 @@ public record Chart(
         }
     }
 
-    /** Series that have no id yet are called by their place. */
+    /** Series that have no id of their own yet are called by their place. */
     private static List<Series> identified(List<Series> series) {
         Set<String> taken = series.stream().map(Series::id).collect(Collectors.toCollection(HashSet::new));
+        Set<String> met = new HashSet<>(Set.of(""));
         return IntStream.range(0, series.size())
-                .mapToObj(place -> series.get(place).id().isEmpty()
-                        ? series.get(place).withId(free(place, taken))
-                        : series.get(place))
+                .mapToObj(place -> met.add(series.get(place).id())
+                        ? series.get(place)
+                        : series.get(place).withId(free(place, taken)))
                 .toList();
     }
 

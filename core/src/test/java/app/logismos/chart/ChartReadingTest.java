@@ -538,6 +538,22 @@ class ChartReadingTest {
     }
 
     @Test
+    void eachSeriesHasAnIdOfItsOwn() {
+        Chart.Series series = chart.series().get(0);
+        Chart twice = Chart.of(
+                "c",
+                "Twice",
+                "g",
+                chart.across(),
+                series,
+                series,
+                chart.series().get(1));
+        assertThat(twice.series()).extracting(Chart.Series::id).doesNotHaveDuplicates();
+        assertThat(twice.place("0")).hasValue(0);
+        assertThat(twice.place("none")).isEmpty();
+    }
+
+    @Test
     void aPoleIsCutAndTold() {
         Chart curve = Chart.of(
                 "c",
