@@ -196,8 +196,8 @@ export const CHART_SETTINGS: readonly Setting[] = [
   },
   {
     id: 'headings',
-    says: 'Headings',
-    also: 'header first row line names of series',
+    says: 'Names above values',
+    also: 'headings header first row line names of series',
     isPossible: (chart) => !isTable(chart.form) && chart.series.some((series) => series.source.of === 'cells'),
     choices: (chart) =>
       HEADINGS.map(([headings, label]) => ({
