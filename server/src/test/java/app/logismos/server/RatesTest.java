@@ -101,7 +101,7 @@ class RatesTest {
     @Test
     void ratesThatCannotBeKeptChangeNothing() throws IOException {
         Path inTheWay = Files.createDirectories(data.resolve("rates.csv.new"));
-        assertThat(put("USD", "US dollar", "0.8").status()).isEqualTo(500);
+        assertThat(put("USD", "US dollar", "0.8").status()).isEqualTo(507);
         assertThat(program.calculate("=100 USD to EUR").at("/result/value")).isEqualTo("90");
         Files.delete(inTheWay);
     }

@@ -1,9 +1,9 @@
 package app.logismos.server.calculate;
 
+import app.logismos.server.datafolder.NotKept;
 import app.logismos.unit.Rates;
 import app.logismos.unit.UnitCatalogue;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -61,7 +61,9 @@ class RatesFile {
             keeping.keep();
         } catch (IOException notKept) {
             UnitCatalogue.STANDARD.exchange(before);
-            throw new UncheckedIOException(notKept);
+            LOG.warn("The rates could not be written: {}", notKept.getMessage());
+            throw new NotKept("These rates cannot be kept: the data folder does not take them. They are as before; make"
+                    + " room in it and try again.");
         }
     }
 }

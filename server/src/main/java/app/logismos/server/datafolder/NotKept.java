@@ -4,7 +4,8 @@ package app.logismos.server.datafolder;
 public final class NotKept extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
-    NotKept(String sentence) {
+    /** With what to tell the person. */
+    public NotKept(String sentence) {
         super(sentence, null, false, false);
     }
 }
