@@ -176,6 +176,7 @@ final class Lines {
         double[] x = placed.places().toArray();
         List<Value> up = IntStream.of(lines).mapToObj(run::at).toList();
         Optional<Measure> measure = Measure.of(up);
+        Optional<Run> halves = pairing.errors(series);
         double[] y = up.stream()
                 .mapToDouble(value -> measure.map(each -> each.place(value)).orElse(Double.NaN))
                 .toArray();
@@ -185,9 +186,8 @@ final class Lines {
                 measure,
                 x,
                 y,
-                errors(series, measure, lines),
-                pairing.errors(series)
-                        .map(halves -> IntStream.of(lines).mapToObj(halves::at).toList())
+                errors(halves, measure, lines),
+                halves.map(each -> IntStream.of(lines).mapToObj(each::at).toList())
                         .orElse(List.of()),
                 IntStream.of(lines).mapToObj(this::acrossValue).toList(),
                 up,
@@ -300,8 +300,7 @@ final class Lines {
         }
     }
 
-    private double[] errors(Chart.Series series, Optional<Measure> measure, int[] lines) {
-        Optional<Run> halves = pairing.errors(series);
+    private static double[] errors(Optional<Run> halves, Optional<Measure> measure, int[] lines) {
         return halves.isEmpty() || measure.isEmpty()
                 ? new double[0]
                 : IntStream.of(lines)

@@ -3,9 +3,9 @@ package app.logismos.chart;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.logismos.Patient;
 import app.logismos.Seeded;
 import app.logismos.act.Act;
-import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -67,7 +67,7 @@ class PairingOracleTest {
                     .withHeadings(random.nextBoolean() ? headings : 0)
                     .withHidden(random.nextInt(4) == 0 ? Set.of(3, 5) : Set.of(), Set.of());
             Worksheet worksheet = new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD);
-            live = new LiveWorksheet(worksheet, Limits.USUAL);
+            live = new LiveWorksheet(worksheet, Patient.LIMITS);
             List<Edit.Typed> typed = new ArrayList<>();
             for (int column = 0; column < 4; column++) {
                 for (int row = 0; row < ROWS; row++) {
