@@ -52,8 +52,8 @@ final class WholeNumberFunctions {
                     .works(given -> given.counts("numbers").size() == 2
                             ? WorkingPattern.filled("{numbers| × } / gcd({numbers|, })", given)
                             : "")
-                    .computes(given -> Rational.of(
-                            given.counts("numbers").stream().reduce(BigInteger.ONE, WholeNumberFunctions::lcm))),
+                    .computes(given ->
+                            Rational.of(given.counts("numbers").stream().reduce(BigInteger.ONE, WholeNumbers::lcm))),
             function("isprime", Category.WHOLE_NUMBERS)
                     .says("Whether a number is prime: above 1, and divided by 1 and itself only.")
                     .argument("n", WHOLE, "a whole number")
@@ -152,12 +152,6 @@ final class WholeNumberFunctions {
                     .computes(WholeNumberFunctions::fibonacci));
 
     private WholeNumberFunctions() {}
-
-    private static BigInteger lcm(BigInteger a, BigInteger b) {
-        return b.signum() == 0
-                ? BigInteger.ZERO
-                : a.divide(WholeNumbers.gcd(a, b)).multiply(b);
-    }
 
     private static BigInteger positive(Arguments given, int least) {
         BigInteger n = given.whole("n");

@@ -90,7 +90,8 @@ final class Arithmetic {
     }
 
     private static int compareFractions(Rational a, Rational b) {
-        return a.numerator().multiply(b.denominator()).compareTo(b.numerator().multiply(a.denominator()));
+        return InParts.product(a.numerator(), b.denominator())
+                .compareTo(InParts.product(b.numerator(), a.denominator()));
     }
 
     private static Result multipleOfPi(Result times) {

@@ -15,17 +15,16 @@ record BigRational(BigInteger numerator, BigInteger denominator) implements Rati
 
     /** What the denominators share is taken out before the parts grow (Knuth, The Art of Computer Programming 2, 4.5.1). */
     static Result sum(Rational a, Rational b) {
-        LongOperations.beforeWork(a.numerator(), b.numerator());
         BigInteger shared = LongOperations.gcd(a.denominator(), b.denominator());
-        BigInteger left = b.denominator().divide(shared);
-        BigInteger right = a.denominator().divide(shared);
-        BigInteger above = a.numerator().multiply(left).add(b.numerator().multiply(right));
+        BigInteger left = InParts.quotient(b.denominator(), shared);
+        BigInteger right = InParts.quotient(a.denominator(), shared);
+        BigInteger above = InParts.product(a.numerator(), left).add(InParts.product(b.numerator(), right));
         if (above.signum() == 0) {
             return ZERO;
         }
         BigInteger still = LongOperations.gcd(above, shared);
-        return bounded(
-                lowest(above.divide(still), right.multiply(b.denominator().divide(still))));
+        return bounded(lowest(
+                InParts.quotient(above, still), InParts.product(right, InParts.quotient(b.denominator(), still))));
     }
 
     static Result product(Rational a, Rational b) {
@@ -43,11 +42,11 @@ record BigRational(BigInteger numerator, BigInteger denominator) implements Rati
 
     /** Crosswise common factors go first: the product is then already in lowest terms. */
     private static Result product(BigInteger a, BigInteger b, BigInteger c, BigInteger d) {
-        LongOperations.beforeWork(a, c);
         BigInteger first = LongOperations.gcd(a, d);
         BigInteger second = LongOperations.gcd(c, b);
         return bounded(lowest(
-                a.divide(first).multiply(c.divide(second)), b.divide(second).multiply(d.divide(first))));
+                InParts.product(InParts.quotient(a, first), InParts.quotient(c, second)),
+                InParts.product(InParts.quotient(b, second), InParts.quotient(d, first))));
     }
 
     /** A fraction that needs no reducing; {@code below} is more than 0. */

@@ -81,7 +81,7 @@ public final class Counting {
         BigInteger first = n.subtract(fewer).add(BigInteger.ONE);
         return isTooLong(first, n, fewer)
                 ? Undefined.TOO_LARGE
-                : whole(product(first, n).divide(product(2, fewer.longValue())));
+                : whole(InParts.quotient(product(first, n), product(2, fewer.longValue())));
     }
 
     /** The number, unless it turned out a few digits too long. */
@@ -116,7 +116,7 @@ public final class Counting {
         }
         Cancellable.check();
         BigInteger middle = first.add(count.shiftRight(1));
-        return product(first, middle).multiply(product(middle.add(BigInteger.ONE), last));
+        return InParts.product(product(first, middle), product(middle.add(BigInteger.ONE), last));
     }
 
     /** first × (first + 1) × … × last; 1 where there is no factor. Short factors are multiplied in a {@code long} first. */
@@ -138,6 +138,6 @@ public final class Counting {
             Cancellable.check();
         }
         long middle = first + (last - first) / 2;
-        return product(first, middle).multiply(product(middle + 1, last));
+        return InParts.product(product(first, middle), product(middle + 1, last));
     }
 }

@@ -32,16 +32,28 @@ final class LongDecimal {
         BigInteger size = number.abs();
         while (powers.get(powers.size() - 1).bitLength() * 2L - 1 <= size.bitLength()) {
             BigInteger last = powers.get(powers.size() - 1);
-            powers.add(last.multiply(last));
+            powers.add(InParts.product(last, last));
         }
         char[] digits = new char[PIECE << powers.size()];
-        ForkJoinPool.commonPool().invoke(new Piece(size, powers, powers.size(), digits, 0));
+        write(size, powers, powers.size(), digits, 0);
         int first = 0;
         while (digits[first] == '0') {
             first++;
         }
         String text = new String(digits, first, digits.length - first);
         return number.signum() < 0 ? "-" + text : text;
+    }
+
+    /** The longest are divided on the thread that asks, which can be told to stop between. */
+    private static void write(BigInteger part, List<BigInteger> powers, int level, char[] digits, int at) {
+        if (part.bitLength() <= InParts.PART_BITS) {
+            Cancellable.check();
+            ForkJoinPool.commonPool().invoke(new Piece(part, powers, level, digits, at));
+            return;
+        }
+        BigInteger[] halves = InParts.quotientAndRest(part, powers.get(level - 1));
+        write(halves[0], powers, level - 1, digits, at);
+        write(halves[1], powers, level - 1, digits, at + (PIECE << level - 1));
     }
 
     /** Writes a part of the number, with zeros in front, into its {@code PIECE << level} digits. */

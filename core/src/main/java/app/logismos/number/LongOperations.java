@@ -10,9 +10,6 @@ final class LongOperations {
     /** {@link BigInteger#gcd} takes some hundredths of a second for as many bits. */
     private static final int SHORT_BITS = 100_000;
 
-    /** From so many bits on, an operation is preceded by a look at the clock. */
-    private static final int LOOK_BITS = 10_000;
-
     /** Powers of so many bits take a tenth of a second. */
     private static final int LONG_BITS = 400_000;
 
@@ -23,13 +20,6 @@ final class LongOperations {
     private static final int ROOT_BITS_OF_DOUBLE = 40;
 
     private LongOperations() {}
-
-    /** Asks whether to go on, where the numbers are so long that the next operation takes a moment. */
-    static void beforeWork(BigInteger a, BigInteger b) {
-        if (a.bitLength() + b.bitLength() > LOOK_BITS) {
-            Cancellable.check();
-        }
-    }
 
     /** The greatest common divisor, 0 or more; by Lehmer's algorithm (Knuth, The Art of Computer Programming 2, 4.5.2 L). */
     static BigInteger gcd(BigInteger a, BigInteger b) {
@@ -44,7 +34,7 @@ final class LongOperations {
             Step step =
                     Step.of(x.shiftRight(shift).longValue(), y.shiftRight(shift).longValue());
             if (step.b == 0) {
-                BigInteger rest = x.mod(y);
+                BigInteger rest = InParts.rest(x, y);
                 x = y;
                 y = rest;
             } else {
@@ -53,7 +43,7 @@ final class LongOperations {
                 x = next;
             }
         }
-        return x.gcd(y);
+        return y.signum() == 0 ? x : InParts.rest(x, y).gcd(y);
     }
 
     private static BigInteger combined(BigInteger x, long a, BigInteger y, long b) {
@@ -112,9 +102,9 @@ final class LongOperations {
             if (number.bitLength() > LONG_BITS) {
                 Cancellable.beforeLongStep();
             }
-            BigInteger power = guess.pow(degree - 1);
+            BigInteger power = InParts.power(guess, degree - 1);
             BigInteger next = guess.multiply(BigInteger.valueOf(degree - 1L))
-                    .add(number.divide(power))
+                    .add(InParts.quotient(number, power))
                     .divide(BigInteger.valueOf(degree));
             if (next.compareTo(guess) >= 0) {
                 return guess;
@@ -125,13 +115,10 @@ final class LongOperations {
 
     /** The power of a number. */
     static BigInteger power(BigInteger base, int exponent) {
-        long bits = (long) base.bitLength() * exponent;
-        if (bits > LONG_BITS) {
+        if ((long) base.bitLength() * exponent > LONG_BITS) {
             Cancellable.beforeLongStep();
-        } else if (bits > LOOK_BITS) {
-            Cancellable.check();
         }
-        return base.pow(exponent);
+        return InParts.power(base, exponent);
     }
 
     /** The power of a number, less whole multiples of the modulus, bit by bit. */
@@ -139,9 +126,9 @@ final class LongOperations {
         BigInteger power = BigInteger.ONE;
         for (int bit = exponent.bitLength() - 1; bit >= 0; bit--) {
             Cancellable.check();
-            power = power.multiply(power).mod(modulus);
+            power = InParts.rest(InParts.product(power, power), modulus);
             if (exponent.testBit(bit)) {
-                power = power.multiply(base).mod(modulus);
+                power = InParts.rest(InParts.product(power, base), modulus);
             }
         }
         return power;
@@ -150,7 +137,7 @@ final class LongOperations {
     private static BigInteger rootNear(long near, BigInteger number, int degree) {
         BigInteger root = BigInteger.valueOf(near);
         Cancellable.check();
-        return root.pow(degree).compareTo(number) <= 0 ? root : root.subtract(BigInteger.ONE);
+        return InParts.power(root, degree).compareTo(number) <= 0 ? root : root.subtract(BigInteger.ONE);
     }
 
     private static double log2(BigInteger number) {

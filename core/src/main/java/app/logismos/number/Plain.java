@@ -69,10 +69,10 @@ public final class Plain {
                 following.chars().allMatch(c -> c == '9') || following.chars().allMatch(c -> c == '0');
         if (isUnsure) {
             // So near a power of ten, or a number that ends in zeros, the leading bits do not decide.
-            digits = size.compareTo(BigInteger.TEN.pow(digits)) >= 0
-                    ? digits + 1
-                    : size.compareTo(BigInteger.TEN.pow(digits - 1)) < 0 ? digits - 1 : digits;
-            first = size.divide(BigInteger.TEN.pow(digits - SHOWN_ENDS)).toString();
+            first = InParts.quotient(size, InParts.power(BigInteger.TEN, digits - SHOWN_ENDS))
+                    .toString();
+            digits += first.length() - SHOWN_ENDS;
+            first = first.length() < SHOWN_ENDS ? first + "9" : first.substring(0, SHOWN_ENDS);
         }
         String last = size.mod(BigInteger.TEN.pow(SHOWN_ENDS)).toString();
         return (whole.signum() < 0 ? "-" : "") + first + "…" + "0".repeat(SHOWN_ENDS - last.length()) + last + " ["

@@ -150,7 +150,7 @@ public final class Powers {
             return BigInteger.ZERO;
         }
         BigInteger root = LongOperations.root(number, degree);
-        return root.pow(degree).equals(number) ? root : BigInteger.ZERO;
+        return InParts.power(root, degree).equals(number) ? root : BigInteger.ZERO;
     }
 
     /** The power of a negative number is negative where the exponent, then a whole number, is odd. */

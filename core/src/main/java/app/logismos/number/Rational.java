@@ -52,7 +52,7 @@ public sealed interface Rational extends Real permits SmallRational, BigRational
         }
         BigInteger shared = LongOperations.gcd(numerator, denominator);
         BigInteger divisor = denominator.signum() < 0 ? shared.negate() : shared;
-        return BigRational.lowest(numerator.divide(divisor), denominator.divide(divisor));
+        return BigRational.lowest(InParts.quotient(numerator, divisor), InParts.quotient(denominator, divisor));
     }
 
     /** The fraction given, in lowest terms. */
@@ -66,7 +66,7 @@ public sealed interface Rational extends Real permits SmallRational, BigRational
     static Rational of(BigDecimal decimal) {
         return decimal.scale() <= 0
                 ? of(decimal.toBigIntegerExact())
-                : of(decimal.unscaledValue(), BigInteger.TEN.pow(decimal.scale()));
+                : of(decimal.unscaledValue(), InParts.power(BigInteger.TEN, decimal.scale()));
     }
 
     /**

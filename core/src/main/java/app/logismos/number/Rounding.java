@@ -36,15 +36,23 @@ public final class Rounding {
             }
         }
         Rational exact = exact(number);
-        BigInteger step = BigInteger.TEN.pow(Math.abs(places));
+        BigInteger step = InParts.power(BigInteger.TEN, Math.abs(places));
         return places >= 0
-                ? Rational.of(round(exact.numerator().multiply(step), exact.denominator(), mode), step)
-                : Rational.of(round(exact.numerator(), exact.denominator().multiply(step), mode)
+                ? Rational.of(round(InParts.product(exact.numerator(), step), exact.denominator(), mode), step)
+                : Rational.of(round(exact.numerator(), InParts.product(exact.denominator(), step), mode)
                         .multiply(step));
     }
 
     private static BigInteger round(BigInteger above, BigInteger below, RoundingMode mode) {
-        return new BigDecimal(above).divide(new BigDecimal(below), 0, mode).toBigInteger();
+        BigInteger[] parts = InParts.quotientAndRest(above, below);
+        if (parts[1].signum() == 0) {
+            return parts[0];
+        }
+        // It rounds as a short number does that is beside an odd or even one too, and below, at or above half as well.
+        long last = parts[0].testBit(0) ? above.signum() : 0;
+        long quarters = above.signum() * (2L + parts[1].abs().shiftLeft(1).compareTo(below));
+        BigDecimal near = BigDecimal.valueOf(last).add(BigDecimal.valueOf(quarters * 25, 2));
+        return parts[0].add(BigInteger.valueOf(near.setScale(0, mode).longValue() - last));
     }
 
     /** The fraction that the number is; for a multiple of π the fraction of its first 40 digits. */

@@ -35,18 +35,18 @@ public final class Unrounded {
 
     private static Rational sum(Rational a, Rational b) {
         return Rational.of(
-                a.numerator().multiply(b.denominator()).add(b.numerator().multiply(a.denominator())),
-                a.denominator().multiply(b.denominator()));
+                InParts.product(a.numerator(), b.denominator()).add(InParts.product(b.numerator(), a.denominator())),
+                InParts.product(a.denominator(), b.denominator()));
     }
 
     private static Rational product(Rational a, Rational b) {
         return Rational.of(
-                a.numerator().multiply(b.numerator()), a.denominator().multiply(b.denominator()));
+                InParts.product(a.numerator(), b.numerator()), InParts.product(a.denominator(), b.denominator()));
     }
 
     private static Rational quotient(Rational a, Rational b) {
         return Rational.of(
-                a.numerator().multiply(b.denominator()), a.denominator().multiply(b.numerator()));
+                InParts.product(a.numerator(), b.denominator()), InParts.product(a.denominator(), b.numerator()));
     }
 
     /** The number as it may be answered: approximate where it is too long a fraction. */

@@ -32,8 +32,9 @@ public final class WholeNumbers {
         }
         Cancellable.check();
         int low = digits.length() / 2;
-        return read(digits.substring(0, digits.length() - low), base)
-                .multiply(BigInteger.valueOf(base).pow(low))
+        return InParts.product(
+                        read(digits.substring(0, digits.length() - low), base),
+                        InParts.power(BigInteger.valueOf(base), low))
                 .add(read(digits.substring(digits.length() - low), base));
     }
 
@@ -43,7 +44,7 @@ public final class WholeNumbers {
                 new ArrayList<>(List.of(BigInteger.valueOf(base).pow(READ_AT_ONCE)));
         while (powers.get(powers.size() - 1).compareTo(number) <= 0) {
             BigInteger last = powers.get(powers.size() - 1);
-            powers.add(LongOperations.power(last, 2));
+            powers.add(InParts.power(last, 2));
         }
         StringBuilder digits = new StringBuilder();
         write(number, base, powers, powers.size() - 1, digits);
@@ -61,7 +62,7 @@ public final class WholeNumbers {
             return;
         }
         Cancellable.check();
-        BigInteger[] parts = number.divideAndRemainder(powers.get(level - 1));
+        BigInteger[] parts = InParts.quotientAndRest(number, powers.get(level - 1));
         if (parts[0].signum() != 0 || !digits.isEmpty()) {
             write(parts[0], base, powers, level - 1, digits);
         }
@@ -71,6 +72,11 @@ public final class WholeNumbers {
     /** The greatest common divisor, 0 or more; 0 counts as a multiple of everything. */
     public static BigInteger gcd(BigInteger a, BigInteger b) {
         return LongOperations.gcd(a, b);
+    }
+
+    /** The least common multiple of numbers that are 0 or more; 0 where one of them is. */
+    public static BigInteger lcm(BigInteger a, BigInteger b) {
+        return b.signum() == 0 ? BigInteger.ZERO : InParts.product(InParts.quotient(a, gcd(a, b)), b);
     }
 
     /** Whether a number is prime; deterministic Miller–Rabin below 3.3 × 10²⁴, past that surely but for chance. */
@@ -111,7 +117,7 @@ public final class WholeNumbers {
         }
         BigInteger square = power;
         for (int i = 1; i < twos; i++) {
-            square = square.multiply(square).mod(n);
+            square = InParts.rest(InParts.product(square, square), n);
             if (square.equals(last)) {
                 return false;
             }
@@ -145,10 +151,9 @@ public final class WholeNumbers {
         BigInteger rest = n;
         for (int small = 2; small <= TRIAL && rest.compareTo(BigInteger.ONE) > 0; small += small == 2 ? 1 : 2) {
             BigInteger divisor = BigInteger.valueOf(small);
-            LongOperations.beforeWork(rest, divisor);
             while (rest.mod(divisor).signum() == 0) {
                 factors.merge(divisor, 1, Integer::sum);
-                rest = rest.divide(divisor);
+                rest = InParts.quotient(rest, divisor);
             }
         }
         split(rest, factors, check);
@@ -165,7 +170,7 @@ public final class WholeNumbers {
         }
         BigInteger factor = rho(n, check);
         split(factor, factors, check);
-        split(n.divide(factor), factors, check);
+        split(InParts.quotient(n, factor), factors, check);
     }
 
     private static BigInteger rho(BigInteger n, Runnable check) {
@@ -177,7 +182,7 @@ public final class WholeNumbers {
                 BigInteger x = y;
                 for (long i = 0; i < length && divisor.equals(BigInteger.ONE); i++) {
                     check.run();
-                    y = y.multiply(y).add(step).mod(n);
+                    y = InParts.rest(InParts.product(y, y).add(step), n);
                     divisor = x.subtract(y).abs().gcd(n);
                 }
             }
@@ -214,9 +219,8 @@ public final class WholeNumbers {
         BigInteger a = BigInteger.ZERO;
         BigInteger b = BigInteger.ONE;
         for (int bit = 31 - Integer.numberOfLeadingZeros(Math.max(1, n)); bit >= 0; bit--) {
-            BigInteger even = a.multiply(b.shiftLeft(1).subtract(a));
-            BigInteger odd = a.multiply(a).add(b.multiply(b));
-            LongOperations.beforeWork(a, b);
+            BigInteger even = InParts.product(a, b.shiftLeft(1).subtract(a));
+            BigInteger odd = InParts.product(a, a).add(InParts.product(b, b));
             boolean isSet = (n >> bit & 1) == 1;
             a = isSet ? odd : even;
             b = isSet ? even.add(odd) : odd;

@@ -73,6 +73,42 @@ class LongOperationsTest {
         });
     }
 
+    /** Short parts, so that every way of taking them apart and together is gone; what one part is, the library does. */
+    @Test
+    void productsPowersAndQuotientsInPartsAreThoseOfTheLibrary() {
+        Seeded.cases(3_000, random -> {
+            InParts parts = new InParts(80 + random.nextInt(200));
+            BigInteger a = sign(runs(random), random);
+            BigInteger b = sign(runs(random), random);
+            assertThat(parts.times(a, b)).isEqualTo(a.multiply(b));
+            assertThat(parts.times(a, a)).isEqualTo(a.multiply(a));
+            int exponent = random.nextInt(40);
+            assertThat(parts.toThe(b, exponent)).isEqualTo(b.pow(exponent));
+            if (b.signum() != 0) {
+                assertThat(parts.over(a, b)).isEqualTo(a.divideAndRemainder(b));
+                BigInteger multiple = a.multiply(b);
+                assertThat(parts.over(multiple, b)).isEqualTo(multiple.divideAndRemainder(b));
+                assertThat(parts.over(multiple.subtract(BigInteger.ONE), b))
+                        .isEqualTo(multiple.subtract(BigInteger.ONE).divideAndRemainder(b));
+            }
+        });
+    }
+
+    /** Runs of equal bits are where a guessed quotient is wrong. */
+    private static BigInteger runs(Random random) {
+        BigInteger number = BigInteger.ZERO;
+        for (int run = random.nextInt(9); run >= 0; run--) {
+            int bits = random.nextInt(900);
+            BigInteger part = switch (random.nextInt(3)) {
+                case 0 -> BigInteger.ZERO;
+                case 1 -> BigInteger.ONE.shiftLeft(bits).subtract(BigInteger.ONE);
+                default -> new BigInteger(bits, random);
+            };
+            number = number.shiftLeft(bits).add(part);
+        }
+        return number;
+    }
+
     @Test
     void longPrimesAreTold() {
         BigInteger mersenne = BigInteger.ONE.shiftLeft(4_423).subtract(BigInteger.ONE);
