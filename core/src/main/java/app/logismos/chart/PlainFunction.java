@@ -10,7 +10,6 @@ import app.logismos.value.Value;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.DoublePredicate;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -59,6 +58,18 @@ interface PlainFunction {
             });
         }
     }
+
+    /** There is none by nothing: an infinity would lead back to a number where one more is divided by it. */
+    private static double quotient(double above, double below) {
+        return below == 0 ? Double.NaN : above / below;
+    }
+
+    private static double power(double base, double exponent) {
+        return Double.isNaN(base) || base == 0 && exponent < 0 ? Double.NaN : Math.pow(base, exponent);
+    }
+
+    /** Has no value anywhere. */
+    PlainFunction NOWHERE = made(x -> Double.NaN, x -> Dual.constant(Double.NaN));
 
     private static double ln(double x) {
         return x > 0 ? Math.log(x) : Double.NaN;
@@ -170,20 +181,33 @@ interface PlainFunction {
             }
             PlainFunction left = read(condition.left());
             PlainFunction right = read(condition.right());
-            DoublePredicate holds = left == null || right == null
+            Compared holds = left == null || right == null
                     ? null
                     : switch (condition.operator()) {
-                        case LESS -> x -> left.at(x) < right.at(x);
-                        case AT_MOST -> x -> left.at(x) <= right.at(x);
-                        case GREATER -> x -> left.at(x) > right.at(x);
-                        case AT_LEAST -> x -> left.at(x) >= right.at(x);
+                        case LESS -> (a, b) -> a < b;
+                        case AT_MOST -> (a, b) -> a <= b;
+                        case GREATER -> (a, b) -> a > b;
+                        case AT_LEAST -> (a, b) -> a >= b;
                         default -> null;
                     };
             return holds == null
                     ? null
                     : made(
-                            x -> holds.test(x) ? then.at(x) : otherwise.at(x),
-                            x -> holds.test(x.value()) ? then.along(x) : otherwise.along(x));
+                            x -> side(holds, left.at(x), right.at(x), then, otherwise)
+                                    .at(x),
+                            x -> side(holds, left.at(x.value()), right.at(x.value()), then, otherwise)
+                                    .along(x));
+        }
+
+        /** What holds of two numbers. */
+        private interface Compared {
+            boolean of(double left, double right);
+        }
+
+        /** Where one of them is none, neither side counts. */
+        private static PlainFunction side(
+                Compared holds, double left, double right, PlainFunction then, PlainFunction otherwise) {
+            return Double.isNaN(left) || Double.isNaN(right) ? NOWHERE : holds.of(left, right) ? then : otherwise;
         }
 
         private boolean mentions(Expression node) {
@@ -213,11 +237,11 @@ interface PlainFunction {
                 case TIMES ->
                     made(x -> left.at(x) * right.at(x), x -> left.along(x).times(right.along(x)));
                 case DIVIDE ->
-                    made(x -> left.at(x) / right.at(x), x -> left.along(x).dividedBy(right.along(x)));
-                case POWER ->
                     made(
-                            x -> Math.pow(left.at(x), right.at(x)),
-                            x -> left.along(x).power(right.along(x)));
+                            x -> quotient(left.at(x), right.at(x)),
+                            x -> left.along(x).dividedBy(right.along(x)));
+                case POWER ->
+                    made(x -> power(left.at(x), right.at(x)), x -> left.along(x).power(right.along(x)));
                 default -> null;
             };
         }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import app.logismos.Patient;
+import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -16,6 +17,7 @@ import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Settings;
 import app.logismos.sheet.Worksheet;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -729,6 +731,23 @@ class ChartReadingTest {
         assertThat(live.worksheet().textIn("g", Address.FIRST)).isEqualTo("3");
         assertThat(live.value("g", new Address(1, 0)))
                 .hasToString(live.worth("6", "g").toString());
+    }
+
+    @Test
+    void aRunThroughValuesEndsWithItsTimeAndSaysSo() {
+        Block.Grid grid = Block.Grid.of("g", "Readings", 5, 3);
+        Limits noTime =
+                new Limits(Duration.ofNanos(1), Limits.USUAL.tableCells(), Limits.USUAL.bytes(), Limits.USUAL.steps());
+        LiveWorksheet live =
+                new LiveWorksheet(new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD), noTime);
+        live.apply(List.of(new Edit.Enter(
+                "g", List.of(new Edit.Typed(Address.FIRST, "3"), new Edit.Typed(new Address(1, 0), "4")))));
+        List<RunThrough.Frame> frames = RunThrough.frames(
+                usual("A1:A2", "A1:A2"), live, new Edit.Place("g", area("A1")), List.of("1", "10", "100"));
+        assertThat(frames).hasSize(1);
+        assertThat(frames.get(0).data().faults())
+                .contains("There was time for 1 of the 3 values. Let it run through fewer.");
+        assertThat(live.worksheet().textIn("g", Address.FIRST)).isEqualTo("3");
     }
 
     @Test
