@@ -184,7 +184,7 @@ public final class ChartReading {
 
     private ChartData.Series series(int index, Line line, Optional<FittedLine> fit, Axes axes) {
         Chart.Series series = chart.series().get(index);
-        int[] kept = kept(series, line);
+        int[] kept = kept(series, line, thinning(index, line, axes));
         return new ChartData.Series(
                 called(series, line),
                 spelled(series.source(), mark),
@@ -197,42 +197,29 @@ public final class ChartReading {
                 fit.map(each -> each.data(view, axes, mark)));
     }
 
-    private int[] kept(Chart.Series series, Line line) {
-        boolean isWhole = view.across().isEmpty() || !line.isUpwards();
-        int[] seen = isWhole ? new int[0] : seen(line);
-        double[] x = isWhole
-                ? line.x()
-                : IntStream.of(seen).mapToDouble(i -> line.x()[i]).toArray();
-        double[] y = isWhole
-                ? line.y()
-                : IntStream.of(seen).mapToDouble(i -> line.y()[i]).toArray();
-        int[] kept = series.shape() == Chart.Shape.POINTS
-                ? Reduction.cloud(x, y, view.markers())
-                : line.isUpwards() ? Reduction.line(x, y, view.columns()) : Reduction.path(x, y, view.markers());
-        if (kept.length < x.length && !line.cells().isEmpty()) {
+    private int[] kept(Chart.Series series, Line line, Thinning thinning) {
+        Thinning.Kept thinned = thinning.of(series.shape(), line.x(), line.y());
+        if (thinned.kept().length < thinned.seen() && !line.cells().isEmpty()) {
             faults.add(String.format(
                     Locale.ENGLISH,
                     "Of %,d points of %s %,d are drawn: the others cannot be told from them.",
-                    x.length,
+                    thinned.seen(),
                     called(series, line),
-                    kept.length));
+                    thinned.kept().length));
         }
-        return isWhole ? kept : IntStream.of(kept).map(i -> seen[i]).toArray();
+        return thinned.kept();
     }
 
-    /** The points in sight and one on either side, to which the line goes on. */
-    private int[] seen(Line line) {
-        double[] x = line.x();
-        int first = IntStream.range(0, x.length)
-                .filter(i -> view.reaches(x[i]))
-                .findFirst()
-                .orElse(x.length);
-        int behind = IntStream.range(first, x.length)
-                .filter(i -> view.isBefore(x[i]))
-                .findFirst()
-                .orElse(x.length);
-        return IntStream.range(Math.max(0, first - 1), Math.min(x.length, behind + 1))
-                .toArray();
+    /** Only a plot is drawn point by point on its axes. */
+    private Thinning thinning(int index, Line line, Axes axes) {
+        return chart.form() == Chart.Form.PLOT
+                ? new Thinning(
+                        view,
+                        axes.across().scale(),
+                        axes.isOnRight(index)
+                                ? axes.right().orElseThrow().scale()
+                                : axes.up().scale())
+                : new Thinning(View.USUAL, Scale.of(line.x()), Scale.of(line.y()));
     }
 
     /** The name of a series: its own, its heading, or where it comes from. */

@@ -124,7 +124,8 @@ final class FittedLine {
     private List<ChartData.Point> left(View view, Axes axes, DecimalMark mark) {
         double[] residuals = curve.residuals();
         double[] places = IntStream.of(filled).mapToDouble(i -> line.x()[i]).toArray();
-        return IntStream.of(Reduction.cloud(places, residuals, view.markers()))
+        Thinning thinning = new Thinning(view, axes.across().scale(), Scale.of(residuals));
+        return IntStream.of(thinning.of(Chart.Shape.POINTS, places, residuals).kept())
                 .mapToObj(k -> bare(places[k], residuals[k], axes, mark))
                 .toList();
     }

@@ -135,13 +135,4 @@ record Line(
         return filled().mapToObj(i -> i < up.size() ? asTheAxis.number(up.get(i), y[i]) : Real.from(y[i]))
                 .toList();
     }
-
-    boolean isUpwards() {
-        for (int i = 1; i < x.length; i++) {
-            if (!(x[i] >= x[i - 1])) {
-                return false;
-            }
-        }
-        return true;
-    }
 }

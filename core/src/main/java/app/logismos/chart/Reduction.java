@@ -15,28 +15,31 @@ final class Reduction {
     /**
      * The places of the points to keep, in their order.
      *
-     * @param x upwards from point to point
+     * @param at how far along the axis, upwards from point to point; what is before 0 or after 1 is out of sight
      * @param y not a number for a gap; gaps are kept
-     * @param columns of pixels, 1 or more
+     * @param columns of pixels from 0 to 1, 1 or more
      */
-    static int[] line(double[] x, double[] y, int columns) {
-        if (x.length <= 4 * columns) {
-            return all(x.length);
+    static int[] line(double[] at, double[] y, int columns) {
+        if (at.length <= 4 * columns) {
+            return all(at.length);
         }
-        double from = x[0];
-        double width = x[x.length - 1] - from;
         List<Integer> kept = new ArrayList<>();
         int start = 0;
-        for (int column = 0; column < columns && start < x.length; column++) {
-            double end = from + width * (column + 1) / columns;
-            int stop = start;
-            while (stop < x.length && (x[stop] <= end || column == columns - 1)) {
+        while (start < at.length) {
+            int column = column(at[start], columns);
+            int stop = start + 1;
+            while (stop < at.length && column(at[stop], columns) == column) {
                 stop++;
             }
             keep(y, start, stop, kept);
             start = stop;
         }
         return kept.stream().mapToInt(Integer::intValue).toArray();
+    }
+
+    /** The column of pixels, −1 before the first, as many as there are after the last. */
+    private static int column(double at, int columns) {
+        return at < 0 ? -1 : at > 1 ? columns : Math.min(columns - 1, (int) (at * columns));
     }
 
     private static void keep(double[] y, int start, int stop, List<Integer> kept) {
@@ -63,20 +66,19 @@ final class Reduction {
     /**
      * The places of the points to keep of a cloud: one for each field of a few pixels, larger until there are few enough.
      *
+     * @param at how far along the axis, as {@code height}
      * @param most how many points are few enough
      */
-    static int[] cloud(double[] x, double[] y, int most) {
-        if (x.length <= most) {
-            return all(x.length);
+    static int[] cloud(double[] at, double[] height, int most) {
+        if (at.length <= most) {
+            return all(at.length);
         }
-        double[] across = range(x);
-        double[] up = range(y);
         for (int fields = 1024; ; fields /= 2) {
             BitSet taken = new BitSet(fields * fields);
             List<Integer> kept = new ArrayList<>();
-            for (int i = 0; i < x.length && kept.size() <= most; i++) {
-                if (Double.isFinite(y[i])) {
-                    int field = field(x[i], across, fields) * fields + field(y[i], up, fields);
+            for (int i = 0; i < at.length && kept.size() <= most; i++) {
+                if (Double.isFinite(height[i])) {
+                    int field = field(at[i], fields) * fields + field(height[i], fields);
                     if (!taken.get(field)) {
                         taken.set(field);
                         kept.add(i);
@@ -84,7 +86,7 @@ final class Reduction {
                 }
             }
             if (kept.size() <= most || fields == 1) {
-                return withExtremes(y, kept);
+                return withExtremes(height, kept);
             }
         }
     }
@@ -93,20 +95,19 @@ final class Reduction {
      * The places of the points to keep of a line that goes any way: in their order, with its gaps. A point that is as far
      * as a field of the picture from the last kept one stays, fields growing until there are few enough.
      *
+     * @param at how far along the axis, as {@code height}
      * @param most how many points are few enough
      */
-    static int[] path(double[] x, double[] y, int most) {
-        if (x.length <= most) {
-            return all(x.length);
+    static int[] path(double[] at, double[] height, int most) {
+        if (at.length <= most) {
+            return all(at.length);
         }
-        double[] across = range(x);
-        double[] up = range(y);
         for (int fields = 4_096; ; fields /= 2) {
             List<Integer> kept = new ArrayList<>();
             int last = -1;
             boolean isPending = false;
-            for (int i = 0; i < x.length; i++) {
-                if (!Double.isFinite(x[i]) || !Double.isFinite(y[i])) {
+            for (int i = 0; i < at.length; i++) {
+                if (!Double.isFinite(at[i]) || !Double.isFinite(height[i])) {
                     if (last >= 0 && isPending) {
                         kept.add(i - 1); // the line reaches to the gap
                     }
@@ -117,7 +118,7 @@ final class Reduction {
                     isPending = false;
                     continue;
                 }
-                int field = field(x[i], across, fields) * fields + field(y[i], up, fields);
+                int field = field(at[i], fields) * fields + field(height[i], fields);
                 isPending = field == last;
                 if (!isPending) {
                     kept.add(i);
@@ -125,7 +126,7 @@ final class Reduction {
                 }
             }
             if (isPending) {
-                kept.add(x.length - 1);
+                kept.add(at.length - 1);
             }
             if (kept.size() <= most || fields <= 64) {
                 return kept.stream().mapToInt(Integer::intValue).toArray();
@@ -142,20 +143,9 @@ final class Reduction {
         return places.stream().toArray();
     }
 
-    private static int field(double value, double[] range, int fields) {
-        return (int) Math.min(fields - 1, (value - range[0]) / (range[1] - range[0]) * fields);
-    }
-
-    private static double[] range(double[] values) {
-        double least = Double.POSITIVE_INFINITY;
-        double most = Double.NEGATIVE_INFINITY;
-        for (double value : values) {
-            if (Double.isFinite(value)) {
-                least = Math.min(least, value);
-                most = Math.max(most, value);
-            }
-        }
-        return new double[] {least, most > least ? most : least + 1};
+    /** What is out of sight counts to the fields along the edge. */
+    private static int field(double at, int fields) {
+        return (int) Math.max(0, Math.min(fields - 1, at * fields));
     }
 
     private static int[] all(int count) {

@@ -11,6 +11,8 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.function.DoubleFunction;
 
@@ -44,6 +46,24 @@ public record Scale(double least, double most, List<Tick> ticks, boolean logarit
 
     public Scale {
         ticks = List.copyOf(ticks);
+    }
+
+    /** From the least of some places to the greatest, without ticks; from 0 to 1 where none of them is finite. */
+    static Scale of(double[] places) {
+        DoubleSummaryStatistics found =
+                Arrays.stream(places).filter(Double::isFinite).summaryStatistics();
+        double least = found.getCount() == 0 ? 0 : found.getMin();
+        return new Scale(least, found.getMax() > least ? found.getMax() : least + 1, List.of(), false);
+    }
+
+    /** How far along a value stands: 0 where the scale begins, 1 where it ends. */
+    double position(double value) {
+        if (!logarithmic) {
+            return (value - least) / (most - least);
+        }
+        return value > 0
+                ? Math.log(value / least) / Math.log(most / least)
+                : Double.isNaN(value) ? Double.NaN : Double.NEGATIVE_INFINITY;
     }
 
     /** A place with its text. */

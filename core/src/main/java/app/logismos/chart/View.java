@@ -41,14 +41,4 @@ public record View(int columns, Optional<Part> across, Optional<Part> up) {
     int markers() {
         return Math.max(MOST_MARKERS, columns);
     }
-
-    /** Whether a place is where the part that is seen begins, or further. */
-    boolean reaches(double place) {
-        return across.isEmpty() || place >= across.get().from();
-    }
-
-    /** Whether what is seen ends before a place. */
-    boolean isBefore(double place) {
-        return across.isPresent() && place > across.get().to();
-    }
 }

@@ -614,7 +614,7 @@ class ChartReadingTest {
     void aPartBetweenTwoPointsShowsTheLineBetweenThem() {
         LiveWorksheet live = live(0, "0", "5", "6", "10", "9", "8", "20", "1", "1");
         View between = new View(640, Optional.of(new View.Part(12, 13)), Optional.empty());
-        assertThat(ChartReading.of(chart, live, between).series().get(0).points())
+        assertThat(ChartReading.of(chart, live, between).series().get(1).points())
                 .extracting(ChartData.Point::across)
                 .containsExactly(10.0, 20.0);
     }

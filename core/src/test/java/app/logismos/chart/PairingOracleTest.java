@@ -169,7 +169,8 @@ class PairingOracleTest {
     /** A point as a plain reading finds it. */
     private record Point(BigDecimal x, BigDecimal y, Optional<BigDecimal> error, String cell) {}
 
-    private static Optional<BigDecimal> plain(Value value) {
+    /** A number or date in decimals; a weight in grams. */
+    static Optional<BigDecimal> plain(Value value) {
         if (value instanceof NumberValue number) {
             return Optional.of(decimal(number.real()));
         }
