@@ -66,8 +66,16 @@ class PairingOracleTest {
             Block.Grid grid = Block.Grid.of("g", "Readings", ROWS, 4)
                     .withHeadings(random.nextBoolean() ? headings : 0)
                     .withHidden(random.nextInt(4) == 0 ? Set.of(3, 5) : Set.of(), Set.of());
-            Worksheet worksheet = new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD);
+            Block.Grid other = Block.Grid.of("h", "Repeated", ROWS, 4).withHeadings(grid.headings());
+            Worksheet worksheet = new Worksheet("W", List.of(Section.of("s", "S", grid, other)), Words.STANDARD);
             live = new LiveWorksheet(worksheet, Patient.LIMITS);
+            live.apply(List.of(
+                    new Edit.Enter("g", entries()),
+                    new Edit.Enter("h", entries()),
+                    new Edit.AddBlock("s", chart(), 2)));
+        }
+
+        private List<Edit.Typed> entries() {
             List<Edit.Typed> typed = new ArrayList<>();
             for (int column = 0; column < 4; column++) {
                 for (int row = 0; row < ROWS; row++) {
@@ -75,7 +83,7 @@ class PairingOracleTest {
                     typed.add(new Edit.Typed(new Address(column, row), text));
                 }
             }
-            live.apply(List.of(new Edit.Enter("g", typed), new Edit.AddBlock("s", chart(), 1)));
+            return typed;
         }
 
         private String entry(int column, int row) {
@@ -120,10 +128,12 @@ class PairingOracleTest {
         }
 
         private Chart.Series series(String column, boolean withErrors) {
-            Chart.Series plain = Chart.Series.of(area(column, begin()), Chart.Shape.POINTS);
+            Chart.Source cells = new Chart.Cells(
+                    area(column, begin()), random.nextInt(4) == 0 ? Optional.of("h") : Optional.empty());
+            Chart.Series plain = Chart.Series.of(Area.parse("B1:B2").orElseThrow(), Chart.Shape.POINTS);
             return new Chart.Series(
                     "",
-                    plain.source(),
+                    cells,
                     "",
                     plain.shape(),
                     false,
@@ -143,6 +153,13 @@ class PairingOracleTest {
 
         Value value(int column, int row) {
             return live.value("g", new Address(column, row));
+        }
+
+        /** The value of a series, from the grid that it is in. */
+        Value up(int series, int column, int row) {
+            String grid =
+                    ((Chart.Cells) drawn().series().get(series).source()).grid().orElse("g");
+            return live.value(grid, new Address(column, row));
         }
 
         /** Some edit that moves the cells of the chart. */
@@ -214,14 +231,14 @@ class PairingOracleTest {
                                     row - Math.max(begin, across.first().row()) + 1L))
                             : Optional.empty()
                     : plain(place);
-            Optional<BigDecimal> y = plain(made.value(up.first().column(), row));
+            Optional<BigDecimal> y = plain(made.up(series, up.first().column(), row));
             int at = row;
             Optional<BigDecimal> error = chart.series()
                     .get(series)
                     .errors()
                     .filter(area ->
                             at >= area.first().row() && at <= area.last().row())
-                    .flatMap(area -> plain(made.value(area.first().column(), at)));
+                    .flatMap(area -> plain(made.up(series, area.first().column(), at)));
             if (x.isPresent() && y.isPresent()) {
                 points.add(new Point(
                         x.get(),
