@@ -5,8 +5,11 @@ import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.LatexPrinter;
 import app.logismos.formula.Parser;
+import app.logismos.number.Rational;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Chart;
+import app.logismos.unit.Units;
+import app.logismos.value.Quantity;
 import java.util.List;
 import java.util.Optional;
 
@@ -92,19 +95,19 @@ final class Marks {
             return failed(tangent, "The curve has no value at " + there + ", so it has no tangent there.");
         }
         boolean isOnRight = axes.isOnRight(place);
-        String unit = ratio(line.unit(), axes.across().unit());
+        Rate rate = rate(up, line.unit(), axes.across().unit());
         TangentLine drawn = new TangentLine(
                 x, slope.height(), seen, (isOnRight ? axes.right().orElse(axes.up()) : axes.up()).scale());
         if (slope.both().isPresent()) {
             double both = slope.both().getAsDouble();
-            return mark(drawn.end(both, -1), drawn.end(both, 1), told("slope", both, unit, there), isOnRight);
+            return mark(drawn.end(both, -1), drawn.end(both, 1), told("slope", both, rate, there), isOnRight);
         }
         if (slope.left().isPresent() && slope.right().isPresent()) {
             return failed(
                     tangent,
                     "The curve has a kink at " + there + ", so it has no tangent there: "
-                            + told("its slope is", slope.left().getAsDouble(), unit) + " from the left and "
-                            + told("", slope.right().getAsDouble(), unit).strip() + " from the right.");
+                            + told("its slope is", slope.left().getAsDouble(), rate) + " from the left and "
+                            + told("", slope.right().getAsDouble(), rate).strip() + " from the right.");
         }
         if (slope.left().isPresent() || slope.right().isPresent()) {
             boolean isLeft = slope.left().isPresent();
@@ -113,7 +116,7 @@ final class Marks {
             return mark(
                     new Place(x, slope.height()),
                     drawn.end(side, isLeft ? -1 : 1),
-                    told(from, side, unit, there),
+                    told(from, side, rate, there),
                     isOnRight);
         }
         return failed(
@@ -122,13 +125,26 @@ final class Marks {
                         + ", so it has no tangent there.");
     }
 
-    private String told(String what, double slope, String unit) {
-        return what + " ≈ " + live.display().mark().number(FittedCurve.rounded(slope))
-                + (unit.isEmpty() ? "" : " " + unit);
+    private String told(String what, double slope, Rate rate) {
+        return what + " ≈ " + live.display().mark().number(FittedCurve.rounded(slope * rate.factor()))
+                + (rate.unit().isEmpty() ? "" : " " + rate.unit());
     }
 
-    private String told(String what, double slope, String unit, String there) {
-        return told(what, slope, unit) + " at " + there;
+    private String told(String what, double slope, Rate rate, String there) {
+        return told(what, slope, rate) + " at " + there;
+    }
+
+    /** What slopes are told in, and how many of them one along the axes is. */
+    private record Rate(double factor, String unit) {}
+
+    /** By itself a degree Celsius would be a temperature, and a slope is a difference: that is in kelvins. */
+    private static Rate rate(Measure up, String unit, String across) {
+        return up.inUnit()
+                .filter(scale -> scale.isScale() && across.isEmpty())
+                .map(scale -> new Rate(
+                        new Measure.Quantities(Units.KELVIN).difference(new Quantity(Rational.ONE, scale)),
+                        Units.KELVIN.symbol()))
+                .orElseGet(() -> new Rate(1, ratio(unit, across)));
     }
 
     private static ChartData.Mark mark(Place from, Place to, String text, boolean isOnRight) {

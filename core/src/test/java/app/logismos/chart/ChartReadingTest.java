@@ -635,7 +635,8 @@ class ChartReadingTest {
             1/x | 0 | The curve has no value at 0, so it has no tangent there.
             x^2*1 kg | 3 | slope ≈ 6 kg at 3
             root(x, 3) | 8 | slope ≈ 0.08333 at 8
-            20 °C + 75 K*e^(-x/10) | 5 | slope ≈ -4.549 °C at 5
+            50 °F + 9 K*x | 5 | slope ≈ 9 K at 5
+            20 °C + 75 K*e^(-x/10) | 5 | slope ≈ -4.549 K at 5
             """)
     void aTangentIsTakenAtThePlaceFromEitherSide(String expression, double at, String told) {
         Chart curve = Chart.of(
