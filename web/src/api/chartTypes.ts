@@ -64,6 +64,8 @@ export interface ChartSeries {
   readonly shape: Shape
   readonly onRight: boolean
   readonly errors: string | null
+  /** Whether the cells of the error bars were deleted. */
+  readonly errorsDeleted: boolean
   readonly look: SeriesLook
   readonly fit: FitModel
 }

@@ -7,7 +7,8 @@ import { withoutSeries } from './settings'
 export function Deleted({ chart }: { readonly chart: Chart }) {
   const { keep } = useOpenWorksheet()
   const gone = chart.series.findIndex((series) => series.source.of === 'deleted')
-  if (!chart.acrossDeleted && gone < 0) return null
+  const withoutErrors = chart.series.some((series) => series.errorsDeleted)
+  if (!chart.acrossDeleted && gone < 0 && !withoutErrors) return null
   const send = (block: Chart) => void keep([{ do: 'changeBlock', block }]).catch(() => undefined)
   return (
     <div className={styles.ways} role="group" aria-label="Ways on">
@@ -19,6 +20,17 @@ export function Deleted({ chart }: { readonly chart: Chart }) {
       {gone >= 0 && chart.series.length > 1 && (
         <button type="button" className={styles.more} onClick={() => send(withoutSeries(chart, gone))}>
           Take the series out
+        </button>
+      )}
+      {withoutErrors && (
+        <button
+          type="button"
+          className={styles.more}
+          onClick={() =>
+            send({ ...chart, series: chart.series.map((series) => ({ ...series, errorsDeleted: false })) })
+          }
+        >
+          Draw it without error bars
         </button>
       )}
     </div>

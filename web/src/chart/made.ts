@@ -32,6 +32,7 @@ export const newSeries = (source: Source, shape: Shape, name = ''): ChartSeries 
   shape,
   onRight: false,
   errors: null,
+  errorsDeleted: false,
   look: USUAL_LOOK,
   fit: 'NONE',
 })

@@ -48,7 +48,7 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
           'error bars',
           'cells with error bars',
           series.errors ?? '',
-          (errors) => change({ errors: errors.trim() === '' ? null : upper(errors) }),
+          (errors) => change({ errors: errors.trim() === '' ? null : upper(errors), errorsDeleted: false }),
           true,
         )}
       <div className={styles.chips}>

@@ -168,6 +168,10 @@ final class Lines {
             faults.add(area + " has " + count + (run.isAlong() ? " rows" : " columns")
                     + ", and a series is one of them: the first is drawn. Make series of the others.");
         }
+        if (series.errorsDeleted()) {
+            faults.add("The cells of the error bars of " + (series.name().isEmpty() ? area : series.name())
+                    + " were deleted. Choose others for them, or draw it without.");
+        }
         Heading heading = pairing.heading(run);
         String name = series.name().isEmpty() ? heading.name() : series.name();
         Placed placed = placed(run);

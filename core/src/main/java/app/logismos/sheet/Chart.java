@@ -166,6 +166,7 @@ public record Chart(
      * @param name in the legend; empty for the heading of its cells
      * @param onRight whether it is measured on the second vertical axis
      * @param errors cells with the half length of the error bar at each point
+     * @param errorsDeleted whether those were deleted, so that it waits for others
      */
     public record Series(
             String id,
@@ -175,7 +176,12 @@ public record Chart(
             boolean onRight,
             Optional<Area> errors,
             Look look,
-            Fit fit) {
+            Fit fit,
+            boolean errorsDeleted) {
+        public Series {
+            errorsDeleted = errorsDeleted && errors.isEmpty();
+        }
+
         /** A series of cells in the usual look. */
         public static Series of(Area cells, Shape shape) {
             return of(Cells.of(cells), "", shape);
@@ -183,24 +189,34 @@ public record Chart(
 
         /** A series in the usual look. */
         public static Series of(Source source, String name, Shape shape) {
-            return new Series("", source, name, shape, false, Optional.empty(), Look.USUAL, Fit.NONE);
+            return new Series("", source, name, shape, false, Optional.empty(), Look.USUAL, Fit.NONE, false);
         }
 
         /** The same with a fit through its points. */
         public Series withFit(Fit other) {
-            return new Series(id, source, name, shape, onRight, errors, look, other);
+            return new Series(id, source, name, shape, onRight, errors, look, other, errorsDeleted);
         }
 
         private Series withId(String other) {
-            return new Series(other, source, name, shape, onRight, errors, look, fit);
+            return new Series(other, source, name, shape, onRight, errors, look, fit, errorsDeleted);
         }
 
         private Series withSource(Source other) {
-            return new Series(id, other, name, shape, onRight, errors, look, fit);
+            return new Series(id, other, name, shape, onRight, errors, look, fit, errorsDeleted);
         }
 
-        private Series withErrors(Optional<Area> other) {
-            return new Series(id, source, name, shape, onRight, other, look, fit);
+        /** The same with error bars elsewhere; where there are none any more, they were deleted. */
+        public Series withErrors(Optional<Area> other) {
+            return new Series(
+                    id,
+                    source,
+                    name,
+                    shape,
+                    onRight,
+                    other,
+                    look,
+                    fit,
+                    errorsDeleted || errors.isPresent() && other.isEmpty());
         }
     }
 

@@ -164,22 +164,13 @@ class ChartReadingTest {
 
     @Test
     void anErrorBarIsAsLongInTheUnitOfTheAxis() {
-        Chart.Series second = Chart.Series.of(area("B1:B2"), Chart.Shape.POINTS);
         Chart both = Chart.of(
                 "c",
                 "Both",
                 "g",
                 Optional.empty(),
                 Chart.Series.of(area("A1:A2"), Chart.Shape.POINTS),
-                new Chart.Series(
-                        "",
-                        second.source(),
-                        "",
-                        second.shape(),
-                        false,
-                        Optional.of(area("C1:C2")),
-                        second.look(),
-                        second.fit()));
+                Chart.Series.of(area("B1:B2"), Chart.Shape.POINTS).withErrors(Optional.of(area("C1:C2"))));
         ChartData data = of(both, live(0, "5 g", "1 kg", "0.1 kg", "6 g", "2 kg", "50 g"));
         ChartData gap = of(both, live(0, "5 g", "1 kg", "0.1 kg", "6 g", "", "50 g"));
         assertThat(gap.series().get(1).points())
@@ -608,6 +599,27 @@ class ChartReadingTest {
         assertThat(gone.series().get(0).source()).isInstanceOf(Chart.Deleted.class);
         assertThat(of(gone, live).faults())
                 .anyMatch(fault -> fault.startsWith("The cells of a series, A1:A5, were deleted."));
+    }
+
+    @Test
+    void errorBarsWhoseCellsWereDeletedAreTold() {
+        LiveWorksheet live = live(0, "1", "5", "0.1", "2", "7", "0.2", "3", "8", "0.3");
+        Chart drawn = Chart.of(
+                "c",
+                "Readings",
+                "g",
+                Optional.of(area("A1:A3")),
+                Chart.Series.of(area("B1:B3"), Chart.Shape.POINTS).withErrors(Optional.of(area("C1:C3"))));
+        live.apply(List.of(new Edit.AddBlock("s", drawn, 1)));
+        live.apply(List.of(new Edit.DeleteLines("g", Axis.COLUMNS, 2, 1)));
+        Chart without = (Chart) live.worksheet().outline().block("c").orElseThrow();
+        ChartData data = of(without, live);
+        assertThat(data.faults())
+                .containsExactly(
+                        "The cells of the error bars of B1:B3 were deleted. Choose others for them, or draw it without.");
+        assertThat(data.series().get(0).points())
+                .hasSize(3)
+                .allMatch(point -> point.error().isEmpty());
     }
 
     @Test

@@ -130,16 +130,9 @@ class PairingOracleTest {
         private Chart.Series series(String column, boolean withErrors) {
             Chart.Source cells = new Chart.Cells(
                     area(column, begin()), random.nextInt(4) == 0 ? Optional.of("h") : Optional.empty());
-            Chart.Series plain = Chart.Series.of(Area.parse("B1:B2").orElseThrow(), Chart.Shape.POINTS);
-            return new Chart.Series(
-                    "",
-                    cells,
-                    "",
-                    plain.shape(),
-                    false,
-                    withErrors ? Optional.of(area("D", random.nextInt(3))) : Optional.empty(),
-                    plain.look(),
-                    across == Across.WORDS ? Chart.Fit.NONE : Chart.Fit.LINE);
+            return Chart.Series.of(cells, "", Chart.Shape.POINTS)
+                    .withErrors(withErrors ? Optional.of(area("D", random.nextInt(3))) : Optional.empty())
+                    .withFit(across == Across.WORDS ? Chart.Fit.NONE : Chart.Fit.LINE);
         }
 
         private Area area(String column, int first) {

@@ -29,7 +29,7 @@ class UsualParts extends ValueDeserializerModifier {
             Chart.Series.class,
             parts("""
                     {"id": "", "name": "", "shape": "POINTS_AND_LINE", "onRight": false, "errors": null, "look": {},
-                     "fit": "NONE"}"""),
+                     "fit": "NONE", "errorsDeleted": false}"""),
             Chart.Cells.class,
             parts("""
                     {"grid": null}"""),
