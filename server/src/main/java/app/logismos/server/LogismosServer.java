@@ -10,6 +10,7 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.core.env.CommandLinePropertySource;
+import org.springframework.core.env.Environment;
 import org.springframework.core.env.SimpleCommandLinePropertySource;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -17,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 @SpringBootApplication
 public class LogismosServer {
     /**
-     * Starts the server on 127.0.0.1.
+     * Starts the server, on 127.0.0.1 if nothing is said.
      *
      * @param arguments properties as {@code --name=value}; {@code --logismos.demo=true} adds the demo data
      */
@@ -25,10 +26,18 @@ public class LogismosServer {
         prepare(arguments);
         Rehearsal.calculate();
         ConfigurableApplicationContext context = SpringApplication.run(LogismosServer.class, arguments);
-        String address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+        String address = address(context.getEnvironment());
         System.out.println("Logismos answers at " + address + " (Ctrl+C ends it)");
         Rehearsal.ask(address);
         Rehearsal.draw(context.getBean(JsonMapper.class));
+    }
+
+    /** Where this machine reaches it: what listens everywhere listens here too. */
+    private static String address(Environment environment) {
+        String host = environment.getProperty("server.address", "127.0.0.1");
+        boolean isEverywhere = host.equals("0.0.0.0") || host.equals("::");
+        return "http://" + (isEverywhere ? "127.0.0.1" : host.contains(":") ? "[" + host + "]" : host) + ":"
+                + environment.getProperty("local.server.port");
     }
 
     /** Makes the data folder ready; where it cannot be used, the program ends with a sentence. */

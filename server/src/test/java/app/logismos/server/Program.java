@@ -8,6 +8,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -26,9 +27,10 @@ final class Program implements AutoCloseable {
         this.address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port") + "/api/v1";
     }
 
-    static Program start(Path data, boolean demo) {
+    static Program start(Path data, boolean demo, String... more) {
+        Stream<String> usual = Stream.of("--server.port=0", "--logismos.data=" + data, "--logismos.demo=" + demo);
         return new Program(SpringApplication.run(
-                LogismosServer.class, "--server.port=0", "--logismos.data=" + data, "--logismos.demo=" + demo));
+                LogismosServer.class, Stream.concat(usual, Stream.of(more)).toArray(String[]::new)));
     }
 
     /** An answer: its status, and its body as JSON. */

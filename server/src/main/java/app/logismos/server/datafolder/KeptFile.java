@@ -111,6 +111,20 @@ public class KeptFile implements DisposableBean {
         }
     }
 
+    /**
+     * Looks whether the file is there, has space around it and answers.
+     *
+     * @throws NotKept where it is not so
+     */
+    void checkKeeping() {
+        checkPlace();
+        try {
+            jdbc.queryForObject("select 1", Integer.class);
+        } catch (DataAccessException failed) {
+            throw new NotKept("The database does not answer, so that nothing can be kept now.");
+        }
+    }
+
     /** The same for a change of a worksheet, which is noted as acknowledged. */
     public <T> T write(String worksheet, long revision, Supplier<T> writing) {
         T result = write(writing);

@@ -1,0 +1,36 @@
+package app.logismos.server.datafolder;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** For those who watch over the program. */
+@RestController
+class HealthEndpoint {
+    private final KeptFile file;
+
+    HealthEndpoint(KeptFile file) {
+        this.file = file;
+    }
+
+    /**
+     * Whether the program does its work.
+     *
+     * @param status {@code up}, or {@code down} where changes cannot be kept now
+     * @param detail why not, in a sentence
+     */
+    record Health(String status, @Nullable String detail) {}
+
+    /** Answers 200 where changes can be kept, and 503 where only reading goes on. */
+    @GetMapping("/api/v1/health")
+    ResponseEntity<Health> health() {
+        try {
+            file.checkKeeping();
+            return ResponseEntity.ok(new Health("up", null));
+        } catch (NotKept reason) {
+            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(new Health("down", reason.getMessage()));
+        }
+    }
+}
