@@ -1,5 +1,8 @@
 package app.logismos.server.datafolder;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -24,6 +27,11 @@ class HealthEndpoint {
     record Health(String status, @Nullable String detail) {}
 
     /** Answers 200 where changes can be kept, and 503 where only reading goes on. */
+    @ApiResponse(responseCode = "200", description = "Changes can be kept.")
+    @ApiResponse(
+            responseCode = "503",
+            description = "Only reading goes on.",
+            content = @Content(schema = @Schema(implementation = Health.class)))
     @GetMapping("/api/v1/health")
     ResponseEntity<Health> health() {
         try {

@@ -1,7 +1,11 @@
 package app.logismos.server.web;
 
+import app.logismos.sheet.Block;
 import app.logismos.sheet.Chart;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.Section;
 import java.util.Map;
+import java.util.Optional;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.BeanDescription;
 import tools.jackson.databind.DeserializationConfig;
@@ -13,11 +17,23 @@ import tools.jackson.databind.deser.std.DelegatingDeserializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Charts need not say all their parts: what is not said is as usual. Charts kept before they had all parts are read too. */
+/** Some parts need not be said: they are as usual then. What was kept before it had all parts is read too. */
 class UsualParts extends ValueDeserializerModifier {
     private static final long serialVersionUID = 1L;
 
     private static final Map<Class<?>, ObjectNode> USUAL = Map.of(
+            Block.Grid.class,
+            parts("""
+                    {"remarks": {}, "hiddenRows": [], "hiddenColumns": [], "beside": false}"""),
+            Block.Note.class,
+            parts("""
+                    {"beside": false}"""),
+            Section.class,
+            parts("""
+                    {"isPart": false}"""),
+            Edit.ChangeSection.class,
+            parts("""
+                    {"isPart": false}"""),
             Chart.class,
             parts("""
                     {"form": "PLOT", "across": null, "series": [], "acrossAxis": {}, "upAxis": {}, "rightAxis": {},
@@ -37,6 +53,11 @@ class UsualParts extends ValueDeserializerModifier {
             parts("""
                     {"colour": "", "dash": "USUAL", "width": 0, "marker": "USUAL", "size": 0, "hollow": false,
                      "labels": false}"""));
+
+    /** What a part is where nothing is said of it; nothing where it must be said. */
+    static Optional<JsonNode> usual(Class<?> type, String part) {
+        return Optional.ofNullable(USUAL.get(type)).flatMap(parts -> Optional.ofNullable(parts.get(part)));
+    }
 
     private static ObjectNode parts(String json) {
         return (ObjectNode) new JsonMapper().readTree(json);

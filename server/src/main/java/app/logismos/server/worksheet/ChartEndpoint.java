@@ -121,7 +121,7 @@ class ChartEndpoint {
     }
 
     /** All points as comma-separated values (RFC 4180). */
-    @GetMapping("/data.csv")
+    @GetMapping(path = "/data.csv", produces = "text/csv")
     ResponseEntity<String> csv(@PathVariable String id, @PathVariable String chart) {
         ChartData data = worksheets.read(
                 id, worksheet -> ChartReading.of(chart(worksheet.live, chart), worksheet.live, View.CLOSEST));

@@ -61,13 +61,13 @@ class GridEndpoint {
             String gridTitle,
             CalculationJson calculation,
             List<OtherUnit> otherUnits,
-            List<WorksheetViews.PlaceJson> fedBy,
-            List<WorksheetViews.PlaceJson> feeds,
+            List<WorksheetViews.CellPlaceJson> fedBy,
+            List<WorksheetViews.CellPlaceJson> feeds,
             int feedsInAll,
             List<CauseJson> causes) {}
 
     /** A cell that failed, and what it says. */
-    record CauseJson(WorksheetViews.PlaceJson place, String message) {}
+    record CauseJson(WorksheetViews.CellPlaceJson place, String message) {}
 
     /** A quantity in another unit. */
     record OtherUnit(String unit, String display) {}

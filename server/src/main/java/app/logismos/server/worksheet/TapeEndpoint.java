@@ -41,23 +41,23 @@ class TapeEndpoint {
      * @param display the answer as shown
      * @param value the answer at full precision
      */
-    record Line(String entry, String display, boolean exact, String value) {}
+    record TapeLine(String entry, String display, boolean exact, String value) {}
 
     /** A line with its number and time. */
-    record Kept(long line, Instant at, String entry, String display, boolean exact, String value) {
-        static Kept of(TapeRow row) {
-            return new Kept(row.key.line(), row.madeAt, row.entry, row.shown, row.exact, row.inFull);
+    record TapeKept(long line, Instant at, String entry, String display, boolean exact, String value) {
+        static TapeKept of(TapeRow row) {
+            return new TapeKept(row.key.line(), row.madeAt, row.entry, row.shown, row.exact, row.inFull);
         }
     }
 
     @GetMapping
-    List<Kept> lines(@PathVariable String id) {
-        return tapes.lines(id).stream().map(Kept::of).toList();
+    List<TapeKept> lines(@PathVariable String id) {
+        return tapes.lines(id).stream().map(TapeKept::of).toList();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Kept add(@PathVariable String id, @RequestBody Line line, @RequestHeader(Asked.KEY) Optional<String> key) {
+    TapeKept add(@PathVariable String id, @RequestBody TapeLine line, @RequestHeader(Asked.KEY) Optional<String> key) {
         worksheets.read(id, open -> open.revision); // there is such a worksheet
         if (line.entry().isBlank() || line.entry().length() > Parser.MAX_LENGTH) {
             throw new BadRequest("`entry` has 1 to " + Parser.MAX_LENGTH + " characters.");
@@ -71,7 +71,7 @@ class TapeEndpoint {
         row.madeAt = clock.instant().truncatedTo(ChronoUnit.MICROS);
         // Lines are numbered one after another, so they are added one after another.
         synchronized (tapes) {
-            return Kept.of(file.write(() -> tapes.add(id, row)));
+            return TapeKept.of(file.write(() -> tapes.add(id, row)));
         }
     }
 

@@ -69,8 +69,8 @@ class WorksheetEndpoint {
      *
      * @param revision the last change, where it is another page's and somebody has said that it is meant
      */
-    record Step(Optional<Long> revision) {
-        static Optional<Long> revision(@Nullable Step step) {
+    record UndoOrRedo(Optional<Long> revision) {
+        static Optional<Long> revision(@Nullable UndoOrRedo step) {
             return step == null ? Optional.empty() : step.revision();
         }
     }
@@ -262,19 +262,19 @@ class WorksheetEndpoint {
     @PostMapping("/{id}/undo")
     WorksheetViews.KeptJson undo(
             @PathVariable String id,
-            @RequestBody(required = false) @Nullable Step step,
+            @RequestBody(required = false) @Nullable UndoOrRedo step,
             @RequestHeader(Asked.PAGE) Optional<String> page,
             @RequestHeader(Asked.KEY) Optional<String> key) {
-        return kept(id, worksheets.undo(id, Step.revision(step), new Asked(page, key)));
+        return kept(id, worksheets.undo(id, UndoOrRedo.revision(step), new Asked(page, key)));
     }
 
     @PostMapping("/{id}/redo")
     WorksheetViews.KeptJson redo(
             @PathVariable String id,
-            @RequestBody(required = false) @Nullable Step step,
+            @RequestBody(required = false) @Nullable UndoOrRedo step,
             @RequestHeader(Asked.PAGE) Optional<String> page,
             @RequestHeader(Asked.KEY) Optional<String> key) {
-        return kept(id, worksheets.redo(id, Step.revision(step), new Asked(page, key)));
+        return kept(id, worksheets.redo(id, UndoOrRedo.revision(step), new Asked(page, key)));
     }
 
     @GetMapping("/{id}/history")

@@ -296,14 +296,14 @@ class WorksheetViews {
     }
 
     /** A place with what people call it. */
-    record PlaceJson(String grid, String gridTitle, Area area, String called, String display) {}
+    record CellPlaceJson(String grid, String gridTitle, Area area, String called, String display) {}
 
-    PlaceJson place(Edit.Place place, String from, LiveWorksheet live) {
+    CellPlaceJson place(Edit.Place place, String from, LiveWorksheet live) {
         boolean single = place.area().size() == 1;
         String title = live.grid(place.grid()).map(Block.Grid::title).orElse("");
         String prefix = place.grid().equals(from) ? "" : Printer.quotedGrid(title) + ".";
         String called = live.worksheet().names().of(place.grid(), place.area()).orElse(prefix + place.area());
-        return new PlaceJson(
+        return new CellPlaceJson(
                 place.grid(),
                 title,
                 place.area(),

@@ -1,0 +1,124 @@
+package app.logismos.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaLocation;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.dialect.Dialects;
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * The description of the API by itself: whole, valid and without names for two things. That what goes over the wire is as
+ * described, all other tests of the program show; see {@link Wire}.
+ */
+class ContractTest {
+    @TempDir
+    static Path data;
+
+    private static Program program;
+    private static JsonNode contract;
+
+    @BeforeAll
+    static void start() {
+        program = Program.start(data, false);
+        contract = program.send(
+                        HttpRequest.newBuilder(URI.create(program.address().replace("/api/v1", "/api/openapi.json"))))
+                .body();
+    }
+
+    @AfterAll
+    static void stop() {
+        program.close();
+    }
+
+    /** A call with where it is. */
+    private record Call(String name, JsonNode described) {}
+
+    private static Stream<Call> calls() {
+        return contract.get("paths").properties().stream()
+                .flatMap(path -> path.getValue().properties().stream()
+                        .map(method -> new Call(method.getKey() + " " + path.getKey(), method.getValue())));
+    }
+
+    @Test
+    void everyCallHasANameOfItsOwnAndSaysWhatItTakesAndAnswers() {
+        Set<String> names = new HashSet<>();
+        calls().forEach(call -> {
+            assertThat(names.add(call.described().get("operationId").asString()))
+                    .as("%s has the name of another", call.name())
+                    .isTrue();
+            call.described()
+                    .get("responses")
+                    .properties()
+                    .forEach(response -> assertThat(response.getKey().equals("204")
+                                    || response.getValue().path("content").size() == 1)
+                            .as("%s answers %s", call.name(), response.getKey())
+                            .isTrue());
+            assertThat(call.described().get("responses").propertyNames()).contains("4XX", "5XX");
+        });
+        assertThat(names).hasSizeGreaterThan(30);
+    }
+
+    @Test
+    void everyReferenceLeadsToASchemaAndEverySchemaIsReferredTo() {
+        Set<String> used = new TreeSet<>();
+        references(contract, used);
+        Set<String> there = new TreeSet<>();
+        contract.at("/components/schemas").propertyNames().forEach(name -> there.add("#/components/schemas/" + name));
+        assertThat(used).isEqualTo(there);
+    }
+
+    private static void references(JsonNode node, Set<String> found) {
+        if (node.has("$ref")) {
+            found.add(node.get("$ref").asString());
+        }
+        node.forEach(each -> references(each, found));
+    }
+
+    @Test
+    void everySchemaIsOneOfJsonSchema() {
+        SchemaRegistry registry = SchemaRegistry.withDefaultDialect(Dialects.getDraft202012());
+        com.networknt.schema.Schema ofSchemas =
+                registry.getSchema(SchemaLocation.of("https://json-schema.org/draft/2020-12/schema"));
+        List<String> wrong = new ArrayList<>();
+        contract.at("/components/schemas")
+                .properties()
+                .forEach(each -> ofSchemas
+                        .validate(each.getValue().toString(), InputFormat.JSON)
+                        .forEach(error -> wrong.add(each.getKey() + ": " + error)));
+        assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void whatTellsKindsApartIsSaidAndMustBeThere() {
+        assertThat(Stream.of("Edit", "Act", "Block", "ChartSource", "ChartMark"))
+                .allSatisfy(name -> {
+                    JsonNode kinds = contract.at("/components/schemas/" + name);
+                    String property = kinds.at("/discriminator/propertyName").asString();
+                    assertThat(kinds.get("oneOf").size())
+                            .isEqualTo(kinds.at("/discriminator/mapping").size());
+                    kinds.at("/discriminator/mapping").properties().forEach(kind -> {
+                        JsonNode schema = contract.at(kind.getValue().asString().substring(1));
+                        assertThat(schema.at("/properties/" + property + "/const")
+                                        .asString())
+                                .isEqualTo(kind.getKey());
+                        assertThat(schema.get("required").valueStream().map(JsonNode::asString))
+                                .contains(property);
+                    });
+                });
+    }
+}
