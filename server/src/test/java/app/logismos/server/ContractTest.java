@@ -6,12 +6,16 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.SchemaLocation;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.dialect.Dialects;
+import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpRequest;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -19,7 +23,10 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The description of the API by itself: whole, valid and without names for two things. That what goes over the wire is as
@@ -120,5 +127,81 @@ class ContractTest {
                                 .contains(property);
                     });
                 });
+    }
+
+    static Stream<String> callNames() {
+        return calls().map(Call::name);
+    }
+
+    /** A worksheet with some numbers, a chart of them, and a change that can be taken back. */
+    private static String prepared() {
+        String id = program.newWorksheet("Spring blend");
+        program.type(id, 1, "grid-1", "A1", "3", "A2", "1", "A3", "2", "B1", "7", "B2", "8", "B3", "=A3*B1");
+        program.post(
+                "/worksheets/" + id + "/edits",
+                chart(2, "\"do\": \"addBlock\", \"section\": \"section-1\", \"at\": 1", "Blend"));
+        program.post("/worksheets/" + id + "/edits", chart(3, "\"do\": \"changeBlock\"", "Blends"));
+        return id;
+    }
+
+    private static String chart(int base, String command, String title) {
+        return """
+                {"base": %d, "commands": [{%s, "block": {"kind": "chart", "id": "chart-1", "title": "%s", "grid": "grid-1", "across": "A1:A3",
+                 "series": [{"source": {"of": "cells", "area": "B1:B3"}}]}}]}""".formatted(base, command, title);
+    }
+
+    @ParameterizedTest
+    @MethodSource("callNames")
+    void theExampleOfACallIsAnswered(String name) {
+        JsonNode call = calls().filter(each -> each.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .described();
+        if (call.get("operationId").asString().equals("eventsListen")) {
+            return; // it goes on for ever; EventsEndpoint has tests of its own
+        }
+        String id = prepared();
+        if (name.endsWith("/redo")) {
+            program.post("/worksheets/" + id + "/undo", "{}");
+        }
+        String path = name.substring(name.indexOf(' ') + 1).replaceFirst("^/api/v1", "");
+        for (JsonNode parameter : call.path("parameters")) {
+            String value = parameter.get("name").asString().equals("id")
+                    ? id
+                    : parameter.get("example").asString();
+            path = switch (parameter.get("in").asString()) {
+                case "path" -> path.replace("{" + parameter.get("name").asString() + "}", value);
+                case "query" ->
+                    path + (path.contains("?") ? "&" : "?")
+                            + parameter.get("name").asString() + "=" + value;
+                default -> path;
+            };
+        }
+        String body = Optional.of(call.at("/requestBody/content/application~1json/example"))
+                .filter(example -> !example.isMissingNode())
+                .map(JsonNode::toString)
+                .orElse("");
+        String method = name.substring(0, name.indexOf(' ')).toUpperCase(Locale.ROOT);
+        assertThat(program.status(method, path, body))
+                .as("%s with %s", path, body)
+                .isLessThan(300);
+    }
+
+    /** The pages' types are made from the file that is kept: {@code -Dlogismos.contract=write} writes it anew. */
+    @Test
+    void theContractThatIsKeptIsThatOfTheProgram() throws IOException {
+        Path kept = Path.of("../docs/openapi.json");
+        if ("write".equals(System.getProperty("logismos.contract"))) {
+            Files.writeString(
+                    kept,
+                    JsonMapper.builder()
+                                    .build()
+                                    .writerWithDefaultPrettyPrinter()
+                                    .writeValueAsString(contract) + "\n");
+        }
+        assertThat(JsonMapper.builder().build().readTree(Files.readString(kept)))
+                .as(
+                        "docs/openapi.json; mvn -pl server test -Dtest=ContractTest -Dlogismos.contract=write writes it anew")
+                .isEqualTo(contract);
     }
 }

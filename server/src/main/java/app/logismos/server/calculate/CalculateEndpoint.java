@@ -32,6 +32,7 @@ class CalculateEndpoint {
      */
     record Request(String expression, Optional<String> angle, Optional<String> style) {}
 
+    /** Works out an expression that refers to no cells, step by step. */
     @PostMapping("/api/v1/calculate")
     CalculationJson calculate(@RequestBody Request request) {
         NoCells scope = new NoCells(Surroundings.of(angle(request.angle().orElse("radians"))));

@@ -46,6 +46,7 @@ class FunctionsEndpoint {
             @Nullable String fallback,
             boolean repeated) {}
 
+    /** All functions with their arguments and examples. */
     @GetMapping("/api/v1/functions")
     List<FunctionJson> functions() {
         return Catalogue.STANDARD.functions().stream()

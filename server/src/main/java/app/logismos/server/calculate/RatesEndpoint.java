@@ -39,6 +39,7 @@ class RatesEndpoint {
      */
     record RateToBe(String code, String name, String plural, String euros) {}
 
+    /** What currencies are worth, in euros. */
     @GetMapping("/api/v1/rates")
     List<RateJson> rates() {
         Rates rates = UnitCatalogue.STANDARD.rates();

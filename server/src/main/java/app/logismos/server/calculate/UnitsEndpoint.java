@@ -45,6 +45,7 @@ class UnitsEndpoint {
     /** A constant with its value. */
     record ConstantJson(String name, String says, ResultJson value, String source) {}
 
+    /** All units. */
     @GetMapping("/api/v1/units")
     List<UnitJson> units() {
         return UnitCatalogue.STANDARD.listings().stream()
@@ -52,6 +53,7 @@ class UnitsEndpoint {
                 .toList();
     }
 
+    /** All constants. */
     @GetMapping("/api/v1/constants")
     List<ConstantJson> constants() {
         return Catalogue.STANDARD.constants().stream().map(UnitsEndpoint::json).toList();

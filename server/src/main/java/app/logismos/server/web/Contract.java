@@ -9,13 +9,19 @@ import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.responses.ApiResponse;
 import io.swagger.v3.oas.models.servers.Server;
+import java.io.IOException;
+import java.io.InputStream;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
+import java.util.stream.Stream;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.customizers.OperationCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What {@code /api/openapi.json} says beside the calls and their schemas. */
 @Configuration
@@ -53,15 +59,45 @@ class Contract {
 
     /** Each call has a name of its own, after the room that it is in. */
     @Bean
+    @Order(Ordered.HIGHEST_PRECEDENCE)
     OperationCustomizer callNames() {
         return (operation, method) -> {
             String room = method.getBeanType().getSimpleName().replaceFirst("Endpoint$", "");
             String call = method.getMethod().getName();
+            operation.setDescription(Javadocs.of(method.getMethod()));
             return operation.operationId(room.substring(0, 1).toLowerCase(Locale.ROOT)
                     + room.substring(1)
                     + call.substring(0, 1).toUpperCase(Locale.ROOT)
                     + call.substring(1));
         };
+    }
+
+    /** An example of each parameter and body; tests send them all. */
+    @Bean
+    OperationCustomizer callExamples() throws IOException {
+        JsonNode examples;
+        try (InputStream file = Contract.class.getResourceAsStream("examples.json")) {
+            examples = new JsonMapper().readTree(file);
+        }
+        return (operation, method) -> {
+            Stream.ofNullable(operation.getParameters()).flatMap(List::stream).forEach(parameter -> {
+                JsonNode known = examples.get("parameters").required(parameter.getName());
+                parameter.description(known.get("says").asString()).example(plain(known.get("example")));
+            });
+            if (operation.getRequestBody() != null) {
+                operation
+                        .getRequestBody()
+                        .getContent()
+                        .values()
+                        .forEach(media ->
+                                media.example(plain(examples.get("bodies").required(operation.getOperationId()))));
+            }
+            return operation;
+        };
+    }
+
+    private static Object plain(JsonNode json) {
+        return new JsonMapper().convertValue(json, Object.class);
     }
 
     /** Every call may be refused. */
@@ -71,7 +107,7 @@ class Contract {
         return contract -> contract.getPaths()
                 .values()
                 .forEach(path -> path.readOperations()
-                        .forEach(operation -> Set.of("4XX", "5XX")
+                        .forEach(operation -> List.of("4XX", "5XX")
                                 .forEach(status -> operation
                                         .getResponses()
                                         .addApiResponse(

@@ -150,6 +150,7 @@ class ContractSchemas implements ModelConverter {
                 one.addOneOfItem(reference);
                 discriminator.mapping(name, reference.get$ref());
             });
+            describe(one, Javadocs.of(kinds.sealed()));
             return one.discriminator(discriminator);
         }
 
@@ -158,6 +159,8 @@ class ContractSchemas implements ModelConverter {
                 throw new IllegalStateException(type + " is no record, so that the contract cannot describe it");
             }
             Schema<?> object = plain("object", false);
+            describe(object, Javadocs.of(type));
+            Map<String, String> descriptions = Javadocs.parts(type);
             List<String> required = new ArrayList<>();
             Kinds.nameOf(type).ifPresent(kind -> {
                 Schema<Object> property = plain("string", false);
@@ -172,6 +175,7 @@ class ContractSchemas implements ModelConverter {
                 boolean orNull = isNullable(part);
                 Schema<?> property = of(part.getGenericType(), orNull);
                 usual.ifPresent(value -> property.setDefault(new JsonMapper().convertValue(value, Object.class)));
+                describe(property, descriptions.getOrDefault(part.getName(), ""));
                 object.addProperty(part.getName(), property);
                 if (usual.isEmpty()) {
                     required.add(part.getName());
@@ -186,6 +190,12 @@ class ContractSchemas implements ModelConverter {
         Schema<Object> plain = new JsonSchema();
         plain.setTypes(orNull ? new LinkedHashSet<>(List.of(type, NULL)) : Set.of(type));
         return plain;
+    }
+
+    private static void describe(Schema<?> schema, String description) {
+        if (!description.isEmpty()) {
+            schema.setDescription(description);
+        }
     }
 
     private static boolean isNullable(RecordComponent part) {

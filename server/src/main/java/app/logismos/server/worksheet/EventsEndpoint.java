@@ -44,6 +44,7 @@ class EventsEndpoint implements DisposableBean {
                 this::signOfLife, SECONDS_BETWEEN_SIGNS, SECONDS_BETWEEN_SIGNS, TimeUnit.SECONDS);
     }
 
+    /** Tells of changes as they are kept (server-sent events). */
     @GetMapping(path = "/api/v1/worksheets/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter listen(@PathVariable String id) {
         worksheets.check(id);

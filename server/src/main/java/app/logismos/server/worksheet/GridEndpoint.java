@@ -127,6 +127,7 @@ class GridEndpoint {
         }
     }
 
+    /** The cells of a part of a grid that hold something. */
     @GetMapping("/grids/{grid}/cells")
     Window cells(
             @PathVariable String id,
@@ -143,6 +144,7 @@ class GridEndpoint {
         });
     }
 
+    /** A cell with its working, what it is made of and what is made of it. */
     @GetMapping("/grids/{grid}/cells/{address}")
     Detail cell(
             @PathVariable String id,
@@ -176,6 +178,7 @@ class GridEndpoint {
         return live.value(place.grid(), place.area().first()) instanceof Failure failure ? failure.message() : "";
     }
 
+    /** What an entry would be, while it is being written: its value, its fault with ways out, and what could come next at the cursor. */
     @PostMapping("/preview")
     PreviewJson preview(@PathVariable String id, @RequestBody Draft draft) {
         Address at = address(draft.address());

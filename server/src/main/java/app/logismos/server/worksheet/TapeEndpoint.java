@@ -50,11 +50,13 @@ class TapeEndpoint {
         }
     }
 
+    /** The lines of the tape, the oldest first. */
     @GetMapping
     List<TapeKept> lines(@PathVariable String id) {
         return tapes.lines(id).stream().map(TapeKept::of).toList();
     }
 
+    /** Adds a line to the tape. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     TapeKept add(@PathVariable String id, @RequestBody TapeLine line, @RequestHeader(Asked.KEY) Optional<String> key) {
@@ -75,6 +77,7 @@ class TapeEndpoint {
         }
     }
 
+    /** Takes all lines off the tape. */
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void clear(@PathVariable String id) {

@@ -108,6 +108,7 @@ class WorksheetEndpoint {
     /** A change in the list. */
     record Past(long revision, Instant at, String kind, String says) {}
 
+    /** All worksheets, with their pictures. */
     @GetMapping
     List<Listed> list() {
         Map<String, PictureRow> drawn = pictures.all();
@@ -151,11 +152,13 @@ class WorksheetEndpoint {
         return title.strip();
     }
 
+    /** A worksheet without its cells: sections, blocks, names and settings; of an earlier revision, where one is named. */
     @GetMapping("/{id}")
     WorksheetViews.WorksheetJson get(@PathVariable String id, @RequestParam Optional<Long> at) {
         return worksheets.read(id, at, views::worksheet);
     }
 
+    /** Gives a worksheet another title. */
     @PatchMapping("/{id}")
     WorksheetViews.KeptJson rename(
             @PathVariable String id,
@@ -167,18 +170,21 @@ class WorksheetEndpoint {
                 id, worksheets.edit(id, base, List.of(new Edit.Retitle(checked(title.title()))), new Asked(page, key)));
     }
 
+    /** Takes a worksheet out of the list; it can be brought back. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable String id) {
         worksheets.delete(id);
     }
 
+    /** Puts a deleted worksheet back into the list. */
     @PostMapping("/{id}/bring-back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void bringBack(@PathVariable String id) {
         worksheets.bringBack(id);
     }
 
+    /** Does something that is worked out first, as sorting or filling, and keeps it as one change. */
     @PostMapping("/{id}/acts")
     WorksheetViews.KeptJson act(
             @PathVariable String id,
@@ -188,6 +194,7 @@ class WorksheetEndpoint {
         return kept(id, worksheets.act(id, marked(id).kept(acts.act()), new Asked(page, key)));
     }
 
+    /** Makes the worksheet again what it was at an earlier revision, as one more change. */
     @PostMapping("/{id}/restore")
     WorksheetViews.KeptJson restore(
             @PathVariable String id,
@@ -225,6 +232,7 @@ class WorksheetEndpoint {
         return open.live.grid(grid).map(Block.Grid::title).orElse("");
     }
 
+    /** Cells in whose entry or value a text is found. */
     @GetMapping("/{id}/find")
     List<FoundJson> find(
             @PathVariable String id,
@@ -243,6 +251,7 @@ class WorksheetEndpoint {
                                 .toList());
     }
 
+    /** Changes a worksheet, all of it or nothing. Changes made on an older revision are merged where they touch nothing that has changed since. */
     @PostMapping("/{id}/edits")
     WorksheetViews.KeptJson edit(
             @PathVariable String id,
@@ -259,6 +268,7 @@ class WorksheetEndpoint {
         return kept(id, worksheets.edit(id, edits.base(), marked(id).kept(edits.commands()), new Asked(page, key)));
     }
 
+    /** Takes the last change back: of this page, where `X-Page` names one. */
     @PostMapping("/{id}/undo")
     WorksheetViews.KeptJson undo(
             @PathVariable String id,
@@ -268,6 +278,7 @@ class WorksheetEndpoint {
         return kept(id, worksheets.undo(id, UndoOrRedo.revision(step), new Asked(page, key)));
     }
 
+    /** Makes a change again that was taken back. */
     @PostMapping("/{id}/redo")
     WorksheetViews.KeptJson redo(
             @PathVariable String id,
@@ -277,6 +288,7 @@ class WorksheetEndpoint {
         return kept(id, worksheets.redo(id, UndoOrRedo.revision(step), new Asked(page, key)));
     }
 
+    /** What has been changed, the newest first. */
     @GetMapping("/{id}/history")
     List<Past> history(@PathVariable String id) {
         return worksheets.history(id).stream()
