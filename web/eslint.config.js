@@ -1,7 +1,7 @@
 import hooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
-export default tseslint.config({ ignores: ['dist'] }, ...tseslint.configs.strict, {
+export default tseslint.config({ ignores: ['dist', 'src/api/contract.d.ts'] }, ...tseslint.configs.strict, {
   files: ['src/**/*.{ts,tsx}'],
   plugins: { 'react-hooks': hooks },
   rules: {

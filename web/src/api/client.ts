@@ -179,7 +179,7 @@ export const api = {
     signal?: AbortSignal,
   ) => ask<Preview>('POST', `${sheet(id)}/preview`, draft, signal),
   tape: (id: string, signal?: AbortSignal) => ask<readonly TapeLine[]>('GET', `${sheet(id)}/tape`, undefined, signal),
-  keepLine: (id: string, line: Omit<TapeLine, 'line'>, key: string) =>
+  keepLine: (id: string, line: Omit<TapeLine, 'line' | 'at'>, key: string) =>
     ask<TapeLine>('POST', `${sheet(id)}/tape`, line, undefined, key),
   clearTape: (id: string) => tell('DELETE', `${sheet(id)}/tape`),
   calculate: (expression: string, signal?: AbortSignal) =>

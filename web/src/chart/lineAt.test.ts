@@ -31,6 +31,8 @@ const fitted = dataOf([
       units: '',
       coefficients: [],
       rSquared: '',
+      fullRSquared: '',
+      formula: '',
       curve: [pointAt(0, 0), pointAt(10, 2)],
       residuals: [],
     },

@@ -21,6 +21,8 @@ const metre = {
   group: 'Length',
   factor: '1',
   exact: true,
+  offset: '0',
+  dimension: 'm',
   measures: 'length',
   ucum: 'm',
   prefixes: ['si'],

@@ -17,6 +17,8 @@ function result(
     dropsDigits: false,
     latex: '',
     latexDropsDigits: false,
+    approx: null,
+    rows: null,
     forms,
     formsLatex: {},
   }

@@ -20,7 +20,7 @@ export function FindPanel() {
   const found = text === '' ? [] : (data ?? [])
 
   const replace = () =>
-    act({ do: 'replace', find: text, with: other, matchCase }).then(
+    act({ do: 'replace', grid: null, find: text, with: other, matchCase }).then(
       (kept) => notices.tell(kept.echo.message),
       () => undefined,
     )

@@ -29,7 +29,8 @@ export function SeriesPanel() {
       axis,
       first,
       step,
-      ...(until === 'last' ? { last: end } : { count: Number(end) }),
+      last: until === 'last' ? end : null,
+      count: until === 'count' ? Number(end) : null,
     }
     act(asked).then(close, () => undefined)
   }

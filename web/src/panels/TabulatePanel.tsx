@@ -29,7 +29,9 @@ const asked = ({ name, from, to, ends, step, count, cells }: Wanted): Variable =
   name: name.trim(),
   from,
   to,
-  ...(ends === 'step' ? { step } : ends === 'count' ? { count: Number(count) } : { cells }),
+  step: ends === 'step' ? step : null,
+  count: ends === 'count' ? Number(count) : null,
+  cells: ends === 'cells' ? cells : null,
 })
 
 /** A grid of what an expression, or a calculated cell, is worth for each value of a variable, or of two. */
@@ -70,7 +72,7 @@ export function TabulatePanel() {
       grid: own,
       expression,
       first: asked(first),
-      ...(isTwoWay ? { second: asked(second) } : {}),
+      second: isTwoWay ? asked(second) : null,
     }
     act(done).then(
       () => {

@@ -13,7 +13,7 @@ export function useTape(worksheet: string) {
   const write = (next: (old: readonly TapeLine[]) => readonly TapeLine[]) =>
     client.setQueryData<readonly TapeLine[]>(keys.tape(worksheet), (old) => next(old ?? []))
   const keep = useMutation({
-    mutationFn: ({ line, key }: { readonly line: Omit<TapeLine, 'line'>; readonly key: string }) =>
+    mutationFn: ({ line, key }: { readonly line: Omit<TapeLine, 'line' | 'at'>; readonly key: string }) =>
       api.keepLine(worksheet, line, key),
     retry: (_, reason) => isUnanswered(reason),
     retryDelay: RETRY_MILLIS,
@@ -28,7 +28,7 @@ export function useTape(worksheet: string) {
   return {
     lines,
     /** Whether the line is kept; where not, the reason has been told. */
-    add: (line: Omit<TapeLine, 'line'>) =>
+    add: (line: Omit<TapeLine, 'line' | 'at'>) =>
       keep.mutateAsync({ line, key: crypto.randomUUID() }).then(
         () => true,
         () => false,

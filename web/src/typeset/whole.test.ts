@@ -11,6 +11,8 @@ const result = (part: Partial<Result>): Result => ({
   dropsDigits: true,
   latex: '\\frac{2}{3}',
   latexDropsDigits: false,
+  approx: null,
+  rows: null,
   forms: {},
   formsLatex: {},
   ...part,

@@ -31,6 +31,8 @@ const fit = (curve: readonly ChartPoint[]): DrawnSeries['fit'] => ({
   units: '',
   coefficients: [],
   rSquared: '1',
+  fullRSquared: '1',
+  formula: '',
   curve,
   residuals: [],
 })

@@ -52,7 +52,7 @@ class LauncherTest {
         programs = Files.createDirectories(folder.resolve("bin"));
         Files.copy(Path.of("../logismos"), home.resolve("logismos"));
         executable(home.resolve("logismos"));
-        for (String source : List.of("core", "server", "web", ".mvn", "core/src/main", "server/src/main", "web/src")) {
+        for (String source : List.of("core", "server", "web", "docs", ".mvn", "core/src/main", "server/src/main", "web/src")) {
             Files.createDirectories(home.resolve(source));
         }
         Files.createDirectories(home.resolve("web/public"));
@@ -63,7 +63,8 @@ class LauncherTest {
                 "web/pom.xml",
                 "web/package-lock.json",
                 "web/index.html",
-                "web/vite.config.ts")) {
+                "web/vite.config.ts",
+                "docs/openapi.json")) {
             Files.writeString(home.resolve(file), file);
         }
         for (String name : SYSTEM) {

@@ -22,6 +22,7 @@ import java.util.Collection;
 import java.util.Iterator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -173,7 +174,9 @@ class ContractSchemas implements ModelConverter {
                         ? Optional.of(NullNode.instance)
                         : UsualParts.usual(type, part.getName());
                 boolean orNull = isNullable(part);
-                Schema<?> property = of(part.getGenericType(), orNull);
+                Schema<?> property = Optional.ofNullable(part.getAnnotation(InLowerCase.class))
+                        .<Schema<?>>map(names -> inLowerCase(names.value()))
+                        .orElseGet(() -> of(part.getGenericType(), orNull));
                 usual.ifPresent(value -> property.setDefault(new JsonMapper().convertValue(value, Object.class)));
                 describe(property, descriptions.getOrDefault(part.getName(), ""));
                 object.addProperty(part.getName(), property);
@@ -184,6 +187,14 @@ class ContractSchemas implements ModelConverter {
             object.setRequired(required);
             return object;
         }
+    }
+
+    private static Schema<?> inLowerCase(Class<? extends Enum<?>> names) {
+        Schema<Object> one = plain("string", false);
+        one.setEnum(Arrays.stream(names.getEnumConstants())
+                .<Object>map(each -> each.name().toLowerCase(Locale.ROOT))
+                .toList());
+        return one;
     }
 
     private static Schema<Object> plain(String type, boolean orNull) {

@@ -7,6 +7,7 @@ import app.logismos.display.NumberStyle;
 import app.logismos.display.Typeset;
 import app.logismos.number.Real;
 import app.logismos.value.Failure;
+import app.logismos.value.Kind;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
 import app.logismos.value.Quantity;
@@ -38,7 +39,7 @@ import org.jspecify.annotations.Nullable;
  * @param rows the values of a table
  */
 public record ResultJson(
-        String kind,
+        @InLowerCase(Kind.class) String kind,
         boolean exact,
         @Nullable String value,
         @Nullable String unit,

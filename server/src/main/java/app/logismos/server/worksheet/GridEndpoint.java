@@ -10,6 +10,7 @@ import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.recalculate.Preview;
 import app.logismos.server.web.BadRequest;
 import app.logismos.server.web.CalculationJson;
+import app.logismos.server.web.InLowerCase;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
@@ -97,7 +98,7 @@ class GridEndpoint {
      */
     record PreviewJson(
             String entry,
-            String kind,
+            @InLowerCase(Preview.Kind.class) String kind,
             CalculationJson calculation,
             @Nullable CalculationJson soFar,
             List<ReferenceJson> references,

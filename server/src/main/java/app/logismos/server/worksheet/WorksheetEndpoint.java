@@ -5,6 +5,7 @@ import app.logismos.act.Differences;
 import app.logismos.act.Find;
 import app.logismos.formula.Address;
 import app.logismos.server.web.BadRequest;
+import app.logismos.server.web.InLowerCase;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
@@ -106,7 +107,11 @@ class WorksheetEndpoint {
             boolean isBehind) {}
 
     /** A change in the list. */
-    record Past(long revision, Instant at, String kind, String says) {}
+    record Past(
+            long revision,
+            Instant at,
+            @InLowerCase(JournalRow.Kind.class) String kind,
+            String says) {}
 
     /** All worksheets, with their pictures. */
     @GetMapping

@@ -13,6 +13,7 @@ import app.logismos.recalculate.CellChange;
 import app.logismos.recalculate.Echo;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.server.web.ErrorJson;
+import app.logismos.server.web.InLowerCase;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;
 import app.logismos.sheet.Chart;
@@ -20,6 +21,7 @@ import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Settings;
 import app.logismos.sheet.Target;
+import app.logismos.value.Kind;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Value;
@@ -61,7 +63,7 @@ class WorksheetViews {
             String name,
             String grid,
             Area area,
-            String kind,
+            @InLowerCase(Kind.class) String kind,
             String display,
             boolean exact,
             boolean dropsDigits,
@@ -83,7 +85,7 @@ class WorksheetViews {
             int row,
             String entry,
             boolean calculated,
-            String kind,
+            @InLowerCase(Kind.class) String kind,
             String display,
             @Nullable String full,
             @Nullable String unit,
