@@ -52,7 +52,8 @@ class LauncherTest {
         programs = Files.createDirectories(folder.resolve("bin"));
         Files.copy(Path.of("../logismos"), home.resolve("logismos"));
         executable(home.resolve("logismos"));
-        for (String source : List.of("core", "server", "web", "docs", ".mvn", "core/src/main", "server/src/main", "web/src")) {
+        for (String source :
+                List.of("core", "server", "web", "docs", ".mvn", "core/src/main", "server/src/main", "web/src")) {
             Files.createDirectories(home.resolve(source));
         }
         Files.createDirectories(home.resolve("web/public"));

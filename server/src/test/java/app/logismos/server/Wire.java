@@ -6,11 +6,11 @@ import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.dialect.Dialects;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -26,7 +26,7 @@ final class Wire {
     private final JsonNode contract;
     private final ObjectNode components;
     private final SchemaRegistry registry = SchemaRegistry.withDefaultDialect(Dialects.getDraft202012());
-    private final Map<String, Schema> schemas = new HashMap<>();
+    private final Map<String, Schema> schemas = new ConcurrentHashMap<>();
 
     Wire(String contract) {
         this.contract = JSON.readTree(contract);
