@@ -21,8 +21,24 @@ final class Axes {
     private final List<String> faults;
     private final DecimalMark mark;
     private final Sides sides;
+    private final ChartData.Axis across;
+    private final ChartData.Axis up;
+    private final Optional<ChartData.Axis> right;
 
-    Axes(Chart chart, Lines reader, Sides sides, LiveWorksheet live, View view, List<String> faults) {
+    /**
+     * Works the axes out, once for all that is drawn between them.
+     *
+     * @param bins those of a histogram: it goes along their values and up along their counts
+     * @param faults where is added what cannot be as it is set
+     */
+    Axes(
+            Chart chart,
+            Lines reader,
+            Sides sides,
+            LiveWorksheet live,
+            View view,
+            Optional<Bins> bins,
+            List<String> faults) {
         this.view = view;
         this.live = live;
         this.chart = chart;
@@ -31,6 +47,11 @@ final class Axes {
         this.lines = sides.lines();
         this.faults = faults;
         this.mark = live.display().mark();
+        this.across = bins.map(this::alongValues).orElseGet(this::alongPlaces);
+        this.up = bins.map(this::counts).orElseGet(() -> vertical(false, chart.upAxis(), view.up()));
+        this.right = IntStream.range(0, lines.size()).anyMatch(this::isOnRight)
+                ? Optional.of(vertical(true, chart.rightAxis(), Optional.empty()))
+                : Optional.empty();
     }
 
     /** Whether a series stands on the second axis: it was put there, or cannot be measured on the first. */
@@ -48,7 +69,27 @@ final class Axes {
         return reader.acrossText(value);
     }
 
+    /** The horizontal axis. */
     ChartData.Axis across() {
+        return across;
+    }
+
+    /** The first vertical axis. */
+    ChartData.Axis up() {
+        return up;
+    }
+
+    /** The second vertical axis, where a series stands on it. */
+    Optional<ChartData.Axis> right() {
+        return right;
+    }
+
+    /** The vertical axis that a series stands on. */
+    ChartData.Axis of(int series) {
+        return isOnRight(series) ? right.orElseThrow() : up;
+    }
+
+    private ChartData.Axis alongPlaces() {
         Heading heading = reader.acrossHeading();
         Measure measure = reader.acrossMeasure();
         String unit = heading.unit(Optional.of(measure));
@@ -141,16 +182,6 @@ final class Axes {
                 .map(series -> ((Chart.Curve) series.source()).variable())
                 .findFirst()
                 .orElse("");
-    }
-
-    ChartData.Axis up() {
-        return vertical(false, chart.upAxis(), view.up());
-    }
-
-    Optional<ChartData.Axis> right() {
-        return IntStream.range(0, lines.size()).anyMatch(this::isOnRight)
-                ? Optional.of(vertical(true, chart.rightAxis(), Optional.empty()))
-                : Optional.empty();
     }
 
     private ChartData.Axis vertical(boolean isRight, Chart.AxisLook look, Optional<View.Part> part) {
@@ -318,7 +349,7 @@ final class Axes {
     }
 
     /** The horizontal axis of a histogram: the values themselves. */
-    ChartData.Axis alongValues(Bins bins) {
+    private ChartData.Axis alongValues(Bins bins) {
         ChartData.Axis values = vertical(false, Chart.AxisLook.USUAL, Optional.empty());
         Optional<Measure> measure =
                 lines.stream().flatMap(line -> line.measure().stream()).findFirst();
@@ -333,7 +364,7 @@ final class Axes {
     }
 
     /** The vertical axis of a histogram. */
-    ChartData.Axis counts(Bins bins) {
+    private ChartData.Axis counts(Bins bins) {
         double most = bins.counts().stream()
                 .flatMap(List::stream)
                 .mapToInt(Integer::intValue)

@@ -2,6 +2,7 @@ package app.logismos.chart;
 
 import app.logismos.formula.Address;
 import app.logismos.sheet.Chart;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -17,6 +18,7 @@ import java.util.stream.Stream;
  * @param faults what could not be drawn, in sentences
  * @param summary the chart in a few sentences, for those who do not see it
  */
+@RecordBuilder
 public record ChartData(
         String title,
         Chart.Form form,
@@ -30,7 +32,8 @@ public record ChartData(
         Optional<TwoWay> table,
         List<Mark> marks,
         List<String> faults,
-        String summary) {
+        String summary)
+        implements ChartDataBuilder.With {
     public ChartData {
         series = List.copyOf(series);
         boxes = List.copyOf(boxes);
@@ -40,38 +43,7 @@ public record ChartData(
 
     /** The same with a sentence more about what is not drawn, before the others. */
     ChartData telling(String sentence) {
-        return new ChartData(
-                title,
-                form,
-                across,
-                up,
-                right,
-                series,
-                headings,
-                bins,
-                boxes,
-                table,
-                marks,
-                Stream.concat(Stream.of(sentence), faults.stream()).toList(),
-                summary);
-    }
-
-    /** The same with other axes. */
-    ChartData withAxes(Axis otherAcross, Axis otherUp, Optional<Axis> otherRight, Optional<TwoWay> otherTable) {
-        return new ChartData(
-                title,
-                form,
-                otherAcross,
-                otherUp,
-                otherRight,
-                series,
-                headings,
-                bins,
-                boxes,
-                otherTable,
-                marks,
-                faults,
-                summary);
+        return withFaults(Stream.concat(Stream.of(sentence), faults.stream()).toList());
     }
 
     /**

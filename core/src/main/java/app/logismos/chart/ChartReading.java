@@ -48,7 +48,7 @@ public final class ChartReading {
         ChartReading reading = new ChartReading(chart, live, View.USUAL);
         Lines reader = new Lines(chart, live, View.USUAL, reading.faults);
         Sides sides = new Sides(chart, chart.series().stream().map(reader::line).toList());
-        Axes axes = new Axes(chart, reader, sides, live, View.USUAL, reading.faults);
+        Axes axes = new Axes(chart, reader, sides, live, View.USUAL, Optional.empty(), reading.faults);
         Line line = sides.lines().get(series);
         Chart.Series drawn = chart.series().get(series);
         return reader.run(drawn)
@@ -101,39 +101,36 @@ public final class ChartReading {
         }
         reader.tellWhatIsLeftAcross();
         List<Line> lines = sides.lines();
-        Axes axes = new Axes(chart, reader, sides, live, view, faults);
+        Optional<Bins> bins =
+                chart.form() == Chart.Form.HISTOGRAM && lines.stream().anyMatch(line -> !line.isEmpty())
+                        ? Optional.of(bins(lines))
+                        : Optional.empty();
+        Axes axes = new Axes(chart, reader, sides, live, view, bins, faults);
         List<Optional<FittedLine>> fits = IntStream.range(0, lines.size())
                 .mapToObj(i -> FittedLine.of(chart, chart.series().get(i), lines.get(i), reader, faults))
                 .toList();
         List<ChartData.Series> series = IntStream.range(0, lines.size())
                 .mapToObj(i -> series(i, lines.get(i), fits.get(i), axes))
                 .toList();
-        Optional<Bins> bins =
-                chart.form() == Chart.Form.HISTOGRAM && lines.stream().anyMatch(line -> !line.isEmpty())
-                        ? Optional.of(bins(lines))
-                        : Optional.empty();
         List<Boxes> boxes = chart.form() == Chart.Form.BOXES
                 ? lines.stream()
                         .filter(line -> !line.isEmpty())
                         .map(line -> Boxes.of(line.numbers(), at -> figure(line, at)))
                         .toList()
                 : List.of();
-        ChartData.Axis across = bins.map(axes::alongValues).orElseGet(axes::across);
-        ChartData.Axis up = bins.map(axes::counts).orElseGet(axes::up);
-        Optional<ChartData.Axis> right = axes.right();
         ChartData data = new ChartData(
                 chart.title(),
                 chart.form(),
-                across,
-                up,
-                right,
+                axes.across(),
+                axes.up(),
+                axes.right(),
                 series,
                 reader.headings(),
                 bins,
                 boxes,
                 Optional.empty(),
                 new Marks(chart, live, lines, reader, axes, faults).marks(),
-                faults(lines, axes, across, up, right),
+                faults(lines, axes),
                 Summary.of(chart, series, bins, boxes));
         return new Reading(
                 data,
@@ -167,17 +164,15 @@ public final class ChartReading {
     }
 
     /** Each once, and what is left out. */
-    private List<String> faults(
-            List<Line> lines, Axes axes, ChartData.Axis across, ChartData.Axis up, Optional<ChartData.Axis> right) {
+    private List<String> faults(List<Line> lines, Axes axes) {
         boolean hasAxes = chart.form() == Chart.Form.PLOT || chart.form() == Chart.Form.BOXES;
         Stream<String> left = IntStream.range(0, lines.size()).boxed().flatMap(i -> {
             Chart.Series series = chart.series().get(i);
-            Scale scale = axes.isOnRight(i) ? right.orElseThrow().scale() : up.scale();
             return LeftOut.of(
                     called(series, lines.get(i)),
                     lines.get(i),
-                    hasAxes && across.scale().logarithmic(),
-                    hasAxes && scale.logarithmic());
+                    hasAxes && axes.across().scale().logarithmic(),
+                    hasAxes && axes.of(i).scale().logarithmic());
         });
         return Stream.concat(faults.stream(), left).distinct().toList();
     }
@@ -213,12 +208,7 @@ public final class ChartReading {
     /** Only a plot is drawn point by point on its axes. */
     private Thinning thinning(int index, Line line, Axes axes) {
         return chart.form() == Chart.Form.PLOT
-                ? new Thinning(
-                        view,
-                        axes.across().scale(),
-                        axes.isOnRight(index)
-                                ? axes.right().orElseThrow().scale()
-                                : axes.up().scale())
+                ? new Thinning(view, axes.across().scale(), axes.of(index).scale())
                 : new Thinning(View.USUAL, Scale.of(line.x()), Scale.of(line.y()));
     }
 

@@ -111,10 +111,18 @@ final class FittedLine {
         return fit(drawn(view, axes, mark), left(view, axes, mark), axes, mark);
     }
 
+    /** From the first point to the last, or the part of that which is seen. */
     private List<ChartData.Point> drawn(View view, Axes axes, DecimalMark mark) {
-        double least = IntStream.of(filled).mapToDouble(this::number).min().orElseThrow();
-        double most = IntStream.of(filled).mapToDouble(this::number).max().orElseThrow();
-        Sampling.Range range = new Sampling.Range(least, most > least ? most : least + 1, isByRatio(axes, least));
+        Optional<View.Part> part = reader.places().isPresent() ? Optional.empty() : view.across();
+        double first = IntStream.of(filled).mapToDouble(this::number).min().orElseThrow();
+        double end = IntStream.of(filled).mapToDouble(this::number).max().orElseThrow();
+        double last = end > first ? end : first + 1;
+        double least = part.map(seen -> Math.max(first, x.number(seen.from()))).orElse(first);
+        double most = part.map(seen -> Math.min(last, x.number(seen.to()))).orElse(last);
+        if (!(least < most)) {
+            return List.of();
+        }
+        Sampling.Range range = new Sampling.Range(least, most, isByRatio(axes, least));
         int columns = Math.min(view.columns(), View.USUAL.columns());
         return Sampling.of(curve::at, range, columns, TIME).samples().stream()
                 .map(sample -> bare(placeAcross(sample.x()), y.place(sample.y()), axes, mark))

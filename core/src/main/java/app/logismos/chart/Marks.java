@@ -96,8 +96,8 @@ final class Marks {
         }
         boolean isOnRight = axes.isOnRight(place);
         Rate rate = rate(up, line.unit(), axes.across().unit());
-        TangentLine drawn = new TangentLine(
-                x, slope.height(), seen, (isOnRight ? axes.right().orElse(axes.up()) : axes.up()).scale());
+        TangentLine drawn =
+                new TangentLine(x, slope.height(), seen, axes.of(place).scale());
         if (slope.both().isPresent()) {
             double both = slope.both().getAsDouble();
             return mark(drawn.end(both, -1), drawn.end(both, 1), told("slope", both, rate, there), isOnRight);

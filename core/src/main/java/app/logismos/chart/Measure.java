@@ -132,19 +132,6 @@ sealed interface Measure {
         return getClass() == other.getClass();
     }
 
-    /** A length of time, whichever way it is given, in days or seconds. */
-    private static Optional<Double> timeIn(String symbol, Value value) {
-        Unit unit = UnitCatalogue.STANDARD.unit(symbol).orElseThrow();
-        if (value instanceof Moment.Elapsed elapsed) {
-            return Optional.of(elapsed.length().toNanos() / 1e9 / (symbol.equals("d") ? SECONDS_OF_DAY : 1));
-        }
-        return value instanceof Quantity quantity
-                        && quantity.unit().isLike(unit)
-                        && quantity.in(unit) instanceof Real number
-                ? Optional.of(finite(number))
-                : Optional.empty();
-    }
-
     /** The number at a place; the smallest have few digits, and read as these. */
     private static Real real(double place) {
         return place != 0 && Math.abs(place) < Double.MIN_NORMAL
@@ -252,8 +239,39 @@ sealed interface Measure {
         }
     }
 
+    /** Dates and times: their ticks are on the clock and the calendar, and their differences are lengths of time. */
+    sealed interface Moments extends Measure {
+        @Override
+        default double difference(Value value) {
+            return length(value).orElseGet(() -> Measure.super.difference(value));
+        }
+
+        /** A length of time, whichever way it is given, along the axis; nothing where it is none. */
+        default Optional<Double> length(Value value) {
+            if (value instanceof Moment.Elapsed elapsed) {
+                return Optional.of(elapsed.length().toNanos() / 1e9);
+            }
+            Unit second = UnitCatalogue.STANDARD.unit("s").orElseThrow();
+            return value instanceof Quantity quantity
+                            && quantity.unit().isLike(second)
+                            && quantity.in(second) instanceof Real number
+                    ? Optional.of(finite(number))
+                    : Optional.empty();
+        }
+
+        @Override
+        default Scale covering(double least, double most) {
+            return stepping(least, most, Scale.WANTED_TICKS);
+        }
+
+        @Override
+        default boolean hasRatios() {
+            return false;
+        }
+    }
+
     /** Days, counted from 1970-01-01. */
-    record Dates() implements Measure {
+    record Dates() implements Moments {
         @Override
         public String kind() {
             return "of dates";
@@ -270,28 +288,18 @@ sealed interface Measure {
         }
 
         @Override
-        public double difference(Value value) {
-            return Measure.timeIn("d", value).orElseGet(() -> Measure.super.difference(value));
-        }
-
-        @Override
-        public Scale covering(double least, double most) {
-            return stepping(least, most, Scale.WANTED_TICKS);
+        public Optional<Double> length(Value value) {
+            return Moments.super.length(value).map(seconds -> seconds / SECONDS_OF_DAY);
         }
 
         @Override
         public Scale stepping(double least, double most, double steps) {
             return Scale.calendar(least, most, steps);
         }
-
-        @Override
-        public boolean hasRatios() {
-            return false;
-        }
     }
 
     /** Points in time, in seconds from the beginning of 1970. */
-    record DateTimes() implements Measure {
+    record DateTimes() implements Moments {
         @Override
         public String kind() {
             return "of points in time";
@@ -308,28 +316,13 @@ sealed interface Measure {
         }
 
         @Override
-        public double difference(Value value) {
-            return Measure.timeIn("s", value).orElseGet(() -> Measure.super.difference(value));
-        }
-
-        @Override
-        public Scale covering(double least, double most) {
-            return stepping(least, most, Scale.WANTED_TICKS);
-        }
-
-        @Override
         public Scale stepping(double least, double most, double steps) {
             return Scale.clockAndCalendar(least, most, steps);
-        }
-
-        @Override
-        public boolean hasRatios() {
-            return false;
         }
     }
 
     /** Times of the day, in seconds. */
-    record Times() implements Measure {
+    record Times() implements Moments {
         private static final int LAST = 86_399;
 
         @Override
@@ -348,28 +341,13 @@ sealed interface Measure {
         }
 
         @Override
-        public double difference(Value value) {
-            return Measure.timeIn("s", value).orElseGet(() -> Measure.super.difference(value));
-        }
-
-        @Override
-        public Scale covering(double least, double most) {
-            return stepping(least, most, Scale.WANTED_TICKS);
-        }
-
-        @Override
         public Scale stepping(double least, double most, double steps) {
             return Scale.clock(least, most, steps, place -> place > LAST ? "24:00" : text(place));
-        }
-
-        @Override
-        public boolean hasRatios() {
-            return false;
         }
     }
 
     /** Lengths of time, in seconds. */
-    record Durations() implements Measure {
+    record Durations() implements Moments {
         @Override
         public String kind() {
             return "of lengths of time";
@@ -381,18 +359,13 @@ sealed interface Measure {
         }
 
         @Override
+        public boolean hasRatios() {
+            return true;
+        }
+
+        @Override
         public Value value(double place) {
             return new Moment.Elapsed(Duration.ofNanos(Math.round(place * 1e9)));
-        }
-
-        @Override
-        public double difference(Value value) {
-            return Measure.timeIn("s", value).orElseGet(() -> Measure.super.difference(value));
-        }
-
-        @Override
-        public Scale covering(double least, double most) {
-            return stepping(least, most, Scale.WANTED_TICKS);
         }
 
         @Override

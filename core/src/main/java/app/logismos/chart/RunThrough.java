@@ -84,16 +84,16 @@ public final class RunThrough {
         ChartData data = own.data();
         return new Frame(
                 frame.value(),
-                data.withAxes(
-                        common(frames, each -> Stream.of(each.across()), data.across(), own.across()),
-                        common(frames, each -> Stream.of(each.up()), data.up(), own.up()),
-                        data.right().map(axis -> common(frames, each -> each.right().stream(), axis, own.right())),
-                        data.table()
+                data.with(to -> to.across(common(frames, each -> Stream.of(each.across()), data.across(), own.across()))
+                        .up(common(frames, each -> Stream.of(each.up()), data.up(), own.up()))
+                        .right(data.right()
+                                .map(axis -> common(frames, each -> each.right().stream(), axis, own.right())))
+                        .table(data.table()
                                 .map(table -> table.withHeight(common(
                                         frames,
                                         each -> each.table().map(ChartData.TwoWay::height).stream(),
                                         table.height(),
-                                        own.height())))));
+                                        own.height()))))));
     }
 
     private static ChartData.Axis common(

@@ -1,6 +1,7 @@
 package app.logismos.sheet;
 
 import app.logismos.formula.Area;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -13,7 +14,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
- * A chart: what it shows and how. Immutable.
+ * A chart: what it shows and how. Immutable; its copies with other parts are generated.
  *
  * @param form what kind of picture it is
  * @param grid the id of the grid that its cells are in
@@ -29,6 +30,7 @@ import java.util.stream.IntStream;
  * @param headings how many of the first lines of its ranges are headings; nothing where the cells decide
  * @param acrossDeleted whether what went across was deleted, so that its points have no place
  */
+@RecordBuilder
 public record Chart(
         String id,
         String title,
@@ -47,7 +49,7 @@ public record Chart(
         boolean beside,
         Optional<Integer> headings,
         boolean acrossDeleted)
-        implements Block {
+        implements Block, ChartBuilder.With {
     private static final int MOST_HEADINGS = 100;
 
     public Chart {
@@ -141,17 +143,15 @@ public record Chart(
      * @param most where it ends
      * @param logarithmic whether equal ratios, and not equal steps, are equally far apart
      */
-    public record AxisLook(String title, String least, String most, boolean logarithmic) {
+    @RecordBuilder
+    public record AxisLook(String title, String least, String most, boolean logarithmic)
+            implements ChartAxisLookBuilder.With {
         /** Nothing is set. */
         public static final AxisLook USUAL = new AxisLook("", "", "", false);
 
         /** With a title. */
         public static AxisLook titled(String title) {
             return new AxisLook(title, "", "", false);
-        }
-
-        AxisLook withTitle(String other) {
-            return new AxisLook(other, least, most, logarithmic);
         }
 
         AxisLook withEnds(UnaryOperator<String> then) {
@@ -168,6 +168,7 @@ public record Chart(
      * @param errors cells with the half length of the error bar at each point
      * @param errorsDeleted whether those were deleted, so that it waits for others
      */
+    @RecordBuilder
     public record Series(
             String id,
             Source source,
@@ -177,7 +178,8 @@ public record Chart(
             Optional<Area> errors,
             Look look,
             Fit fit,
-            boolean errorsDeleted) {
+            boolean errorsDeleted)
+            implements ChartSeriesBuilder.With {
         public Series {
             errorsDeleted = errorsDeleted && errors.isEmpty();
         }
@@ -192,31 +194,9 @@ public record Chart(
             return new Series("", source, name, shape, false, Optional.empty(), Look.USUAL, Fit.NONE, false);
         }
 
-        /** The same with a fit through its points. */
-        public Series withFit(Fit other) {
-            return new Series(id, source, name, shape, onRight, errors, look, other, errorsDeleted);
-        }
-
-        private Series withId(String other) {
-            return new Series(other, source, name, shape, onRight, errors, look, fit, errorsDeleted);
-        }
-
-        private Series withSource(Source other) {
-            return new Series(id, other, name, shape, onRight, errors, look, fit, errorsDeleted);
-        }
-
         /** The same with error bars elsewhere; where there are none any more, they were deleted. */
-        public Series withErrors(Optional<Area> other) {
-            return new Series(
-                    id,
-                    source,
-                    name,
-                    shape,
-                    onRight,
-                    other,
-                    look,
-                    fit,
-                    errorsDeleted || errors.isPresent() && other.isEmpty());
+        Series followedBy(Optional<Area> moved) {
+            return with(to -> to.errors(moved).errorsDeleted(errorsDeleted || errors.isPresent() && moved.isEmpty()));
         }
     }
 
@@ -364,24 +344,10 @@ public record Chart(
     Chart withPlaces(Function<Edit.Place, Optional<Edit.Place>> then) {
         Optional<Edit.Place> along = across.flatMap(area -> then.apply(new Edit.Place(grid, area)));
         String home = along.map(Edit.Place::grid).orElse(grid);
-        return new Chart(
-                id,
-                title,
-                form,
-                home,
-                along.map(Edit.Place::area),
-                series.stream().map(each -> followed(each, home, then)).toList(),
-                acrossAxis,
-                upAxis,
-                rightAxis,
-                legend,
-                lines,
-                swapped,
-                stacked,
-                marks,
-                beside,
-                headings,
-                acrossDeleted || across.isPresent() && along.isEmpty());
+        return with(to -> to.grid(home)
+                .across(along.map(Edit.Place::area))
+                .series(series.stream().map(each -> followed(each, home, then)).toList())
+                .acrossDeleted(acrossDeleted || across.isPresent() && along.isEmpty()));
     }
 
     private Series followed(Series each, String home, Function<Edit.Place, Optional<Edit.Place>> then) {
@@ -394,7 +360,7 @@ public record Chart(
                 .filter(place ->
                         found.filter(own -> own.grid().equals(place.grid())).isPresent())
                 .map(Edit.Place::area);
-        return each.withErrors(errors)
+        return each.followedBy(errors)
                 .withSource(found.<Source>map(place -> new Cells(
                                 place.area(), Optional.of(place.grid()).filter(own -> !own.equals(home))))
                         .orElseGet(() -> new Deleted(cells.area().toString())));
@@ -407,11 +373,9 @@ public record Chart(
 
     @Override
     public Chart withExpressions(UnaryOperator<String> then) {
-        return with(
-                across,
-                series.stream()
-                        .map(each -> each.withSource(respelled(each.source(), then)))
-                        .toList());
+        return withSeries(series.stream()
+                .map(each -> each.withSource(respelled(each.source(), then)))
+                .toList());
     }
 
     private static Source respelled(Source source, UnaryOperator<String> then) {
@@ -431,141 +395,15 @@ public record Chart(
 
     /** The same chart with other spellings of where its axes begin and end. */
     public Chart withEnds(UnaryOperator<String> then) {
-        return with(acrossAxis.withEnds(then), upAxis.withEnds(then), rightAxis.withEnds(then));
-    }
-
-    /** The same chart as another kind of picture. */
-    public Chart withForm(Form other) {
-        return new Chart(
-                id,
-                title,
-                other,
-                grid,
-                across,
-                series,
-                acrossAxis,
-                upAxis,
-                rightAxis,
-                legend,
-                lines,
-                swapped,
-                stacked,
-                marks,
-                beside,
-                headings,
-                acrossDeleted);
+        return with(to -> to.acrossAxis(acrossAxis.withEnds(then))
+                .upAxis(upAxis.withEnds(then))
+                .rightAxis(rightAxis.withEnds(then)));
     }
 
     /** The same chart with titles of its own for the axes; empty for the headings. */
     public Chart withTitles(String horizontal, String vertical, String second) {
-        return with(acrossAxis.withTitle(horizontal), upAxis.withTitle(vertical), rightAxis.withTitle(second));
-    }
-
-    private Chart with(AxisLook otherAcross, AxisLook otherUp, AxisLook otherRight) {
-        return new Chart(
-                id,
-                title,
-                form,
-                grid,
-                across,
-                series,
-                otherAcross,
-                otherUp,
-                otherRight,
-                legend,
-                lines,
-                swapped,
-                stacked,
-                marks,
-                beside,
-                headings,
-                acrossDeleted);
-    }
-
-    /** The same chart with a legend elsewhere. */
-    public Chart withLegend(Legend other) {
-        return new Chart(
-                id,
-                title,
-                form,
-                grid,
-                across,
-                series,
-                acrossAxis,
-                upAxis,
-                rightAxis,
-                other,
-                lines,
-                swapped,
-                stacked,
-                marks,
-                beside,
-                headings,
-                acrossDeleted);
-    }
-
-    /** The same chart with other marks. */
-    public Chart withMarks(Mark... others) {
-        return new Chart(
-                id,
-                title,
-                form,
-                grid,
-                across,
-                series,
-                acrossAxis,
-                upAxis,
-                rightAxis,
-                legend,
-                lines,
-                swapped,
-                stacked,
-                List.of(others),
-                beside,
-                headings,
-                acrossDeleted);
-    }
-
-    /** The same chart beside the block before it. */
-    public Chart standingBeside() {
-        return new Chart(
-                id,
-                title,
-                form,
-                grid,
-                across,
-                series,
-                acrossAxis,
-                upAxis,
-                rightAxis,
-                legend,
-                lines,
-                swapped,
-                stacked,
-                marks,
-                true,
-                headings,
-                acrossDeleted);
-    }
-
-    private Chart with(Optional<Area> otherAcross, List<Series> otherSeries) {
-        return new Chart(
-                id,
-                title,
-                form,
-                grid,
-                otherAcross,
-                otherSeries,
-                acrossAxis,
-                upAxis,
-                rightAxis,
-                legend,
-                lines,
-                swapped,
-                stacked,
-                marks,
-                beside,
-                headings,
-                acrossDeleted);
+        return with(to -> to.acrossAxis(acrossAxis.withTitle(horizontal))
+                .upAxis(upAxis.withTitle(vertical))
+                .rightAxis(rightAxis.withTitle(second)));
     }
 }

@@ -27,26 +27,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ChartReadingTest {
-    private final Chart chart = new Chart(
-            "c",
-            "Curve",
-            Chart.Form.PLOT,
-            "g",
-            Optional.of(area("A1:A5")),
-            List.of(
-                    Chart.Series.of(area("B1:B5"), Chart.Shape.POINTS),
-                    Chart.Series.of(area("C1:C5"), Chart.Shape.LINE)),
-            Chart.AxisLook.USUAL,
-            Chart.AxisLook.titled("heat"),
-            Chart.AxisLook.USUAL,
-            Chart.Legend.ABOVE,
-            true,
-            false,
-            false,
-            List.of(),
-            false,
-            Optional.empty(),
-            false);
+    private final Chart chart = usual("A1:A5", "B1:B5", "C1:C5")
+            .with(to -> to.title("Curve")
+                    .upAxis(Chart.AxisLook.titled("heat"))
+                    .series(List.of(
+                            Chart.Series.of(area("B1:B5"), Chart.Shape.POINTS),
+                            Chart.Series.of(area("C1:C5"), Chart.Shape.LINE))));
 
     @Test
     void headingsNameTheSeriesAndTheAxis() {
@@ -229,25 +215,7 @@ class ChartReadingTest {
                 Chart.Series.of(area("C1:C2"), Chart.Shape.BARS));
         LiveWorksheet live = live(0, "a", "50", "60", "b", "55", "70");
         assertThat(of(bars, live).up().scale().least()).isZero();
-        Chart stacked = new Chart(
-                "c",
-                "Bars",
-                Chart.Form.PLOT,
-                "g",
-                bars.across(),
-                bars.series(),
-                Chart.AxisLook.USUAL,
-                Chart.AxisLook.USUAL,
-                Chart.AxisLook.USUAL,
-                Chart.Legend.ABOVE,
-                true,
-                false,
-                true,
-                List.of(),
-                false,
-                Optional.empty(),
-                false);
-        assertThat(of(stacked, live).up().scale().most()).isGreaterThanOrEqualTo(125);
+        assertThat(of(bars.withStacked(true), live).up().scale().most()).isGreaterThanOrEqualTo(125);
     }
 
     @Test
@@ -505,24 +473,7 @@ class ChartReadingTest {
     @Test
     void marksStandOnContoursWithoutTheTangentsOfFormerCurves() {
         Chart contours = formed(Chart.Form.CONTOURS, "A1:A1", "A1:C3");
-        Chart marked = new Chart(
-                contours.id(),
-                contours.title(),
-                contours.form(),
-                contours.grid(),
-                contours.across(),
-                contours.series(),
-                contours.acrossAxis(),
-                contours.upAxis(),
-                contours.rightAxis(),
-                contours.legend(),
-                true,
-                false,
-                false,
-                List.of(new Chart.Label(15, 1.5, "ridge"), new Chart.Tangent("0", 1)),
-                false,
-                Optional.empty(),
-                false);
+        Chart marked = contours.withMarks(List.of(new Chart.Label(15, 1.5, "ridge"), new Chart.Tangent("0", 1)));
         ChartData data = of(marked, live(0, "mug", "10", "20", "1", "0", "10", "2", "10", "20"));
         assertThat(data.marks())
                 .extracting(ChartData.Mark::at, ChartData.Mark::text)
@@ -631,6 +582,31 @@ class ChartReadingTest {
                 .containsExactly(10.0, 20.0);
     }
 
+    @Test
+    void aFitIsDrawnAnewOverThePartThatIsSeen() {
+        Chart fitted = chart.withSeries(
+                List.of(Chart.Series.of(area("B1:B5"), Chart.Shape.POINTS).withFit(Chart.Fit.QUADRATIC)));
+        LiveWorksheet live = live(0, "0", "5", "", "100", "9", "", "200", "1", "");
+        View close = new View(640, Optional.of(new View.Part(12, 12.5)), Optional.empty());
+        List<ChartData.Point> drawn = ChartReading.of(fitted, live, close)
+                .series()
+                .get(0)
+                .fit()
+                .orElseThrow()
+                .curve();
+        assertThat(drawn).hasSizeGreaterThan(2).allMatch(point -> point.across() >= 12 && point.across() <= 12.5);
+        assertThat(drawn.get(0).across()).isEqualTo(12);
+        assertThat(drawn.get(drawn.size() - 1).across()).isEqualTo(12.5);
+        View beyond = new View(640, Optional.of(new View.Part(300, 301)), Optional.empty());
+        assertThat(ChartReading.of(fitted, live, beyond)
+                        .series()
+                        .get(0)
+                        .fit()
+                        .orElseThrow()
+                        .curve())
+                .isEmpty();
+    }
+
     @ParameterizedTest(name = "{0} at {1}: {2}")
     @CsvSource(delimiter = '|', textBlock = """
             1/x | 0.001 | slope ≈ -1000000 at 0.001
@@ -657,7 +633,7 @@ class ChartReadingTest {
                         "g",
                         Optional.empty(),
                         Chart.Series.of(new Chart.Curve(expression, "x", "0", "10"), "", Chart.Shape.LINE))
-                .withMarks(new Chart.Tangent("0", at));
+                .withMarks(List.of(new Chart.Tangent("0", at)));
         ChartData data = of(curve, live(0));
         assertThat(Stream.concat(data.marks().stream().map(ChartData.Mark::text), data.faults().stream())
                         .filter(text -> !text.isEmpty() && !text.contains("goes on further than is shown")))
@@ -672,28 +648,11 @@ class ChartReadingTest {
                 "g",
                 Optional.empty(),
                 Chart.Series.of(new Chart.Curve("x^3", "x", "0", "2"), "", Chart.Shape.LINE));
-        Chart marked = new Chart(
-                "c",
-                "Curve",
-                Chart.Form.PLOT,
-                "g",
-                Optional.empty(),
-                curve.series(),
-                Chart.AxisLook.USUAL,
-                Chart.AxisLook.USUAL,
-                Chart.AxisLook.USUAL,
-                Chart.Legend.ABOVE,
-                true,
-                false,
-                false,
-                List.of(
-                        new Chart.Tangent("0", 1),
-                        new Chart.Formula(1, 2, "y = x^3"),
-                        new Chart.Label(0.5, 4, "steep"),
-                        new Chart.Tangent("7", 1)),
-                false,
-                Optional.empty(),
-                false);
+        Chart marked = curve.withMarks(List.of(
+                new Chart.Tangent("0", 1),
+                new Chart.Formula(1, 2, "y = x^3"),
+                new Chart.Label(0.5, 4, "steep"),
+                new Chart.Tangent("7", 1)));
         ChartData data = of(marked, live(0));
         assertThat(data.marks())
                 .extracting(ChartData.Mark::text)
@@ -821,46 +780,11 @@ class ChartReadingTest {
     }
 
     private static Chart formed(Chart.Form form, String across, String... series) {
-        Chart usual = usual(across, series);
-        return new Chart(
-                "c",
-                "Look",
-                form,
-                "g",
-                usual.across(),
-                usual.series(),
-                Chart.AxisLook.USUAL,
-                Chart.AxisLook.USUAL,
-                Chart.AxisLook.USUAL,
-                Chart.Legend.ABOVE,
-                true,
-                false,
-                false,
-                List.of(),
-                false,
-                Optional.empty(),
-                false);
+        return usual(across, series).withForm(form);
     }
 
     private Chart withUp(Chart.AxisLook up) {
-        return new Chart(
-                "c",
-                "Look",
-                Chart.Form.PLOT,
-                "g",
-                chart.across(),
-                chart.series(),
-                Chart.AxisLook.USUAL,
-                up,
-                Chart.AxisLook.USUAL,
-                Chart.Legend.ABOVE,
-                true,
-                false,
-                false,
-                List.of(),
-                false,
-                Optional.empty(),
-                false);
+        return chart.withUpAxis(up);
     }
 
     private static ChartData of(Chart chart, LiveWorksheet live) {

@@ -119,7 +119,7 @@ class PairingOracleTest {
                             Optional.of(area("A", begin())),
                             series("B", random.nextBoolean()),
                             series("C", false))
-                    .withMarks();
+                    .withMarks(List.of());
         }
 
         /** With headings some ranges begin below them; a word alone in the first row would else be taken for one. */

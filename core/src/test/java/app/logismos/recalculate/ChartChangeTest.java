@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.formula.Area;
 import app.logismos.sheet.Chart;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -27,7 +28,7 @@ class ChartChangeTest {
                 Arguments.of(chart(POINTS.withFit(Chart.Fit.CUBIC)), "Fit: cubic"),
                 Arguments.of(chart(POINTS, POINTS), "Series added"),
                 Arguments.of(CHART.withLegend(Chart.Legend.NONE), "No legend"),
-                Arguments.of(CHART.withMarks(new Chart.Label(1, 2, "here")), "Mark put on"),
+                Arguments.of(CHART.withMarks(List.of(new Chart.Label(1, 2, "here"))), "Mark put on"),
                 Arguments.of(CHART.withTitles("time", "", ""), "Title across changed"),
                 Arguments.of(
                         CHART.withForm(Chart.Form.BOXES)
@@ -46,7 +47,7 @@ class ChartChangeTest {
     void whatIsTakenBackIsToldToo() {
         assertThat(ChartChange.said(chart(POINTS.withFit(Chart.Fit.LINE)), CHART))
                 .isEqualTo("No fit");
-        assertThat(ChartChange.said(CHART.withMarks(new Chart.Label(1, 2, "here")), CHART))
+        assertThat(ChartChange.said(CHART.withMarks(List.of(new Chart.Label(1, 2, "here"))), CHART))
                 .isEqualTo("Mark taken off");
     }
 }

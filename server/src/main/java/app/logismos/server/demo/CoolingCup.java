@@ -63,7 +63,7 @@ final class CoolingCup {
                                         "Law",
                                         Chart.Shape.LINE))
                         .withTitles("", "Temperature in °C", "")
-                        .withMarks(new Chart.Arrow(14, 60, 21, 78, "drinkable from here")))
+                        .withMarks(List.of(new Chart.Arrow(14, 60, 21, 78, "drinkable from here"))))
                 .chart(Chart.of(
                                 "residuals",
                                 "What the law leaves",

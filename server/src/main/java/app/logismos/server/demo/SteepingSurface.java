@@ -56,7 +56,7 @@ final class SteepingSurface {
                                         Chart.Shape.LINE))
                         .withTitles("Minutes", "Strength", "")
                         .withLegend(Chart.Legend.NONE)
-                        .withMarks(new Chart.Tangent("0", 2)))
+                        .withMarks(List.of(new Chart.Tangent("0", 2))))
                 .section("reading", "Reading the table")
                 .grid(
                         "readings",

@@ -58,7 +58,7 @@ final class TastingTray {
                                 Chart.Series.of(area("B1:B11"), Chart.Shape.BARS))
                         .withTitles("Cups in the round", "Choices", "")
                         .withLegend(Chart.Legend.NONE)
-                        .standingBeside())
+                        .withBeside(true))
                 .section("chance", "Chances")
                 .note(
                         "chance-note",
