@@ -36,9 +36,11 @@ export const useWorksheet = (id: string, at: number | null) =>
   })
 
 /** Some pages of a grid's cells, by address. Edits write the cells they change into them. */
-export const usePages = (id: string, at: number | null, grid: string, pages: readonly number[], columns: number) =>
-  useQueries({
+export const usePages = (id: string, at: number | null, grid: string, pages: readonly number[], columns: number) => {
+  const isComing = useIsComing(id, grid)
+  return useQueries({
     queries: pages.map((page) => ({
+      enabled: !isComing,
       queryKey: keys.page(id, at, grid, page, columns),
       queryFn: async ({ signal }: { readonly signal: AbortSignal }) => {
         const range = `A${page * PAGE_ROWS + 1}:${lettersOf(columns - 1)}${(page + 1) * PAGE_ROWS}`
@@ -49,6 +51,7 @@ export const usePages = (id: string, at: number | null, grid: string, pages: rea
     })),
     combine: merged,
   })
+}
 
 const NO_CELLS: ReadonlyMap<string, Cell> = new Map()
 

@@ -69,6 +69,7 @@ export function openPage(sections: readonly Section[], at: number | null = null,
         settings: { degrees: false, comma: false, grouped: false, style: '' },
       },
       at,
+      kept: () => Promise.resolve(),
       grids: sections.flatMap(({ blocks }) => blocks.filter((block) => block.kind === 'grid')),
       keep: (some) => {
         edits.push(...some)

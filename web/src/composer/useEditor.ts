@@ -14,6 +14,7 @@ import { api, Refusal } from '../api/client'
 import { keys } from '../api/keys'
 import type { Preview, Worksheet } from '../api/types'
 import { addressOf, areaBetween, type At } from '../grid/address'
+import { allKept } from '../worksheet/allKept'
 import { useOpenWorksheet } from '../worksheet/context'
 import { draftOf, drafts } from '../worksheet/drafts'
 import { useWorksheetStore, type Composing, type Writer } from '../worksheet/store'
@@ -127,6 +128,8 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
       const word = context.matchBefore(/[\p{L}_][\p{L}\d_]*/u)
       if (!word) return null
       const entry = context.state.doc.toString()
+      await allKept(client, now.current.id)
+      if (context.aborted) return null
       const answer = await client
         .fetchQuery({
           queryKey: keys.preview(now.current.id, grid, address, entry, context.pos),

@@ -15,7 +15,7 @@ interface Move {
 
 /** Moves, and says before what would be overwritten, hidden cells included. */
 export async function moveUnlessRefused(
-  { worksheet }: Pick<OpenWorksheet, 'worksheet'>,
+  { worksheet, kept }: Pick<OpenWorksheet, 'worksheet' | 'kept'>,
   notices: Notices,
   { grid, from, toGrid, to }: Move,
   move: () => void,
@@ -25,6 +25,7 @@ export async function moveUnlessRefused(
     row: to.row + from.last.row - from.first.row,
   }
   const target = { first: to, last }
+  await kept()
   const window = await api.cells(worksheet.id, null, toGrid, areaText(target)).catch((reason: unknown) => {
     notices.refuse(reason instanceof Error ? reason.message : 'It could not be looked at what is there.')
     return null

@@ -59,6 +59,7 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
 
   /** The rows as the server has them now: the last change may have made the grid larger. */
   const fetchRows = async (area: Area) => {
+    await open.kept()
     const { sections } = await api.worksheet(worksheet.id, at)
     const blocks = sections.flatMap((section) => section.blocks)
     const fresh = blocks.find((block) => block.id === grid.id)

@@ -17,7 +17,7 @@ interface Props {
 
 /** The last answers, the newest at the foot. */
 export function Tape({ lines, target, onRecall, onClear, onClose }: Props) {
-  const { worksheet, keep } = useOpenWorksheet()
+  const { worksheet, keep, kept } = useOpenWorksheet()
   const list = useRef<HTMLUListElement>(null)
   useEffect(() => {
     list.current?.scrollTo(0, list.current.scrollHeight)
@@ -34,10 +34,12 @@ export function Tape({ lines, target, onRecall, onClear, onClose }: Props) {
     const { selection } = useWorksheetStore.getState()
     if (selection.kind !== 'cells') return
     const draft = { grid: selection.grid, address: NOWHERE, entry, cursor: entry.length, scratch: true }
-    void api.preview(worksheet.id, draft).then(
-      (preview) => put(preview.entry),
-      () => undefined,
-    )
+    void kept()
+      .then(() => api.preview(worksheet.id, draft))
+      .then(
+        (preview) => put(preview.entry),
+        () => undefined,
+      )
   }
 
   return (

@@ -15,6 +15,7 @@ import { Contained } from '../page/Contained'
 import { Page } from '../page/Page'
 import { Panels } from '../panels/Panels'
 import { Foot } from '../scratch/Foot'
+import { allKept } from './allKept'
 import { WorksheetContext } from './context'
 import { Head } from './Head'
 import { useWorksheetStore } from './store'
@@ -70,9 +71,10 @@ function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at:
       at,
       keep: isPast ? past : (edits: readonly Edit[], base?: number) => send({ kind: 'edits', edits }, base),
       act: isPast ? past : (act: Act) => send({ kind: 'act', act }),
+      kept: () => allKept(client, id),
       grids: sections.flatMap((section) => section.blocks).filter((block): block is Grid => block.kind === 'grid'),
     }
-  }, [id, title, sections, names, settings, at, isPast, send])
+  }, [id, title, sections, names, settings, at, isPast, send, client])
   const step = useCallback((kind: 'undo' | 'redo') => void send({ kind }).catch(() => undefined), [send])
   const restore = useCallback(
     (revision: number, chart?: string) =>

@@ -15,6 +15,8 @@ export interface OpenWorksheet {
   readonly keep: (edits: readonly Edit[], base?: number) => Promise<Kept>
   /** The same for what the program works out itself. */
   readonly act: (act: Act) => Promise<Kept>
+  /** Resolves when all that was sent is kept, so that what is asked then is answered with it. */
+  readonly kept: () => Promise<void>
   readonly grids: readonly Grid[]
 }
 

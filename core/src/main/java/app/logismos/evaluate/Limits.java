@@ -14,4 +14,9 @@ import java.time.Duration;
 public record Limits(Duration time, int tableCells, long bytes, int steps) {
     /** 2 seconds, 1,000,000 cells, 256 MiB, 120 steps. */
     public static final Limits USUAL = new Limits(Duration.ofSeconds(2), 1_000_000, 256L << 20, 120);
+
+    /** The same with another time. */
+    public Limits within(Duration other) {
+        return new Limits(other, tableCells, bytes, steps);
+    }
 }

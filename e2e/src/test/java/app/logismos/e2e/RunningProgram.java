@@ -49,7 +49,10 @@ final class RunningProgram implements AutoCloseable {
                             "app.logismos.server.LogismosServer",
                             "--server.port=" + port,
                             "--logismos.data=" + data,
-                            "--logismos.demo=true"))
+                            "--logismos.demo=true",
+                            // The machine may be busy; what takes too long is tested where the clock is not the
+                            // machine's.
+                            "--logismos.time=20s"))
                     .redirectErrorStream(true)
                     .start();
             awaitAnswer(process);

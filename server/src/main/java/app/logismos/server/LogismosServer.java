@@ -5,6 +5,8 @@ import app.logismos.server.datafolder.DataFolder;
 import app.logismos.server.datafolder.Unusable;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -63,7 +65,7 @@ public class LogismosServer {
     }
 
     @Bean
-    Limits limits() {
-        return Limits.USUAL;
+    Limits limits(@Value("${logismos.time}") Duration time) {
+        return Limits.USUAL.within(time);
     }
 }

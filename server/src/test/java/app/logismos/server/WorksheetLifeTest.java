@@ -2,12 +2,7 @@ package app.logismos.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.PreparedStatement;
-import java.sql.SQLException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -124,31 +119,6 @@ class WorksheetLifeTest {
             program.delete("/worksheets/" + id + "/tape");
             assertThat(program.get("/worksheets/" + id + "/tape").body()).isEmpty();
             assertThat(program.post("/worksheets/none/bring-back", "").status()).isEqualTo(404);
-        }
-    }
-
-    @Test
-    void whatWasKeptBeforeSomePartsCameIsStillOpened() throws IOException, SQLException {
-        String id;
-        try (Program program = Program.start(data, false)) {
-            id = program.newWorksheet("Old");
-            program.type(id, 1, "grid-1", "A1", "4", "B1", "=A1*2");
-        }
-        try (Connection database = DriverManager.getConnection("jdbc:h2:file:" + data.resolve("logismos"), "", "");
-                PreparedStatement older = database.prepareStatement("update worksheet set outline = ? where id = ?")) {
-            older.setString(
-                    1,
-                    "{\"sections\":[{\"id\":\"section-1\",\"title\":\"Old\",\"folded\":false,\"blocks\":[{\"kind\":\"grid\","
-                            + "\"id\":\"grid-1\",\"title\":\"Grid 1\",\"rows\":8,\"columns\":5,\"headings\":0,\"widths\":{},"
-                            + "\"styles\":{}},{\"kind\":\"note\",\"id\":\"n\",\"text\":\"A note\"}]}],\"names\":[]}");
-            older.setString(2, id);
-            assertThat(older.executeUpdate()).isEqualTo(1);
-        }
-        try (Program program = Program.start(data, false)) {
-            assertThat(program.shown(id, "grid-1", "B1")).isEqualTo("8");
-            assertThat(program.get("/worksheets/" + id).at("/sections/0/blocks/0/beside"))
-                    .isEqualTo("false");
-            assertThat(program.get("/worksheets/" + id).at("/settings/comma")).isEqualTo("false");
         }
     }
 

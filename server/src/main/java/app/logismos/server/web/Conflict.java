@@ -3,7 +3,7 @@ package app.logismos.server.web;
 import java.util.List;
 
 /** Edits made on an older state that touch what has changed since. */
-public final class Conflict extends RuntimeException {
+public class Conflict extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
     private final long revision;

@@ -24,13 +24,13 @@ class UsualParts extends ValueDeserializerModifier {
     private static final Map<Class<?>, ObjectNode> USUAL = Map.of(
             Block.Grid.class,
             parts("""
-                    {"remarks": {}, "hiddenRows": [], "hiddenColumns": [], "beside": false}"""),
+                    {"headings": 0, "widths": {}, "styles": {}, "remarks": {}, "hiddenRows": [], "hiddenColumns": [], "beside": false}"""),
             Block.Note.class,
             parts("""
                     {"beside": false}"""),
             Section.class,
             parts("""
-                    {"isPart": false}"""),
+                    {"folded": false, "isPart": false, "blocks": []}"""),
             Edit.ChangeSection.class,
             parts("""
                     {"isPart": false}"""),

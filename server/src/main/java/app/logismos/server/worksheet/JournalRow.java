@@ -1,5 +1,6 @@
 package app.logismos.server.worksheet;
 
+import app.logismos.server.stored.StoredForm;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EmbeddedId;
@@ -28,6 +29,9 @@ class JournalRow {
 
     @Column(length = 500)
     String says = "";
+
+    /** The number of the format that its edits are in. */
+    int format = StoredForm.FORMAT;
 
     /** The edits that were applied, as JSON. */
     @Lob

@@ -1,5 +1,6 @@
 package app.logismos.server.worksheet;
 
+import app.logismos.server.stored.StoredForm;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -31,7 +32,10 @@ class WorksheetRow {
 
     long revision;
 
-    /** Sections, blocks and defined names as JSON: {@link KeptOutline}. */
+    /** The number of the format that the outline and the blocks are in. */
+    int format = StoredForm.FORMAT;
+
+    /** Sections with the ids of their blocks, defined names and settings as JSON: {@link StoredForm}. */
     @Lob
     String outline = "";
 }

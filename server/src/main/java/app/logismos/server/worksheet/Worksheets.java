@@ -13,6 +13,8 @@ import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.server.calculate.RatesChanged;
 import app.logismos.server.datafolder.KeptFile;
 import app.logismos.server.datafolder.NotKept;
+import app.logismos.server.stored.StoredForm;
+import app.logismos.server.stored.Touching;
 import app.logismos.server.web.Conflict;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Edit;
@@ -197,7 +199,7 @@ public class Worksheets {
     Kept restore(String id, long revision, Asked asked) {
         return once(id, asked, worksheet -> {
             check(worksheet, revision);
-            List<Edit> edits = store.backTo(id, revision);
+            List<Edit> edits = store.backTo(id, revision, loaded(id));
             if (edits.isEmpty()) {
                 throw new EditRefused("It is as it was then already.");
             }
@@ -228,7 +230,7 @@ public class Worksheets {
             if (seen.isEmpty() || looks.size() == MOST_LOOKS) {
                 break;
             }
-            then.apply(store.inverse(id, entry.revision()));
+            then.apply(store.inverse(id, entry.revision(), then.worksheet()));
             Optional<T> before = look.apply(then);
             if (!before.equals(seen)) {
                 looks.add(new Look<>(entry.revision(), entry.at(), entry.says(), seen.get()));
@@ -288,7 +290,7 @@ public class Worksheets {
         OpenWorksheet then = read(id, now -> {
             check(now, revision);
             Worksheet worksheet = loaded(id);
-            store.backTo(id, revision).forEach(edit -> edit.apply(worksheet));
+            store.backTo(id, revision, worksheet);
             Instant at = store.history(id).stream()
                     .filter(entry -> entry.revision() == revision)
                     .map(Store.Entry::at)
@@ -331,7 +333,7 @@ public class Worksheets {
         return keep(
                 worksheet,
                 kind,
-                store.inverse(worksheet.id, taken),
+                store.inverse(worksheet.id, taken, worksheet.live.worksheet()),
                 kind == JournalRow.Kind.UNDO ? "Undone: " : "Done again: ",
                 asked,
                 Optional.of(taken));
@@ -347,9 +349,8 @@ public class Worksheets {
         while (fromLast.hasNext()) {
             Done each = fromLast.next();
             if (each.page().equals(asked.page())) {
-                List<Edit> edits = store.edits(worksheet.id, each.revision());
-                List<Edit> since = store.editsSince(worksheet.id, each.revision(), Optional.empty());
-                if (!touch(edits, since)) {
+                Touching own = store.touched(worksheet.id, each.revision());
+                if (!own.meets(store.touchedSince(worksheet.id, each.revision(), Optional.empty()))) {
                     return each;
                 }
                 break;
@@ -370,6 +371,7 @@ public class Worksheets {
             String prefix,
             Asked asked,
             Optional<Long> takesBack) {
+        StoredForm.Outline before = Store.outlineOf(worksheet.live.worksheet());
         Change change = worksheet.live.apply(edits);
         boolean isStep = kind == JournalRow.Kind.UNDO || kind == JournalRow.Kind.REDO;
         List<Edit> following = isStep ? List.of() : Tabulating.following(worksheet.live);
@@ -391,7 +393,10 @@ public class Worksheets {
         Store.Entry entry = new Store.Entry(revision, at, kind, echo.message(), asked.page(), asked.key(), takesBack);
         try {
             file.write(worksheet.id, revision, () -> {
-                store.keep(worksheet.id, new Store.Draft(entry, edits, change.inverse()), worksheet.live.worksheet());
+                store.keep(
+                        worksheet.id,
+                        new Store.Draft(entry, edits, change.inverse(), before),
+                        worksheet.live.worksheet());
                 return revision;
             });
         } catch (RuntimeException notWritten) {
@@ -410,38 +415,19 @@ public class Worksheets {
         if (base >= worksheet.revision) {
             return;
         }
-        Map<String, Edit.Typed> mine = typed(edits);
-        List<Edit> since = store.editsSince(worksheet.id, base, asked.page());
+        Touching mine = Touching.of(edits);
+        Touching since = store.touchedSince(worksheet.id, base, asked.page());
+        if (!mine.meets(since)) {
+            return;
+        }
         List<Conflict.Cell> both = new ArrayList<>();
-        typed(since).keySet().stream().filter(mine::containsKey).forEach(key -> {
-            Edit.Typed own = mine.get(key);
+        since.typed().keySet().stream().filter(mine.typed()::containsKey).forEach(key -> {
+            Edit.Typed own = mine.typed().get(key);
             String grid = key.substring(0, key.lastIndexOf('.'));
             String now = worksheet.live.worksheet().textIn(grid, own.cell());
             both.add(new Conflict.Cell(grid, own.cell().toString(), now, own.text()));
         });
-        if (touch(edits, since)) {
-            throw new Conflict(worksheet.revision, both);
-        }
-    }
-
-    /** Whether later edits are of the same cells or of the layout as well, or move cells to other places. */
-    private static boolean touch(List<Edit> edits, List<Edit> since) {
-        boolean layout = edits.stream().anyMatch(edit -> !(edit instanceof Edit.Enter))
-                && since.stream().anyMatch(edit -> !(edit instanceof Edit.Enter));
-        // Where cells have changed their places, addresses that were typed before mean other cells.
-        boolean moved = !since.isEmpty()
-                && Stream.concat(edits.stream(), since.stream()).anyMatch(Edit::movesCells);
-        return layout || moved || typed(since).keySet().stream().anyMatch(typed(edits)::containsKey);
-    }
-
-    private static Map<String, Edit.Typed> typed(List<Edit> edits) {
-        Map<String, Edit.Typed> cells = new LinkedHashMap<>();
-        for (Edit edit : edits) {
-            if (edit instanceof Edit.Enter enter) {
-                enter.cells().forEach(typed -> cells.put(enter.grid() + "." + typed.cell(), typed));
-            }
-        }
-        return cells;
+        throw new Conflict(worksheet.revision, both);
     }
 
     /** The changes of a worksheet, the newest first. */
@@ -472,7 +458,12 @@ public class Worksheets {
                 if (worksheet.isBehind) {
                     worksheet.becomes(load(id));
                 }
-                return writing.apply(worksheet);
+                try {
+                    return writing.apply(worksheet);
+                } catch (Store.Behind other) {
+                    worksheet.becomes(load(id));
+                    return writing.apply(worksheet);
+                }
             });
         } finally {
             worksheet.lock.writeLock().unlock();
@@ -508,7 +499,7 @@ public class Worksheets {
 
     private Worksheet loaded(String id) {
         WorksheetRow row = row(id);
-        Store.KeptOutline outline = store.outline(row);
+        StoredForm.Outline outline = store.outline(row);
         Worksheet worksheet = new Worksheet(row.title, outline.sections(), Words.STANDARD);
         Map<String, List<Edit.Typed>> byGrid = new LinkedHashMap<>();
         store.cells(id)

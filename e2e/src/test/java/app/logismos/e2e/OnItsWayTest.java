@@ -1,0 +1,75 @@
+package app.logismos.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** What is done while changes before it are still on their way to the program. */
+class OnItsWayTest extends Visit {
+    @Test
+    void whatIsStillOnItsWayIsNotOverwrittenUnasked() {
+        newWorksheet();
+        type("A1", "5");
+        assertThat(at("A1")).hasText("5");
+        Held held = new Held(page);
+        type("B1", "12");
+        at("A1").click();
+        page.keyboard().press("Control+x");
+        at("B1").click();
+        page.keyboard().press("Control+v");
+        held.letGo();
+        assertThat(page.getByText(Pattern.compile("Moving to B1 overwrites B1 with 12")))
+                .isVisible();
+        button("Leave all as it is").click();
+        assertThat(at("B1")).hasText("12");
+    }
+
+    @Test
+    void aGridThatIsStillOnItsWayIsNotAskedFor() {
+        newWorksheet();
+        type("A1", "5");
+        Held held = new Held(page);
+        find("title of the block");
+        page.getByLabel("grid title").fill("First");
+        page.keyboard().press("Enter");
+        find("add a grid");
+        Locator second = page.locator("[data-focused='true'][data-cell='A1']");
+        second.waitFor();
+        page.keyboard().type("=1+su");
+        held.letGo();
+        page.keyboard().press("Escape");
+        page.keyboard().type("7");
+        page.keyboard().press("Enter");
+        assertThat(second.or(page.locator("[data-cell='A1']")).last()).hasText("7");
+    }
+
+    /** The edits of a page, which do not reach the program until they are let go. */
+    private static final class Held {
+        private final List<Route> waiting = new ArrayList<>();
+        private final Page page;
+        private boolean isHeld = true;
+
+        Held(Page page) {
+            this.page = page;
+            page.route("**/edits", route -> {
+                if (isHeld) {
+                    waiting.add(route);
+                } else {
+                    route.resume();
+                }
+            });
+        }
+
+        void letGo() {
+            page.waitForCondition(() -> !waiting.isEmpty());
+            isHeld = false;
+            waiting.forEach(Route::resume);
+        }
+    }
+}

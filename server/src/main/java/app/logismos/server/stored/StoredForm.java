@@ -1,0 +1,238 @@
+package app.logismos.server.stored;
+
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.Section;
+import app.logismos.sheet.Settings;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.deser.std.StdDeserializer;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.ser.std.ToStringSerializer;
+
+/**
+ * How worksheets and changes are written as JSON in the database. Each row has the number of the format it is in; a new
+ * format gets the next number, and a class that reads the one before, beside {@link Format1}.
+ *
+ * <p>What has no value is not written, so that {@link MergePatch} can tell what differs.
+ */
+public final class StoredForm {
+    /** The format that is written. */
+    public static final int FORMAT = 2;
+
+    /**
+     * So many cells of a column are written together: so many of the longest entries go into one text of the database,
+     * whatever signs are in them.
+     */
+    public static final int STRIP = 16;
+
+    private static final TypeReference<List<Edit>> EDITS = new TypeReference<>() {};
+    private static final TypeReference<List<String>> ENTRIES = new TypeReference<>() {};
+    private static final String PATCH = "patch";
+    private static final JsonMapper JSON = mapper();
+
+    private StoredForm() {}
+
+    /**
+     * A worksheet without its cells.
+     *
+     * @param names those that were given by themselves
+     * @param settings nothing where they are the usual ones
+     */
+    public record Outline(List<Section> sections, List<Edit.Define> names, Optional<Settings> settings) {
+        /** The blocks of all sections by their ids. */
+        public Map<String, Block> blocks() {
+            return sections.stream()
+                    .flatMap(section -> section.blocks().stream())
+                    .collect(Collectors.toMap(Block::id, block -> block));
+        }
+
+        /** What is left of it without what stands in its blocks. */
+        public Frame frame() {
+            return new Frame(
+                    sections.stream()
+                            .map(each -> new FramedSection(
+                                    each.id(),
+                                    each.title(),
+                                    each.folded(),
+                                    each.isPart(),
+                                    each.blocks().stream().map(Block::id).toList()))
+                            .toList(),
+                    names,
+                    settings);
+        }
+    }
+
+    /** An outline whose blocks are written by themselves. */
+    public record Frame(List<FramedSection> sections, List<Edit.Define> names, Optional<Settings> settings) {
+        /** The outline with these blocks. */
+        public Outline with(Map<String, Block> blocks) {
+            return new Outline(
+                    sections.stream()
+                            .map(each -> new Section(
+                                    each.id(),
+                                    each.title(),
+                                    each.folded(),
+                                    each.isPart(),
+                                    each.blocks().stream().map(blocks::get).toList()))
+                            .toList(),
+                    names,
+                    settings);
+        }
+    }
+
+    /** A section with the ids of its blocks. */
+    public record FramedSection(String id, String title, boolean folded, boolean isPart, List<String> blocks) {}
+
+    /** A frame as it is written. */
+    public static String written(Frame frame) {
+        return JSON.writeValueAsString(frame);
+    }
+
+    /** A frame as it was written. */
+    public static Frame frame(String json) {
+        return JSON.readValue(json, Frame.class);
+    }
+
+    /** A block as it is written. */
+    public static String written(Block block) {
+        return JSON.writerFor(Block.class).writeValueAsString(block);
+    }
+
+    /** A block as it was written. */
+    public static Block block(String json) {
+        return JSON.readValue(json, Block.class);
+    }
+
+    /** The entries of a strip of cells, as they are written; empty for a cell without one. */
+    public static String written(List<String> entries) {
+        return JSON.writeValueAsString(entries);
+    }
+
+    /** The entries of a strip of cells, as they were written. */
+    public static List<String> entries(String json) {
+        return JSON.readValue(json, ENTRIES);
+    }
+
+    /** The outline of format 1, with its blocks in it. */
+    public static Outline outlineInFormat1(String json) {
+        return JSON.treeToValue(Format1.upgraded(JSON.readTree(json)), Outline.class);
+    }
+
+    /**
+     * Edits as they are written. Where they only change blocks, what changes in each is written, and not the whole block.
+     *
+     * @param before the blocks before the edits, by id
+     */
+    public static String written(List<Edit> edits, Map<String, Block> before) {
+        ArrayNode written = JSON.createArrayNode();
+        boolean isPatched = changesBlocksOnly(edits, before);
+        for (Edit edit : edits) {
+            ObjectNode tree = tree(Edit.class, edit);
+            if (isPatched && edit instanceof Edit.ChangeBlock change) {
+                Block was = before.get(change.block().id());
+                tree.remove("block");
+                tree.put("id", was.id())
+                        .set(PATCH, MergePatch.of(tree(Block.class, was), tree(Block.class, change.block())));
+            }
+            written.add(tree);
+        }
+        return JSON.writeValueAsString(written);
+    }
+
+    /** Each block once, of those that there are: then what each edit meets is known. */
+    private static boolean changesBlocksOnly(List<Edit> edits, Map<String, Block> before) {
+        Set<String> changed = new HashSet<>();
+        return edits.stream()
+                .allMatch(edit -> edit instanceof Edit.ChangeBlock change
+                        && before.containsKey(change.block().id())
+                        && changed.add(change.block().id()));
+    }
+
+    /**
+     * Edits as they were written.
+     *
+     * @param now the block of an id before the edits are made
+     */
+    public static List<Edit> edits(int format, String json, Function<String, Optional<Block>> now) {
+        JsonNode tree = JSON.readTree(json);
+        if (format == 1) {
+            return JSON.treeToValue(Format1.upgraded(tree), EDITS);
+        }
+        List<Edit> edits = new ArrayList<>();
+        for (JsonNode each : tree) {
+            edits.add(each.has(PATCH) ? patched((ObjectNode) each, now) : JSON.treeToValue(each, Edit.class));
+        }
+        return edits;
+    }
+
+    private static Edit patched(ObjectNode written, Function<String, Optional<Block>> now) {
+        String id = written.get("id").asString();
+        Block block = now.apply(id).orElseThrow(() -> new IllegalStateException("there must be a block " + id));
+        return new Edit.ChangeBlock(JSON.treeToValue(
+                MergePatch.applied((ObjectNode) written.get(PATCH), tree(Block.class, block)), Block.class));
+    }
+
+    /** What edits touch, which can be told of what was written without the blocks they meet. */
+    public static Touching touching(int format, String json) {
+        Touching touching = Touching.NOTHING;
+        for (JsonNode each : JSON.readTree(json)) {
+            touching = touching.and(
+                    each.has(PATCH)
+                            ? new Touching(Map.of(), true, false)
+                            : Touching.of(edits(format, "[" + each + "]", id -> Optional.empty())));
+        }
+        return touching;
+    }
+
+    private static <T> ObjectNode tree(Class<T> type, T value) {
+        return (ObjectNode) JSON.readTree(JSON.writerFor(type).writeValueAsString(value));
+    }
+
+    private static JsonMapper mapper() {
+        JsonMapper.Builder builder = JsonMapper.builder()
+                .addModule(new SimpleModule()
+                        .addSerializer(Address.class, ToStringSerializer.instance)
+                        .addSerializer(Area.class, ToStringSerializer.instance)
+                        .addDeserializer(Address.class, new FromText<>(Address.class, Address::parse))
+                        .addDeserializer(Area.class, new FromText<>(Area.class, Area::parse)))
+                .changeDefaultPropertyInclusion(each -> each.withValueInclusion(JsonInclude.Include.NON_ABSENT))
+                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES);
+        KindNames.MIXINS.forEach(builder::addMixIn);
+        return builder.build();
+    }
+
+    /** Reads a value from its text. */
+    private static final class FromText<T> extends StdDeserializer<T> {
+        private final transient Function<String, Optional<T>> parse;
+
+        FromText(Class<T> type, Function<String, Optional<T>> parse) {
+            super(type);
+            this.parse = parse;
+        }
+
+        @Override
+        public T deserialize(JsonParser parser, DeserializationContext context) {
+            String text = parser.getString();
+            return parse.apply(text)
+                    .orElseThrow(() -> context.weirdStringException(text, handledType(), "it is no address"));
+        }
+    }
+}

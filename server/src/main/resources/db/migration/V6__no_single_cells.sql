@@ -1,0 +1,2 @@
+-- What was in it is in strips since V5.
+drop table if exists cell;

@@ -1,0 +1,115 @@
+-- H2 2.4.240;
+SET RETENTION_TIME 0;
+SET WRITE_DELAY 100;
+;
+CREATE USER IF NOT EXISTS "" SALT '' HASH '' ADMIN;
+CREATE CACHED TABLE "PUBLIC"."flyway_schema_history"(
+    "installed_rank" INTEGER NOT NULL,
+    "version" CHARACTER VARYING(50),
+    "description" CHARACTER VARYING(200) NOT NULL,
+    "type" CHARACTER VARYING(20) NOT NULL,
+    "script" CHARACTER VARYING(1000) NOT NULL,
+    "checksum" INTEGER,
+    "installed_by" CHARACTER VARYING(100) NOT NULL,
+    "installed_on" TIMESTAMP DEFAULT CURRENT_TIMESTAMP NOT NULL,
+    "execution_time" INTEGER NOT NULL,
+    "success" BOOLEAN NOT NULL
+);
+ALTER TABLE "PUBLIC"."flyway_schema_history" ADD CONSTRAINT "PUBLIC"."flyway_schema_history_pk" PRIMARY KEY("installed_rank");
+-- 4 +/- SELECT COUNT(*) FROM PUBLIC.flyway_schema_history;
+INSERT INTO "PUBLIC"."flyway_schema_history" VALUES
+(-1, NULL, '<< Flyway Schema History table created >>', 'TABLE', '', NULL, '', TIMESTAMP '2026-11-29 20:46:51.551883', 0, TRUE),
+(1, '1', 'worksheets', 'SQL', 'V1__worksheets.sql', -2062619495, '', TIMESTAMP '2026-11-29 20:46:51.925008', 93, TRUE),
+(2, '2', 'tape and deleted', 'SQL', 'V2__tape_and_deleted.sql', -124376376, '', TIMESTAMP '2026-11-29 20:46:52.195916', 230, TRUE),
+(3, '3', 'who and once', 'SQL', 'V3__who_and_once.sql', -511982983, '', TIMESTAMP '2026-11-29 20:46:52.523533', 255, TRUE);
+CREATE INDEX "PUBLIC"."flyway_schema_history_s_idx" ON "PUBLIC"."flyway_schema_history"("success" NULLS FIRST);
+CREATE CACHED TABLE "PUBLIC"."PICTURE"(
+    "WORKSHEET_ID" CHARACTER VARYING(36) NOT NULL,
+    "REVISION" BIGINT NOT NULL,
+    "DRAWING" CHARACTER LARGE OBJECT NOT NULL
+);
+ALTER TABLE "PUBLIC"."PICTURE" ADD CONSTRAINT "PUBLIC"."CONSTRAINT_8" PRIMARY KEY("WORKSHEET_ID");
+-- 1 +/- SELECT COUNT(*) FROM PUBLIC.PICTURE;
+INSERT INTO "PUBLIC"."PICTURE" VALUES
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 10, '{"heading":"Cooling","gridTitle":"Readings","rows":[[{"text":"Time","calculated":false,"number":false},{"text":"Heat","calculated":false,"number":false},{"text":"","calculated":false,"number":false},{"text":"","calculated":false,"number":false}],[{"text":"0","calculated":false,"number":true},{"text":"90","calculated":false,"number":true},{"text":"","calculated":false,"number":false},{"text":"86.5","calculated":true,"number":true}],[{"text":"5","calculated":false,"number":true},{"text":"86.5","calculated":true,"number":true},{"text":"","calculated":false,"number":false},{"text":"","calculated":false,"number":false}],[{"text":"10","calculated":false,"number":true},{"text":"83","calculated":true,"number":true},{"text":"","calculated":false,"number":false},{"text":"","calculated":false,"number":false}],[{"text":"","calculated":false,"number":false},{"text":"","calculated":false,"number":false},{"text":"","calculated":false,"number":false},{"text":"","calculated":false,"number":false}]],"sketch":{"traces":[{"series":0,"kind":"POINTS","places":[{"x":0.0,"y":1.0},{"x":0.25,"y":0.825},{"x":0.5,"y":0.65}]},{"series":1,"kind":"LINE","places":[{"x":0.0,"y":1.0},{"x":1.0,"y":0.0}]}],"fields":[]}}');
+CREATE CACHED TABLE "PUBLIC"."CELL"(
+    "WORKSHEET_ID" CHARACTER VARYING(36) NOT NULL,
+    "GRID_ID" CHARACTER VARYING(40) NOT NULL,
+    "COLUMN_NO" INTEGER NOT NULL,
+    "ROW_NO" INTEGER NOT NULL,
+    "ENTRY" CHARACTER VARYING(8192) NOT NULL
+);
+ALTER TABLE "PUBLIC"."CELL" ADD CONSTRAINT "PUBLIC"."CONSTRAINT_1F" PRIMARY KEY("WORKSHEET_ID", "GRID_ID", "COLUMN_NO", "ROW_NO");
+-- 11 +/- SELECT COUNT(*) FROM PUBLIC.CELL;
+INSERT INTO "PUBLIC"."CELL" VALUES
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'read-1', 0, 0, 'Time'),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'read-1', 1, 0, 'Heat'),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'read-1', 0, 1, '0'),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'read-1', 0, 3, '10'),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'read-1', 1, 1, '90'),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'read-1', 1, 3, '=B3-7/2'),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'read-1', 3, 1, '=mean(heat)'),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'read-1', 0, 2, '5'),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'read-1', 0, 17, '3'),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'read-1', 1, 2, '=B2-7/2'),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'read-1', 1, 17, '=pots!');
+CREATE CACHED TABLE "PUBLIC"."TAPE"(
+    "WORKSHEET_ID" CHARACTER VARYING(36) NOT NULL,
+    "LINE_NO" BIGINT NOT NULL,
+    "ENTRY" CHARACTER VARYING(8192) NOT NULL,
+    "SHOWN" CHARACTER VARYING(8192) NOT NULL,
+    "EXACT" BOOLEAN NOT NULL,
+    "IN_FULL" CHARACTER LARGE OBJECT NOT NULL,
+    "MADE_AT" TIMESTAMP(6) WITH TIME ZONE NOT NULL,
+    "REQUEST_KEY" CHARACTER VARYING(64)
+);
+ALTER TABLE "PUBLIC"."TAPE" ADD CONSTRAINT "PUBLIC"."CONSTRAINT_27" PRIMARY KEY("WORKSHEET_ID", "LINE_NO");
+-- 1 +/- SELECT COUNT(*) FROM PUBLIC.TAPE;
+INSERT INTO "PUBLIC"."TAPE" VALUES
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 1, '1/3', '0.3333333333', TRUE, '1/3', TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:53.62199+00', NULL);
+CREATE CACHED TABLE "PUBLIC"."WORKSHEET"(
+    "ID" CHARACTER VARYING(36) NOT NULL,
+    "TITLE" CHARACTER VARYING(120) NOT NULL,
+    "EXAMPLE" BOOLEAN NOT NULL,
+    "CREATED_AT" TIMESTAMP(6) WITH TIME ZONE NOT NULL,
+    "CHANGED_AT" TIMESTAMP(6) WITH TIME ZONE NOT NULL,
+    "REVISION" BIGINT NOT NULL,
+    "OUTLINE" CHARACTER LARGE OBJECT NOT NULL,
+    "DELETED_AT" TIMESTAMP(6) WITH TIME ZONE
+);
+ALTER TABLE "PUBLIC"."WORKSHEET" ADD CONSTRAINT "PUBLIC"."CONSTRAINT_E" PRIMARY KEY("ID");
+-- 1 +/- SELECT COUNT(*) FROM PUBLIC.WORKSHEET;
+INSERT INTO "PUBLIC"."WORKSHEET" VALUES
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 'Teapots', FALSE, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:29.651635+00', TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:56.565209+00', 11, '{"sections":[{"id":"part-1","title":"Cooling","folded":false,"isPart":false,"blocks":[{"kind":"grid","id":"read-1","title":"Readings","rows":20,"columns":4,"headings":1,"widths":{},"styles":{"B":"decimal 2"},"remarks":{},"hiddenRows":[],"hiddenColumns":[],"beside":false,"tabulation":null},{"kind":"chart","id":"chart-1","title":"Cooling of a pot","form":"PLOT","grid":"read-1","across":"A1:A4","series":[{"id":"0","source":{"of":"cells","area":"B1:B4","grid":null},"name":"","shape":"POINTS","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"LINE","errorsDeleted":false},{"id":"1","source":{"of":"curve","expression":"90-x","variable":"x","from":"0","to":"20"},"name":"","shape":"LINE","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"NONE","errorsDeleted":false}],"acrossAxis":{"title":"time in min","least":"","most":"","logarithmic":false},"upAxis":{"title":"","least":"","most":"","logarithmic":false},"rightAxis":{"title":"","least":"","most":"","logarithmic":false},"legend":"ABOVE","lines":true,"swapped":false,"stacked":false,"marks":[{"kind":"tangent","series":"1","across":5.0},{"kind":"label","across":5.0,"up":80.0,"text":"here"}],"beside":false,"headings":null,"acrossDeleted":false},{"kind":"note","id":"note-1","text":"Made of clay.","beside":false}]},{"id":"section-1","title":"Teapots","folded":false,"isPart":false,"blocks":[{"kind":"grid","id":"grid-1","title":"Grid 1","rows":8,"columns":5,"headings":0,"widths":{},"styles":{},"remarks":{},"hiddenRows":[],"hiddenColumns":[],"beside":false,"tabulation":null}]}],"names":[{"do":"define","name":"heat","target":{"grid":"read-1","area":"B2:B4"}},{"do":"define","name":"pots","target":{"grid":"read-1","area":"A18"}}],"settings":{"degrees":true,"comma":false,"grouped":false,"style":""}}', NULL);
+CREATE CACHED TABLE "PUBLIC"."JOURNAL"(
+    "WORKSHEET_ID" CHARACTER VARYING(36) NOT NULL,
+    "REVISION" BIGINT NOT NULL,
+    "MADE_AT" TIMESTAMP(6) WITH TIME ZONE NOT NULL,
+    "KIND" CHARACTER VARYING(8) NOT NULL,
+    "SAYS" CHARACTER VARYING(500) NOT NULL,
+    "EDITS" CHARACTER LARGE OBJECT NOT NULL,
+    "INVERSE" CHARACTER LARGE OBJECT NOT NULL,
+    "PAGE" CHARACTER VARYING(64),
+    "REQUEST_KEY" CHARACTER VARYING(64),
+    "TAKES_BACK" BIGINT
+);
+ALTER TABLE "PUBLIC"."JOURNAL" ADD CONSTRAINT "PUBLIC"."CONSTRAINT_D6" PRIMARY KEY("WORKSHEET_ID", "REVISION");
+-- 11 +/- SELECT COUNT(*) FROM PUBLIC.JOURNAL;
+INSERT INTO "PUBLIC"."JOURNAL" VALUES
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 1, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:35.761834+00', 'START', 'Added to the page', '[{"do":"addSection","section":{"id":"section-1","title":"Teapots","folded":false,"isPart":false,"blocks":[{"kind":"grid","id":"grid-1","title":"Grid 1","rows":8,"columns":5,"headings":0,"widths":{},"styles":{},"remarks":{},"hiddenRows":[],"hiddenColumns":[],"beside":false,"tabulation":null}]},"at":0}]', '[{"do":"removeBlock","block":"grid-1"},{"do":"removeSection","section":"section-1"}]', NULL, NULL, NULL),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 2, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:39.036904+00', 'EDIT', 'Added to the page', '[{"do":"addSection","section":{"id":"part-1","title":"Cooling","folded":false,"isPart":false,"blocks":[{"kind":"grid","id":"read-1","title":"Readings","rows":20,"columns":4,"headings":1,"widths":{"1":120},"styles":{"B":"decimal 1"},"remarks":{},"hiddenRows":[],"hiddenColumns":[],"beside":false,"tabulation":null},{"kind":"note","id":"note-1","text":"Made of clay.","beside":false}]},"at":0}]', '[{"do":"removeBlock","block":"read-1"},{"do":"removeBlock","block":"note-1"},{"do":"removeSection","section":"part-1"}]', NULL, NULL, NULL),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 3, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:41.360665+00', 'EDIT', '10 cells entered, A18 named pots', '[{"do":"enter","grid":"read-1","cells":[{"cell":"A1","text":"Time"},{"cell":"B1","text":"Heat"},{"cell":"A2","text":"0"},{"cell":"A3","text":"5"},{"cell":"A4","text":"10"},{"cell":"B2","text":"90"},{"cell":"B3","text":"=B2-7/2"},{"cell":"B4","text":"=B3-7/2"},{"cell":"A18","text":"3"},{"cell":"B18","text":"=pots!"}]},{"do":"define","name":"pots","target":{"grid":"read-1","area":"A18"}}]', '[{"do":"define","name":"pots","target":null},{"do":"enter","grid":"read-1","cells":[{"cell":"A1","text":""},{"cell":"B1","text":""},{"cell":"A2","text":""},{"cell":"A3","text":""},{"cell":"A4","text":""},{"cell":"B2","text":""},{"cell":"B3","text":""},{"cell":"B4","text":""},{"cell":"A18","text":""},{"cell":"B18","text":""}]}]', NULL, NULL, NULL),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 4, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:44.167071+00', 'EDIT', 'Added to the page', '[{"do":"addBlock","section":"part-1","block":{"kind":"chart","id":"chart-1","title":"Cooling","form":"PLOT","grid":"read-1","across":"A1:A4","series":[{"id":"0","source":{"of":"cells","area":"B1:B4","grid":null},"name":"","shape":"POINTS","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"LINE","errorsDeleted":false},{"id":"1","source":{"of":"curve","expression":"90-x","variable":"x","from":"0","to":"20"},"name":"","shape":"LINE","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"NONE","errorsDeleted":false}],"acrossAxis":{"title":"time in min","least":"","most":"","logarithmic":false},"upAxis":{"title":"","least":"","most":"","logarithmic":false},"rightAxis":{"title":"","least":"","most":"","logarithmic":false},"legend":"ABOVE","lines":true,"swapped":false,"stacked":false,"marks":[{"kind":"tangent","series":"1","across":5.0},{"kind":"label","across":5.0,"up":80.0,"text":"here"}],"beside":false,"headings":null,"acrossDeleted":false},"at":1}]', '[{"do":"removeBlock","block":"chart-1"}]', NULL, NULL, NULL),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 5, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:44.766766+00', 'EDIT', 'Called Cooling of a pot', '[{"do":"changeBlock","block":{"kind":"chart","id":"chart-1","title":"Cooling of a pot","form":"PLOT","grid":"read-1","across":"A1:A4","series":[{"id":"0","source":{"of":"cells","area":"B1:B4","grid":null},"name":"","shape":"POINTS","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"LINE","errorsDeleted":false},{"id":"1","source":{"of":"curve","expression":"90-x","variable":"x","from":"0","to":"20"},"name":"","shape":"LINE","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"NONE","errorsDeleted":false}],"acrossAxis":{"title":"time in min","least":"","most":"","logarithmic":false},"upAxis":{"title":"","least":"","most":"","logarithmic":false},"rightAxis":{"title":"","least":"","most":"","logarithmic":false},"legend":"ABOVE","lines":true,"swapped":false,"stacked":false,"marks":[{"kind":"tangent","series":"1","across":5.0},{"kind":"label","across":5.0,"up":80.0,"text":"here"}],"beside":false,"headings":null,"acrossDeleted":false}}]', '[{"do":"changeBlock","block":{"kind":"chart","id":"chart-1","title":"Cooling","form":"PLOT","grid":"read-1","across":"A1:A4","series":[{"id":"0","source":{"of":"cells","area":"B1:B4","grid":null},"name":"","shape":"POINTS","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"LINE","errorsDeleted":false},{"id":"1","source":{"of":"curve","expression":"90-x","variable":"x","from":"0","to":"20"},"name":"","shape":"LINE","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"NONE","errorsDeleted":false}],"acrossAxis":{"title":"time in min","least":"","most":"","logarithmic":false},"upAxis":{"title":"","least":"","most":"","logarithmic":false},"rightAxis":{"title":"","least":"","most":"","logarithmic":false},"legend":"ABOVE","lines":true,"swapped":false,"stacked":false,"marks":[{"kind":"tangent","series":"1","across":5.0},{"kind":"label","across":5.0,"up":80.0,"text":"here"}],"beside":false,"headings":null,"acrossDeleted":false}}]', NULL, NULL, NULL);
+INSERT INTO "PUBLIC"."JOURNAL" VALUES
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 6, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:45.003732+00', 'EDIT', 'Layout changed', '[{"do":"changeBlock","block":{"kind":"grid","id":"read-1","title":"Readings","rows":20,"columns":4,"headings":1,"widths":{},"styles":{"B":"decimal 2"},"remarks":{},"hiddenRows":[],"hiddenColumns":[],"beside":false,"tabulation":null}}]', '[{"do":"changeBlock","block":{"kind":"grid","id":"read-1","title":"Readings","rows":20,"columns":4,"headings":1,"widths":{"1":120},"styles":{"B":"decimal 1"},"remarks":{},"hiddenRows":[],"hiddenColumns":[],"beside":false,"tabulation":null}}]', NULL, NULL, NULL),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 7, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:45.117147+00', 'EDIT', 'B2:B4 named heat', '[{"do":"define","name":"heat","target":{"grid":"read-1","area":"B2:B4"}}]', '[{"do":"define","name":"heat","target":null}]', NULL, NULL, NULL),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 8, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:49.093528+00', 'EDIT', 'D2 = 86.5', '[{"do":"enter","grid":"read-1","cells":[{"cell":"D2","text":"=mean(heat)"}]}]', '[{"do":"enter","grid":"read-1","cells":[{"cell":"D2","text":""}]}]', NULL, NULL, NULL),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 9, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:50.364066+00', 'EDIT', '1 row put in before row 3', '[{"do":"insertLines","grid":"read-1","axis":"ROWS","at":2,"count":1}]', '[{"do":"changeBlock","block":{"kind":"chart","id":"chart-1","title":"Cooling of a pot","form":"PLOT","grid":"read-1","across":"A1:A4","series":[{"id":"0","source":{"of":"cells","area":"B1:B4","grid":null},"name":"","shape":"POINTS","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"LINE","errorsDeleted":false},{"id":"1","source":{"of":"curve","expression":"90-x","variable":"x","from":"0","to":"20"},"name":"","shape":"LINE","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"NONE","errorsDeleted":false}],"acrossAxis":{"title":"time in min","least":"","most":"","logarithmic":false},"upAxis":{"title":"","least":"","most":"","logarithmic":false},"rightAxis":{"title":"","least":"","most":"","logarithmic":false},"legend":"ABOVE","lines":true,"swapped":false,"stacked":false,"marks":[{"kind":"tangent","series":"1","across":5.0},{"kind":"label","across":5.0,"up":80.0,"text":"here"}],"beside":false,"headings":null,"acrossDeleted":false}},{"do":"changeBlock","block":{"kind":"grid","id":"read-1","title":"Readings","rows":20,"columns":4,"headings":1,"widths":{},"styles":{"B":"decimal 2"},"remarks":{},"hiddenRows":[],"hiddenColumns":[],"beside":false,"tabulation":null}},{"do":"define","name":"pots","target":null},{"do":"define","name":"pots","target":{"grid":"read-1","area":"A18"}},{"do":"define","name":"heat","target":null},{"do":"define","name":"heat","target":{"grid":"read-1","area":"B2:B4"}},{"do":"enter","grid":"read-1","cells":[{"cell":"A3","text":"5"},{"cell":"A4","text":"10"},{"cell":"A18","text":"3"},{"cell":"B3","text":"=B2-7/2"},{"cell":"B4","text":"=B3-7/2"},{"cell":"B18","text":"=pots!"},{"cell":"A5","text":""},{"cell":"A19","text":""},{"cell":"B5","text":""},{"cell":"B19","text":""}]}]', NULL, NULL, NULL),
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 10, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:52.335267+00', 'UNDO', 'Undone: Other cells across, series changed, Layout changed, Name pots taken away, A18 named pots, Name heat taken away, B2:B4 named heat, 10 cells entered', '[{"do":"changeBlock","block":{"kind":"chart","id":"chart-1","title":"Cooling of a pot","form":"PLOT","grid":"read-1","across":"A1:A4","series":[{"id":"0","source":{"of":"cells","area":"B1:B4","grid":null},"name":"","shape":"POINTS","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"LINE","errorsDeleted":false},{"id":"1","source":{"of":"curve","expression":"90-x","variable":"x","from":"0","to":"20"},"name":"","shape":"LINE","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"NONE","errorsDeleted":false}],"acrossAxis":{"title":"time in min","least":"","most":"","logarithmic":false},"upAxis":{"title":"","least":"","most":"","logarithmic":false},"rightAxis":{"title":"","least":"","most":"","logarithmic":false},"legend":"ABOVE","lines":true,"swapped":false,"stacked":false,"marks":[{"kind":"tangent","series":"1","across":5.0},{"kind":"label","across":5.0,"up":80.0,"text":"here"}],"beside":false,"headings":null,"acrossDeleted":false}},{"do":"changeBlock","block":{"kind":"grid","id":"read-1","title":"Readings","rows":20,"columns":4,"headings":1,"widths":{},"styles":{"B":"decimal 2"},"remarks":{},"hiddenRows":[],"hiddenColumns":[],"beside":false,"tabulation":null}},{"do":"define","name":"pots","target":null},{"do":"define","name":"pots","target":{"grid":"read-1","area":"A18"}},{"do":"define","name":"heat","target":null},{"do":"define","name":"heat","target":{"grid":"read-1","area":"B2:B4"}},{"do":"enter","grid":"read-1","cells":[{"cell":"A3","text":"5"},{"cell":"A4","text":"10"},{"cell":"A18","text":"3"},{"cell":"B3","text":"=B2-7/2"},{"cell":"B4","text":"=B3-7/2"},{"cell":"B18","text":"=pots!"},{"cell":"A5","text":""},{"cell":"A19","text":""},{"cell":"B5","text":""},{"cell":"B19","text":""}]}]', '[{"do":"enter","grid":"read-1","cells":[{"cell":"A3","text":""},{"cell":"A4","text":"5"},{"cell":"A18","text":""},{"cell":"B3","text":""},{"cell":"B4","text":"=B2-7/2"},{"cell":"B18","text":""},{"cell":"A5","text":"10"},{"cell":"A19","text":"3"},{"cell":"B5","text":"=B4-7/2"},{"cell":"B19","text":"=pots!"}]},{"do":"define","name":"heat","target":null},{"do":"define","name":"heat","target":{"grid":"read-1","area":"B2:B5"}},{"do":"define","name":"pots","target":null},{"do":"define","name":"pots","target":{"grid":"read-1","area":"A19"}},{"do":"changeBlock","block":{"kind":"grid","id":"read-1","title":"Readings","rows":21,"columns":4,"headings":1,"widths":{},"styles":{"B":"decimal 2"},"remarks":{},"hiddenRows":[],"hiddenColumns":[],"beside":false,"tabulation":null}},{"do":"changeBlock","block":{"kind":"chart","id":"chart-1","title":"Cooling of a pot","form":"PLOT","grid":"read-1","across":"A1:A5","series":[{"id":"0","source":{"of":"cells","area":"B1:B5","grid":null},"name":"","shape":"POINTS","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"LINE","errorsDeleted":false},{"id":"1","source":{"of":"curve","expression":"90-x","variable":"x","from":"0","to":"20"},"name":"","shape":"LINE","onRight":false,"errors":null,"look":{"colour":"","dash":"USUAL","width":0.0,"marker":"USUAL","size":0,"hollow":false,"labels":false},"fit":"NONE","errorsDeleted":false}],"acrossAxis":{"title":"time in min","least":"","most":"","logarithmic":false},"upAxis":{"title":"","least":"","most":"","logarithmic":false},"rightAxis":{"title":"","least":"","most":"","logarithmic":false},"legend":"ABOVE","lines":true,"swapped":false,"stacked":false,"marks":[{"kind":"tangent","series":"1","across":5.0},{"kind":"label","across":5.0,"up":80.0,"text":"here"}],"beside":false,"headings":null,"acrossDeleted":false}}]', NULL, NULL, 9);
+INSERT INTO "PUBLIC"."JOURNAL" VALUES
+('821a6e5e-3357-450b-a4cd-32c86ebb8215', 11, TIMESTAMP WITH TIME ZONE '2026-11-29 20:47:56.565209+00', 'EDIT', 'Settings changed', '[{"do":"changeSettings","settings":{"degrees":true,"comma":false,"grouped":false,"style":""}}]', '[{"do":"changeSettings","settings":{"degrees":false,"comma":false,"grouped":false,"style":""}}]', NULL, NULL, NULL);
+ALTER TABLE "PUBLIC"."PICTURE" ADD CONSTRAINT "PUBLIC"."CONSTRAINT_85" FOREIGN KEY("WORKSHEET_ID") REFERENCES "PUBLIC"."WORKSHEET"("ID") ON DELETE CASCADE NOCHECK;
+ALTER TABLE "PUBLIC"."CELL" ADD CONSTRAINT "PUBLIC"."CONSTRAINT_1" FOREIGN KEY("WORKSHEET_ID") REFERENCES "PUBLIC"."WORKSHEET"("ID") ON DELETE CASCADE NOCHECK;
+ALTER TABLE "PUBLIC"."TAPE" ADD CONSTRAINT "PUBLIC"."CONSTRAINT_2" FOREIGN KEY("WORKSHEET_ID") REFERENCES "PUBLIC"."WORKSHEET"("ID") ON DELETE CASCADE NOCHECK;
+ALTER TABLE "PUBLIC"."JOURNAL" ADD CONSTRAINT "PUBLIC"."CONSTRAINT_D" FOREIGN KEY("WORKSHEET_ID") REFERENCES "PUBLIC"."WORKSHEET"("ID") ON DELETE CASCADE NOCHECK;
