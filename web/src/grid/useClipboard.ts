@@ -6,7 +6,7 @@ import { PAGE_ROWS } from '../api/queries'
 import type { Cell, Grid } from '../api/types'
 import { useOpenWorksheet } from '../worksheet/context'
 import { moveUnlessRefused } from './overwriting'
-import { useWorksheetStore } from '../worksheet/store'
+import { useWorksheetStore, type Clip } from '../worksheet/store'
 import { selectAfter } from '../commands/selected'
 import { useNotices } from '../worksheet/useNotices'
 import { addressOf, areaBetween, areaText, type Area, type At } from './address'
@@ -51,10 +51,21 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
       put(asText(rows))
       return
     }
-    void fetchRows(now.area).then(async (rows) => {
-      await navigator.clipboard.writeText(asText(rows))
-      put(asText(rows))
+    const coming = fetchRows(now.area).then(
+      (rows) => {
+        put(asText(rows))
+        // Where the browser does not allow it, only this page has it.
+        return navigator.clipboard.writeText(asText(rows)).catch(() => undefined)
+      },
+      (reason: unknown) => {
+        useWorksheetStore.setState({ clip: null })
+        notices.refuse(reason instanceof Error ? reason.message : 'The cells could not be copied.')
+      },
+    )
+    void coming.then(() => {
+      if (useWorksheetStore.getState().clipComing === coming) useWorksheetStore.setState({ clipComing: null })
     })
+    useWorksheetStore.setState({ clipComing: coming })
   }
 
   /** The rows as the server has them now: the last change may have made the grid larger. */
@@ -95,29 +106,40 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
     return true
   }
 
+  /** Cells of this page, with their formulas. */
+  const pasteOwn = (clip: Clip, onto: Area) => {
+    const to = onto.first
+    const columns = clip.area.last.column - clip.area.first.column
+    const rows = clip.area.last.row - clip.area.first.row
+    const target = { first: to, last: { column: to.column + columns, row: to.row + rows } }
+    const into = areaText(clip.isCut || areaText(onto) === addressOf(to) ? target : wholeTimes(clip.area, onto))
+    const area = areaText(clip.area)
+    if (clip.isCut) {
+      void moveUnlessRefused(open, notices, { grid: clip.grid, from: clip.area, toGrid: grid.id, to }, () => {
+        useWorksheetStore.setState({ clip: null })
+        const edit = { do: 'moveCells', grid: clip.grid, area, toGrid: grid.id, to: addressOf(to) } as const
+        selectAfter(keep([edit]), grid.id, () => target)
+      })
+    } else selectAfter(keep([{ do: 'copyCells', grid: clip.grid, area, toGrid: grid.id, into }]), grid.id, () => target)
+  }
+
   const paste = (event: ClipboardEvent) => {
     const now = selectedArea()
     if (!now || at !== null) return
     event.preventDefault()
-    const { clip } = useWorksheetStore.getState()
+    const { clip, clipComing } = useWorksheetStore.getState()
     const text = event.clipboardData?.getData('text/plain') ?? ''
     const to = now.area.first
+    if (clipComing) {
+      // What was copied last is not known yet: it waits for changes before it.
+      void clipComing.then(() => {
+        const { clip: copied } = useWorksheetStore.getState()
+        if (copied) pasteOwn(copied, now.area)
+      })
+      return
+    }
     if (clip && sameText(clip.text, text)) {
-      const columns = clip.area.last.column - clip.area.first.column
-      const rows = clip.area.last.row - clip.area.first.row
-      const target = { first: to, last: { column: to.column + columns, row: to.row + rows } }
-      const into = areaText(
-        clip.isCut || areaText(now.area) === addressOf(to) ? target : wholeTimes(clip.area, now.area),
-      )
-      const area = areaText(clip.area)
-      if (clip.isCut) {
-        void moveUnlessRefused(open, notices, { grid: clip.grid, from: clip.area, toGrid: grid.id, to }, () => {
-          useWorksheetStore.setState({ clip: null })
-          const edit = { do: 'moveCells', grid: clip.grid, area, toGrid: grid.id, to: addressOf(to) } as const
-          selectAfter(keep([edit]), grid.id, () => target)
-        })
-      } else
-        selectAfter(keep([{ do: 'copyCells', grid: clip.grid, area, toGrid: grid.id, into }]), grid.id, () => target)
+      pasteOwn(clip, now.area)
       return
     }
     const html = event.clipboardData?.getData('text/html') ?? ''

@@ -6,6 +6,7 @@ import { isTable, withoutSeries, withSeries } from '../chart/settings'
 import { EditableText } from '../typeset/EditableText'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
+import { useNotices } from '../worksheet/useNotices'
 import styles from './Lens.module.css'
 
 interface Props {
@@ -19,10 +20,17 @@ interface Props {
 export function SeriesSource({ chart, index, series, onChange }: Props) {
   const show = useWorksheetStore((state) => state.show)
   const { grids } = useOpenWorksheet()
+  const notices = useNotices()
+  /** What is refused is told, and stays in its field. */
+  const unlessRefused = (refusal: string | null, then: () => unknown) => {
+    if (refusal === null) return then()
+    notices.refuse(refusal)
+    return Promise.reject(new Error(refusal))
+  }
   const isPlot = chart.form === 'PLOT'
   const hasAcross = (isPlot || chart.form === 'SHARES') && chart.series.some((each) => each.source.of === 'cells')
   const change = (part: Partial<ChartSeries>) => onChange(withSeries(chart, index, part))
-  const field = (says: string, label: string, text: string, onKeep: (text: string) => void, mayBeEmpty = false) => (
+  const field = (says: string, label: string, text: string, onKeep: (text: string) => unknown, mayBeEmpty = false) => (
     <div className={styles.pair} key={label}>
       <span>{says}</span>
       <EditableText text={text} label={label} className={styles.entry} mayBeEmpty={mayBeEmpty} onKeep={onKeep} />
@@ -32,14 +40,21 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
     <div className={styles.pairs}>
       {!isTable(chart.form) && field('name', 'name of the series', series.name, (name) => change({ name }), true)}
       {partsOf(series.source, chart, grids).map(([says, text, changed]) =>
-        field(says, `${says} of the series`, text, (next) => onChange(withSource(chart, index, changed(next)))),
+        field(says, `${says} of the series`, text, (next) =>
+          unlessRefused(says === 'cells' ? refusalOf(next, grids) : null, () =>
+            onChange(withSource(chart, index, changed(next))),
+          ),
+        ),
       )}
       {hasAcross &&
         field(
           'across',
           'cells across',
           chart.across ?? '',
-          (across) => onChange({ ...chart, across: across.trim() === '' ? null : upper(across), acrossDeleted: false }),
+          (across) =>
+            unlessRefused(across.trim() === '' ? null : refusalOf(across), () =>
+              onChange({ ...chart, across: across.trim() === '' ? null : upper(across), acrossDeleted: false }),
+            ),
           true,
         )}
       {hasAcross &&
@@ -48,7 +63,10 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
           'error bars',
           'cells with error bars',
           series.errors ?? '',
-          (errors) => change({ errors: errors.trim() === '' ? null : upper(errors), errorsDeleted: false }),
+          (errors) =>
+            unlessRefused(errors.trim() === '' ? null : refusalOf(errors), () =>
+              change({ errors: errors.trim() === '' ? null : upper(errors), errorsDeleted: false }),
+            ),
           true,
         )}
       <div className={styles.chips}>
@@ -91,6 +109,20 @@ const upper = (area: string) => area.trim().toUpperCase()
 
 const GRID = /^(?:'([^']+)'|([^.']+))\.(.+)$/
 
+const CELLS = /^\$?[A-Z]+\$?\d+(?::\$?[A-Z]+\$?\d+)?$/i
+
+/** Why these are no cells of a grid, or of the chart's own where no others may be; nothing where they are. */
+function refusalOf(text: string, grids: readonly Grid[] = []): string | null {
+  const [, quoted, plain, area = text] = GRID.exec(text.trim()) ?? []
+  const title = quoted ?? plain
+  if (title !== undefined && grids.length > 0 && !grids.some((each) => sameTitle(each, title)))
+    return `There is no grid called \`${title}\`.`
+  const isCells = CELLS.test(area.trim()) && (title === undefined || grids.length > 0)
+  return isCells ? null : `Cells are written like \`B2:B9\`, and \`${text.trim()}\` is not.`
+}
+
+const sameTitle = (grid: Grid, title: string) => grid.title.toLowerCase() === title.trim().toLowerCase()
+
 /** Cells as people write them, with their grid where that is another than the chart's. */
 function cellsText(area: string, grid: string | null, chart: Chart, grids: readonly Grid[]): string {
   const other = grid !== null && grid !== chart.grid ? grids.find((each) => each.id === grid) : undefined
@@ -99,8 +131,7 @@ function cellsText(area: string, grid: string | null, chart: Chart, grids: reado
 
 function cellsOf(text: string, chart: Chart, grids: readonly Grid[]): Source {
   const [, quoted, plain, area] = GRID.exec(text.trim()) ?? []
-  const title = (quoted ?? plain)?.toLowerCase()
-  const grid = grids.find((each) => each.title.toLowerCase() === title)
+  const grid = grids.find((each) => sameTitle(each, quoted ?? plain ?? ''))
   return area && grid ? cellsIn(upper(area), grid.id === chart.grid ? null : grid.id) : cellsIn(upper(text))
 }
 

@@ -73,6 +73,8 @@ interface WorksheetState {
   readonly step: number
   readonly panel: Panel | null
   readonly clip: Clip | null
+  /** Resolves when what was copied last is in `clip`; nothing where it is there. */
+  readonly clipComing: Promise<void> | null
   readonly carrying: Carrying | null
   /** The cell that was typed into last: a grid has it, though the answer that says so is not there yet. */
   readonly typed: { readonly grid: string; readonly at: At } | null
@@ -108,6 +110,7 @@ const start = {
   step: -1,
   panel: null,
   clip: null,
+  clipComing: null,
   carrying: null,
   filling: null,
   typed: null,

@@ -35,7 +35,15 @@ public final class Outline {
 
     /** The block with this id. */
     public Optional<Block> block(String id) {
-        return blocks().filter(block -> block.id().equals(id)).findFirst();
+        // Asked for with every cell that is shown: streams would be most of the time it takes.
+        for (Section section : sections) {
+            for (Block block : section.blocks()) {
+                if (block.id().equals(id)) {
+                    return Optional.of(block);
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /** All grids, from the top. */
@@ -45,7 +53,7 @@ public final class Outline {
 
     /** The grid with this id. */
     public Optional<Block.Grid> grid(String id) {
-        return grids().filter(grid -> grid.id().equals(id)).findFirst();
+        return block(id).filter(Block.Grid.class::isInstance).map(Block.Grid.class::cast);
     }
 
     /** The grid with this title, in any case. */

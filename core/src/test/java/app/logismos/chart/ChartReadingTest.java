@@ -468,6 +468,14 @@ class ChartReadingTest {
         assertThat(data.series().get(0).points())
                 .extracting(ChartData.Point::acrossText)
                 .containsExactly("0,1 %", "0,2 %");
+        ChartData bins = of(chart.withForm(Chart.Form.HISTOGRAM), live);
+        assertThat(bins.across().scale().ticks())
+                .extracting(Scale.Tick::label)
+                .isNotEmpty()
+                .allMatch(label -> label.endsWith(" %"));
+        assertThat(bins.bins().orElseThrow().edges())
+                .extracting(Scale.Tick::label)
+                .allMatch(text -> text.endsWith("%"));
     }
 
     @Test

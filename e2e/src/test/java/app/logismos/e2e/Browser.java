@@ -58,7 +58,7 @@ final class Browser implements AutoCloseable {
         page.onPageError(complaints::add);
         page.onConsoleMessage(message -> {
             if (message.type().equals("error")) {
-                complaints.add(message.text());
+                complaints.add(message.text() + " " + message.location());
             }
         });
     }

@@ -1,5 +1,6 @@
 package app.logismos.server;
 
+import app.logismos.act.Act;
 import app.logismos.chart.ChartReading;
 import app.logismos.chart.View;
 import app.logismos.evaluate.Limits;
@@ -13,6 +14,7 @@ import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
+import app.logismos.sheet.NamedEntries;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
 import java.io.IOException;
@@ -41,6 +43,8 @@ final class Rehearsal {
 
     private static final int READINGS = 30;
 
+    private static final int FITS = 3;
+
     /** One after the other, so that there is always room for a person who is there already. */
     private static final Executor ONE_BY_ONE = Executors.newSingleThreadExecutor(act -> {
         Thread thread = new Thread(act, "rehearsal");
@@ -67,9 +71,14 @@ final class Rehearsal {
      */
     static void draw(JsonMapper json) {
         ONE_BY_ONE.execute(() -> {
-            LiveWorksheet live = new LiveWorksheet(
-                    new Worksheet("", List.of(Section.of("s", "", Block.Grid.of("g", "", POINTS, 2))), Words.STANDARD),
-                    Limits.USUAL);
+            Chart fitted = Chart.of(
+                    "f",
+                    "",
+                    "g",
+                    Optional.of(column(0)),
+                    Chart.Series.of(column(1), Chart.Shape.POINTS).withFit(Chart.Fit.LINE));
+            Section section = Section.of("s", "", Block.Grid.of("g", "", POINTS, 2), fitted);
+            LiveWorksheet live = new LiveWorksheet(new Worksheet("", List.of(section), Words.STANDARD), Limits.USUAL);
             live.apply(List.of(new Edit.Enter(
                     "g",
                     IntStream.range(0, 2 * POINTS)
@@ -85,6 +94,11 @@ final class Rehearsal {
             for (int i = 0; i < READINGS; i++) {
                 json.writeValueAsString(ChartReading.of(chart, live, View.USUAL));
                 json.writeValueAsString(ChartReading.of(curve, live, View.USUAL));
+            }
+            for (int i = 0; i < FITS; i++) {
+                List<Edit> edits = new Act.PutFit(fitted.id(), 0, "fit").edits(live);
+                live.apply(live.apply(NamedEntries.written(edits, live.worksheet()))
+                        .inverse());
             }
         });
     }

@@ -23,7 +23,6 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
-import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.ser.std.ToStringSerializer;
 
@@ -142,19 +141,19 @@ public final class StoredForm {
      * @param before the blocks before the edits, by id
      */
     public static String written(List<Edit> edits, Map<String, Block> before) {
-        ArrayNode written = JSON.createArrayNode();
-        boolean isPatched = changesBlocksOnly(edits, before);
-        for (Edit edit : edits) {
-            ObjectNode tree = tree(Edit.class, edit);
-            if (isPatched && edit instanceof Edit.ChangeBlock change) {
-                Block was = before.get(change.block().id());
-                tree.remove("block");
-                tree.put("id", was.id())
-                        .set(PATCH, MergePatch.of(tree(Block.class, was), tree(Block.class, change.block())));
-            }
-            written.add(tree);
-        }
-        return JSON.writeValueAsString(written);
+        return changesBlocksOnly(edits, before)
+                ? JSON.writeValueAsString(
+                        edits.stream().map(edit -> patch(edit, before)).toList())
+                : JSON.writerFor(EDITS).writeValueAsString(edits);
+    }
+
+    private static ObjectNode patch(Edit edit, Map<String, Block> before) {
+        Block now = ((Edit.ChangeBlock) edit).block();
+        ObjectNode written = tree(Edit.class, edit);
+        written.remove("block");
+        written.put("id", now.id());
+        written.set(PATCH, MergePatch.of(tree(Block.class, before.get(now.id())), tree(Block.class, now)));
+        return written;
     }
 
     /** Each block once, of those that there are: then what each edit meets is known. */
