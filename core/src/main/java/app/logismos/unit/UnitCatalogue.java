@@ -4,10 +4,9 @@ import app.logismos.number.PiMultiple;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
@@ -22,6 +21,9 @@ import java.util.StringJoiner;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
 
 /**
  * All units, from {@code units.csv}, and money by its codes in ISO 4217, exchanged by {@link Rates}. Symbols are told apart by
@@ -47,8 +49,34 @@ public final class UnitCatalogue {
 
     private static final int MOST_REMEMBERED = 10_000;
 
+    private static final String FILE = "units.csv";
+
+    /** Signs for inches and seconds of arc are no quotes. */
+    private static final CSVFormat FORMAT = CSVFormat.DEFAULT
+            .builder()
+            .setHeader(Column.class)
+            .setQuote(null)
+            .setCommentMarker('#')
+            .setIgnoreEmptyLines(true)
+            .get();
+
+    /** The parts of a line, as the head of the file says. */
+    private enum Column {
+        SYMBOL,
+        OTHERS,
+        NAME,
+        PLURAL,
+        FACTOR,
+        OF,
+        OFFSET,
+        UCUM,
+        PREFIXES,
+        GROUP,
+        SOURCE
+    }
+
     /** The catalogue that ships with the program. */
-    public static final UnitCatalogue STANDARD = new UnitCatalogue();
+    public static final UnitCatalogue STANDARD = shipped();
 
     private final Map<String, UnitListing> bySymbol = new LinkedHashMap<>();
     private final Map<String, UnitListing> byOther = new LinkedHashMap<>();
@@ -71,9 +99,26 @@ public final class UnitCatalogue {
         }
     }
 
-    private UnitCatalogue() {
-        lines().forEach(line -> add(listing(line.split(",", -1))));
+    /**
+     * Reads a catalogue.
+     *
+     * @throws IllegalArgumentException where a line is no unit, with the line and the reason
+     */
+    UnitCatalogue(Reader units) throws IOException {
+        try (CSVParser lines = FORMAT.parse(units)) {
+            for (CSVRecord line : lines) {
+                read(line, lines.getCurrentLineNumber());
+            }
+        }
         exchange(Rates.SAMPLE);
+    }
+
+    private void read(CSVRecord line, long number) {
+        try {
+            add(listing(line));
+        } catch (IllegalArgumentException | ArithmeticException unfit) {
+            throw new IllegalArgumentException(FILE + ", line " + number + ": " + unfit.getMessage(), unfit);
+        }
     }
 
     /** The rates between currencies. */
@@ -105,25 +150,27 @@ public final class UnitCatalogue {
                 "month", months, "months", months, "dB", levels, "decibel", levels, "decibels", levels, "Np", levels);
     }
 
-    private static List<String> lines() {
-        try (InputStream in = Objects.requireNonNull(UnitCatalogue.class.getResourceAsStream("units.csv"));
-                BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-            return lines.lines()
-                    .filter(line -> !line.isBlank() && !line.startsWith("#"))
-                    .toList();
+    private static UnitCatalogue shipped() {
+        try (Reader units = new InputStreamReader(
+                Objects.requireNonNull(UnitCatalogue.class.getResourceAsStream(FILE)), StandardCharsets.UTF_8)) {
+            return new UnitCatalogue(units);
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
     }
 
-    private UnitListing listing(String[] cells) {
-        String symbol = cells[0];
-        String of = cells[5];
+    private UnitListing listing(CSVRecord line) {
+        String symbol = line.get(Column.SYMBOL);
+        String of = line.get(Column.OF);
+        String size = line.get(Column.FACTOR);
+        boolean isOfSi = line.get(Column.SOURCE).startsWith(SI_BROCHURE);
         Optional<Base> base =
                 Stream.of(Base.values()).filter(each -> each.name().equals(of)).findFirst();
-        boolean isRounded = cells[4].startsWith(ROUNDED);
-        Real factor = cells[4].isEmpty() ? Rational.ONE : factor(isRounded ? cells[4].substring(1) : cells[4]);
-        Rational offset = cells[6].isEmpty() ? Rational.ZERO : Rational.of(new BigDecimal(cells[6]));
+        boolean isRounded = size.startsWith(ROUNDED);
+        Real factor = size.isEmpty() ? Rational.ONE : factor(isRounded ? size.substring(1) : size);
+        Rational offset = line.get(Column.OFFSET).isEmpty()
+                ? Rational.ZERO
+                : Rational.of(new BigDecimal(line.get(Column.OFFSET)));
         Dimension dimension;
         List<Unit.Power> parts = List.of();
         if (base.isPresent()) {
@@ -134,27 +181,30 @@ public final class UnitCatalogue {
             Unit defining = new UnitReader(this, of)
                     .whole()
                     .orElseThrow(() -> new IllegalArgumentException("a unit must be known before it is used: " + of));
-            boolean isShort = factor.equals(Rational.ONE) || cells[9].equals(FUEL_USE);
-            if (isShort && defining.powers().size() > 1 && !cells[10].startsWith(SI_BROCHURE)) {
+            boolean isShort =
+                    factor.equals(Rational.ONE) || line.get(Column.GROUP).equals(FUEL_USE);
+            if (isShort && defining.powers().size() > 1 && !isOfSi) {
                 parts = defining.powers();
             }
             isRounded |= !defining.factor().isExact() && factor.isExact();
             factor = Factors.times(factor, defining.factor());
             dimension = defining.dimension();
         }
-        boolean isCoherent = cells[10].startsWith(SI_BROCHURE)
-                && !cells[10].endsWith("8")
-                && factor.equals(Rational.ONE)
-                && offset.signum() == 0;
+        boolean isCoherent =
+                isOfSi && !line.get(Column.SOURCE).endsWith("8") && factor.equals(Rational.ONE) && offset.signum() == 0;
         return new UnitListing(
                 new Atom(symbol, dimension, factor, offset, isCoherent, isRounded ? symbol : "", parts),
-                List.of(cells[1].isEmpty() ? new String[0] : cells[1].split(" ")),
-                cells[2],
-                cells[3],
-                cells[7],
-                List.of(cells[8].isEmpty() ? new String[0] : cells[8].split(" ")),
-                cells[9],
-                cells[10]);
+                words(line.get(Column.OTHERS)),
+                line.get(Column.NAME),
+                line.get(Column.PLURAL),
+                line.get(Column.UCUM),
+                words(line.get(Column.PREFIXES)),
+                line.get(Column.GROUP),
+                line.get(Column.SOURCE));
+    }
+
+    private static List<String> words(String text) {
+        return text.isEmpty() ? List.of() : List.of(text.split(" "));
     }
 
     private static UnitListing money(Rates.Rate rate) {
