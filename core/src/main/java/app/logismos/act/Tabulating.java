@@ -1,5 +1,6 @@
 package app.logismos.act;
 
+import app.logismos.evaluate.Budget;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.EntryReader;
@@ -13,17 +14,22 @@ import app.logismos.sheet.Section;
 import app.logismos.sheet.Tabulation;
 import app.logismos.value.Quantity;
 import app.logismos.value.Text;
+import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Makes tables of what an expression is worth, and lets them follow when the expression changes. */
 public final class Tabulating {
     private static final int MOST_VALUES = 10_000;
     private static final int MOST_ACROSS = 200;
+
+    /** Stands where an expression has no variable any more. */
+    private static final Value NOTHING = new Text("");
 
     private Tabulating() {}
 
@@ -43,6 +49,7 @@ public final class Tabulating {
             throw new EditRefused("A table has " + MOST_VALUES + " values at the most, and this would have "
                     + (long) first.size() * second.map(List::size).orElse(1) + ".");
         }
+        checkTime(tabulation, first, second.orElse(List.of("")), live);
         List<Edit.Typed> typed = new ArrayList<>();
         put(typed, 0, 0, second.isPresent() ? label(expression, live) : heading(act.first()));
         for (int row = 0; row < first.size(); row++) {
@@ -71,6 +78,29 @@ public final class Tabulating {
                 .findFirst()
                 .orElseThrow(() -> new EditRefused("There is no section " + act.section() + "."));
         return List.of(new Edit.AddBlock(section.id(), grid, section.blocks().size()), new Edit.Enter(act.id(), typed));
+    }
+
+    /**
+     * A table has the time of one calculation as a whole.
+     *
+     * @throws EditRefused where that is not enough, before anything is changed
+     */
+    private static void checkTime(Tabulation tabulation, List<String> first, List<String> second, LiveWorksheet live) {
+        Budget budget = live.budget();
+        long end = System.nanoTime() + live.limits().time().toNanos();
+        int done = 0;
+        for (String across : second) {
+            String expression = tabulation.written().replace(Tabulation.SECOND, "(" + bare(across) + ")");
+            for (String down : first) {
+                live.parsed(expression.replace(Tabulation.FIRST, "(" + bare(down) + ")"))
+                        .ifPresent(each -> live.value(each, tabulation.grid(), Tabulation.FIRST, NOTHING, budget));
+                if (System.nanoTime() > end) {
+                    throw new EditRefused("There was time for " + done + " of the " + first.size() * second.size()
+                            + " values. Tabulate fewer.");
+                }
+                done++;
+            }
+        }
     }
 
     private static String bare(String expression) {
@@ -175,6 +205,7 @@ public final class Tabulating {
         Tabulation old = grid.tabulation().orElseThrow();
         Tabulation now =
                 written(new Tabulation(old.grid(), bare(act.expression()), old.first(), old.second(), ""), live);
+        checkTime(now, entries(grid, Axis.ROWS, live), entries(grid, Axis.COLUMNS, live), live);
         List<Edit> edits = new ArrayList<>(rewritten(grid, now, live));
         Address corner = old.second().isPresent() ? Address.FIRST : new Address(1, 0);
         edits.add(new Edit.Enter(grid.id(), List.of(new Edit.Typed(corner, label(now.expression(), live)))));
@@ -221,6 +252,19 @@ public final class Tabulating {
             }
         }
         return List.of(new Edit.Enter(grid.id(), typed), new Edit.ChangeBlock(grid.withTabulation(now)));
+    }
+
+    /** The values that stand along a table, on its left side or above it. */
+    private static List<String> entries(Block.Grid grid, Axis axis, LiveWorksheet live) {
+        boolean isOneWay = grid.tabulation().flatMap(Tabulation::second).isEmpty();
+        if (axis == Axis.COLUMNS && isOneWay) {
+            return List.of("");
+        }
+        return IntStream.range(1, axis == Axis.ROWS ? grid.rows() : grid.columns())
+                .mapToObj(i -> axis == Axis.ROWS ? new Address(0, i) : new Address(i, 0))
+                .map(at -> live.worksheet().textIn(grid.id(), at))
+                .filter(entry -> !entry.isEmpty())
+                .toList();
     }
 
     private static boolean isFilled(Block.Grid grid, int column, int row, LiveWorksheet live) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.logismos.Patient;
+import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -14,6 +15,7 @@ import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -25,9 +27,13 @@ class TabulatingTest {
 
     /** Price in B1, tins in B2, cost in B3 from both, margin in B4 from the cost, all of it summed in B5. */
     private static LiveWorksheet live() {
+        return live(Patient.LIMITS);
+    }
+
+    private static LiveWorksheet live(Limits limits) {
         Block.Grid grid = Block.Grid.of("g", "Blend", 5, 2);
-        LiveWorksheet live = new LiveWorksheet(
-                new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD), Patient.LIMITS);
+        LiveWorksheet live =
+                new LiveWorksheet(new Worksheet("W", List.of(Section.of("s", "S", grid)), Words.STANDARD), limits);
         live.apply(List.of(
                 enter("B1", "12.50"),
                 enter("B2", "40"),
@@ -152,6 +158,24 @@ class TabulatingTest {
         Act.Variable none = new Act.Variable("x", "0", "1", Optional.empty(), Optional.of(0), Optional.empty());
         assertThatThrownBy(() -> tabulate("x", none).edits(live))
                 .hasMessage("There is one value at the least, and the count is 0.");
+    }
+
+    @Test
+    void aTableHasTheTimeOfOneCalculationAsAWhole() {
+        LiveWorksheet hurried = live(Patient.LIMITS.within(Duration.ofMillis(100)));
+        int blocks = hurried.worksheet().outline().sections().get(0).blocks().size();
+        assertThatThrownBy(() ->
+                        tabulate("(90000+x)!", over("x", "1", "5000", "1")).edits(hurried))
+                .isInstanceOf(EditRefused.class)
+                .hasMessageMatching("There was time for \\d+ of the 5000 values. Tabulate fewer.");
+        assertThat(hurried.worksheet().outline().sections().get(0).blocks()).hasSize(blocks);
+        assertThatThrownBy(() -> {
+                    LiveWorksheet tabulated = live(Patient.LIMITS.within(Duration.ofMillis(1)));
+                    tabulated.apply(tabulate("x", over("x", "1", "9", "1")).edits(live));
+                    new Act.TabulateAnew("t", "(90000+x)!").edits(tabulated);
+                })
+                .isInstanceOf(EditRefused.class)
+                .hasMessageContaining("of the 9 values");
     }
 
     @Test
