@@ -1,14 +1,11 @@
 package app.logismos.recalculate;
 
 import app.logismos.sheet.Chart;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 
 /** What was changed about a chart, in words. */
 final class ChartChange {
-    private final List<String> words = new ArrayList<>();
+    private final ChangedParts parts = new ChangedParts();
 
     private ChartChange() {}
 
@@ -20,34 +17,34 @@ final class ChartChange {
         for (int i = 0; sameSeries && i < now.series().size(); i++) {
             change.series(before.series().get(i), now.series().get(i));
         }
-        List<String> words = change.words;
-        return words.isEmpty()
-                ? "Layout changed"
-                : String.join(", ", words.subList(0, Math.min(2, words.size()))) + (words.size() > 2 ? " …" : "");
+        return change.parts.said("Chart changed");
     }
 
     private void chart(Chart before, Chart now) {
-        tell(before.title(), now.title(), "called " + now.title());
-        tell(
+        parts.tell(before.title(), now.title(), "called " + now.title());
+        parts.tell(
                 before.form(),
                 now.form(),
                 "shown as " + (now.form() == Chart.Form.FIELDS ? "coloured table" : word(now.form())));
-        tell(
+        parts.tell(
                 before.series().size(),
                 now.series().size(),
                 now.series().size() > before.series().size() ? "series added" : "series taken out");
         axis(before.acrossAxis(), now.acrossAxis(), "across");
         axis(before.upAxis(), now.upAxis(), "up");
         axis(before.rightAxis(), now.rightAxis(), "on the right");
-        tell(before.across(), now.across(), "other cells across");
-        tell(
+        parts.tell(before.across(), now.across(), "other cells across");
+        parts.tell(
                 before.legend(),
                 now.legend(),
                 now.legend() == Chart.Legend.NONE ? "no legend" : "legend " + word(now.legend()));
-        tell(before.lines(), now.lines(), now.lines() ? "lines behind" : "no lines behind");
-        tell(before.swapped(), now.swapped(), "axes swapped");
-        tell(before.stacked(), now.stacked(), now.stacked() ? "bars on each other" : "bars side by side");
-        tell(
+        parts.tell(before.lines(), now.lines(), now.lines() ? "lines behind" : "no lines behind");
+        parts.tell(before.swapped(), now.swapped(), "axes swapped");
+        parts.tell(before.beside(), now.beside(), now.beside() ? "chart beside another" : "chart below another");
+        parts.tell(before.headings(), now.headings(), "names above values changed");
+        parts.tell(before.acrossDeleted(), now.acrossDeleted(), "1, 2, 3 across");
+        parts.tell(before.stacked(), now.stacked(), now.stacked() ? "bars on each other" : "bars side by side");
+        parts.tell(
                 before.marks(),
                 now.marks(),
                 now.marks().size() > before.marks().size()
@@ -56,25 +53,20 @@ final class ChartChange {
     }
 
     private void axis(Chart.AxisLook before, Chart.AxisLook now, String where) {
-        tell(before.title(), now.title(), "title " + where + " changed");
-        tell(before.least() + " " + before.most(), now.least() + " " + now.most(), "ends " + where + " changed");
-        tell(before.logarithmic(), now.logarithmic(), (now.logarithmic() ? "logarithmic " : "even ") + where);
+        parts.tell(before.title(), now.title(), "title " + where + " changed");
+        parts.tell(before.least() + " " + before.most(), now.least() + " " + now.most(), "ends " + where + " changed");
+        parts.tell(before.logarithmic(), now.logarithmic(), (now.logarithmic() ? "logarithmic " : "even ") + where);
     }
 
     private void series(Chart.Series before, Chart.Series now) {
-        tell(before.shape(), now.shape(), "shown as " + word(now.shape()));
-        tell(before.fit(), now.fit(), now.fit() == Chart.Fit.NONE ? "no fit" : "fit: " + word(now.fit()));
-        tell(before.source(), now.source(), "series changed");
-        tell(before.name(), now.name(), "series called " + now.name());
-        tell(before.onRight(), now.onRight(), now.onRight() ? "measured on the right" : "measured on the left");
-        tell(before.errors(), now.errors(), now.errors().isPresent() ? "error bars" : "no error bars");
-        tell(before.look(), now.look(), "look of a series");
-    }
-
-    private void tell(Object before, Object now, String word) {
-        if (!Objects.equals(before, now)) {
-            words.add(words.isEmpty() ? word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1) : word);
-        }
+        parts.tell(before.shape(), now.shape(), "shown as " + word(now.shape()));
+        parts.tell(before.fit(), now.fit(), now.fit() == Chart.Fit.NONE ? "no fit" : "fit: " + word(now.fit()));
+        parts.tell(before.source(), now.source(), "series changed");
+        parts.tell(before.name(), now.name(), "series called " + now.name());
+        parts.tell(before.onRight(), now.onRight(), now.onRight() ? "measured on the right" : "measured on the left");
+        parts.tell(before.errorsDeleted(), now.errorsDeleted(), "no error bars");
+        parts.tell(before.errors(), now.errors(), now.errors().isPresent() ? "error bars" : "no error bars");
+        parts.tell(before.look(), now.look(), "look of a series");
     }
 
     private static String word(Enum<?> value) {

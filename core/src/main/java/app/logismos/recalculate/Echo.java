@@ -130,17 +130,29 @@ public record Echo(String message, List<Line> results) {
                 : called + " " + shown(only.before(), live) + " → " + shown(only.after(), live);
     }
 
-    /** Of a chart it is told what about it has changed. */
+    /** Of a block it is told what about it has changed. */
     private static String said(Edit edit, List<Edit> inverse) {
-        return edit instanceof Edit.ChangeBlock after && after.block() instanceof Chart now
+        return edit instanceof Edit.ChangeBlock after
                 ? inverse.stream()
                         .filter(each -> each instanceof Edit.ChangeBlock before
-                                && before.block() instanceof Chart
-                                && before.block().id().equals(now.id()))
-                        .map(each -> ChartChange.said((Chart) ((Edit.ChangeBlock) each).block(), now))
+                                && before.block().id().equals(after.block().id()))
+                        .map(each -> said(((Edit.ChangeBlock) each).block(), after.block()))
                         .findFirst()
                         .orElseGet(() -> said(edit))
                 : said(edit);
+    }
+
+    private static String said(Block before, Block now) {
+        if (before instanceof Chart then && now instanceof Chart chart) {
+            return ChartChange.said(then, chart);
+        }
+        return before instanceof Block.Grid then && now instanceof Block.Grid grid
+                ? GridChange.said(then, grid)
+                : called(now) + " changed";
+    }
+
+    private static String called(Block block) {
+        return block instanceof Block.Grid ? "Grid" : block instanceof Chart ? "Chart" : "Note";
     }
 
     /** An edit in a few words, for the history. */
@@ -191,9 +203,10 @@ public record Echo(String message, List<Line> results) {
         if (edit instanceof Edit.Rename rename) {
             return "Name " + rename.name() + " is " + rename.to() + " now";
         }
-        return edit instanceof Edit.RemoveSection || edit instanceof Edit.RemoveBlock
-                ? "Taken off the page"
-                : "Layout changed";
+        if (edit instanceof Edit.ChangeSection change) {
+            return "Section " + change.title() + " changed";
+        }
+        return edit instanceof Edit.ChangeBlock change ? called(change.block()) + " changed" : "Taken off the page";
     }
 
     /** What people call a cell. */
