@@ -26,7 +26,7 @@ const MARKS = [
 /** A text between the grids: formatted when read, with its marks when written. */
 export function NoteBlock({ note }: { readonly note: Note }) {
   const { at, keep } = useOpenWorksheet()
-  const { text: draft, write: setDraft, leave, forget, left } = useDraft(draftOf.note(note.id))
+  const { text: draft, write: setDraft, leave, forget, left, kept, refused } = useDraft(draftOf.note(note.id))
   const notices = useNotices()
   const field = useRef<HTMLTextAreaElement>(null)
   const shown = useRef<HTMLDivElement>(null)
@@ -49,7 +49,10 @@ export function NoteBlock({ note }: { readonly note: Note }) {
       return
     }
     leave()
-    keep([{ do: 'changeBlock', block: { ...note, text: draft } }]).then(forget, () => setDraft(draft))
+    keep([{ do: 'changeBlock', block: { ...note, text: draft } }]).then(
+      () => kept(draft),
+      () => refused(draft),
+    )
   }
   /** Leaves the note as it was; what was written is offered again. */
   const escape = () => {

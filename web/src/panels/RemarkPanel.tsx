@@ -30,8 +30,10 @@ export function RemarkPanel() {
   const finish = (remark: string) => {
     const rest = Object.fromEntries(Object.entries(selected.grid.remarks).filter(([cell]) => cell !== address))
     const remarks = remark.trim() === '' ? rest : { ...rest, [address]: remark.trim() }
+    const sent = drafts.read(worksheet.id, place)
     keep([{ do: 'changeBlock', block: { ...selected.grid, remarks } }])
       .then(() => {
+        if (drafts.read(worksheet.id, place) !== sent) return // it was written on since
         forget()
         close()
       })

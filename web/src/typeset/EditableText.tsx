@@ -32,7 +32,14 @@ export function EditableText({
   place = '',
   isFresh = false,
 }: Props) {
-  const { text: draft, write: setDraft, leave, forget } = useDraft(place === '' ? '' : draftOf.text(place))
+  const {
+    text: draft,
+    write: setDraft,
+    leave,
+    forget,
+    kept,
+    refused,
+  } = useDraft(place === '' ? '' : draftOf.text(place))
   const field = useRef<HTMLInputElement & HTMLTextAreaElement>(null)
   const shown = useRef<HTMLButtonElement>(null)
   const notices = useNotices()
@@ -70,7 +77,10 @@ export function EditableText({
       return
     }
     leave()
-    void Promise.resolve(onKeep(draft.trim())).then(forget, () => setDraft(draft))
+    void Promise.resolve(onKeep(draft.trim())).then(
+      () => kept(draft),
+      () => refused(draft),
+    )
   }
   /** Leaves it as it was; what was written is offered again. */
   const escape = () => {

@@ -47,6 +47,25 @@ class OnItsWayTest extends Visit {
         assertThat(page.locator("[data-cell='A1']").last()).hasText("6");
     }
 
+    @Test
+    void whatIsWrittenOnWhileItsBeginningIsOnItsWayStays() {
+        newWorksheet();
+        button("+ Note").click();
+        Locator note = page.getByLabel("note", new Page.GetByLabelOptions().setExact(true));
+        note.waitFor();
+        Held held = new Held(page);
+        note.fill("Half a thought");
+        note.press("Control+Enter");
+        page.getByLabel("Change note").click();
+        note.press("End");
+        page.keyboard().type(", and more");
+        page.waitForResponse("**/edits", held::letGo);
+        page.evaluate("() => new Promise(done => requestAnimationFrame(() => setTimeout(done)))");
+        assertThat(note).hasValue("Half a thought, and more");
+        page.reload();
+        assertThat(page.getByText("Half a thought, and more")).isVisible();
+    }
+
     /** The edits of a page, which do not reach the program until they are let go. */
     private static final class Held {
         private final List<Route> waiting = new ArrayList<>();
