@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.databind.DatabindException;
-import tools.jackson.databind.exc.InvalidFormatException;
 
 /** Turns what is wrong with a request into a problem detail (RFC 9457) with a sentence. */
 @RestControllerAdvice
@@ -68,9 +67,6 @@ class Problems {
         String path = mismatch.getPath().stream()
                 .map(step -> step.getPropertyName() == null ? String.valueOf(step.getIndex()) : step.getPropertyName())
                 .collect(Collectors.joining("."));
-        if (mismatch instanceof InvalidFormatException unlike) {
-            return "`" + path + "` cannot be `" + unlike.getValue() + "`.";
-        }
         return "`" + path + "` is missing or is not what belongs there.";
     }
 }
