@@ -22,6 +22,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class Format1Worksheets implements JavaMigration {
+    /** Stays as it is, whatever formats come. */
+    private static final int CHECKSUM = 2;
+
     private static final String OUTLINE = "update worksheet set outline = ?, format = 2 where id = ?";
     private static final String BLOCK = "insert into block (worksheet_id, block_id, content) values (?, ?, ?)";
     private static final String STRIP =
@@ -126,7 +129,7 @@ class Format1Worksheets implements JavaMigration {
 
     @Override
     public Integer getChecksum() {
-        return StoredForm.FORMAT;
+        return CHECKSUM;
     }
 
     @Override
