@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react'
 import { useWorksheetStore } from '../worksheet/store'
 
 /** Gives the keyboard back to the selected grid, unless something else has it or another panel has opened. */
@@ -14,11 +15,19 @@ export function returnFocus() {
   document.querySelector<HTMLElement>(`#block-${CSS.escape(id)} [role="grid"]`)?.focus({ preventScroll: true })
 }
 
-/** Closing the open panel. */
+/** Closing the panel this is called in. An answer that comes when it is gone closes no other that was opened since. */
 export function usePanel() {
   const show = useWorksheetStore((state) => state.show)
+  const isOpen = useRef(false)
+  useEffect(() => {
+    isOpen.current = true
+    return () => {
+      isOpen.current = false
+    }
+  }, [])
   return {
     close: () => {
+      if (!isOpen.current) return
       show(null)
       queueMicrotask(returnFocus) // at once, since the next key is to find the grid
       requestAnimationFrame(returnFocus)

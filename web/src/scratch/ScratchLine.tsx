@@ -1,5 +1,7 @@
+import { useIsMutating } from '@tanstack/react-query'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { api } from '../api/client'
+import { keys } from '../api/keys'
 import { usePreview } from '../api/queries'
 import type { Calculation } from '../api/types'
 import { addressOf } from '../grid/address'
@@ -16,7 +18,7 @@ import { Words } from '../typeset/Words'
 
 /** A calculator of one line. Enter keeps the answer on the tape; Up brings back earlier lines that begin alike. */
 export function ScratchLine() {
-  const { worksheet, at, grids } = useOpenWorksheet()
+  const { worksheet, at, grids, kept: allKept } = useOpenWorksheet()
   const selected = useWorksheetStore(({ selection }) => (selection.kind === 'cells' ? selection.grid : null))
   const [text, setOnlyText] = useState(() => drafts.read(worksheet.id, draftOf.scratch) ?? '')
   const setText = (next: string) => {
@@ -31,6 +33,7 @@ export function ScratchLine() {
   const target = useWorksheetStore(({ selection }) =>
     open && at === null && selection.kind === 'cells' ? addressOf(selection.focus) : null,
   )
+  const isChanging = useIsMutating({ mutationKey: keys.keeping(worksheet.id) }) > 0
   const keeping = useRef('')
   const field = useRef<HTMLInputElement>(null)
   const { lines, add, clear } = useTape(worksheet.id)
@@ -56,15 +59,15 @@ export function ScratchLine() {
     setRecalled(next)
     setText(next === 0 ? stem : (alike[alike.length - next]?.entry ?? stem))
   }
-  /** Enter may come before the answer: then it is asked for, and the line kept all the same. */
+  /** Enter may come before the answer, or before a change that it hangs on: then it is asked for when all is kept. */
   const keepLine = async () => {
     if (keeping.current === entry) return
     keeping.current = entry
-    const known = calculation && !preview.isPlaceholderData
+    const known = calculation && !preview.isPlaceholderData && !isChanging
     const answer = known
       ? calculation
-      : await api
-          .preview(worksheet.id, { grid, address: NOWHERE, entry, cursor: entry.length, scratch: true })
+      : await allKept()
+          .then(() => api.preview(worksheet.id, { grid, address: NOWHERE, entry, cursor: entry.length, scratch: true }))
           .then((each) => each.calculation)
           .catch(() => null)
     const kept =

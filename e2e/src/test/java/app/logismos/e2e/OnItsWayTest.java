@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -64,6 +65,42 @@ class OnItsWayTest extends Visit {
         assertThat(note).hasValue("Half a thought, and more");
         page.reload();
         assertThat(page.getByText("Half a thought, and more")).isVisible();
+    }
+
+    @Test
+    void whatIsOpenedWhileAnAnswerIsAwaitedIsNotClosedByIt() {
+        newWorksheet();
+        type("A1", "5");
+        at("A1").click();
+        find("name the cells");
+        Locator name = page.getByLabel("name", new Page.GetByLabelOptions().setExact(true));
+        name.fill("room");
+        Held held = new Held(page);
+        name.press("Enter");
+        name.press("Escape");
+        assertThat(name).isHidden();
+        page.keyboard().press("Control+k");
+        Locator finder = page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(Pattern.compile("What do you want")));
+        finder.fill("title");
+        page.waitForResponse("**/edits", held::letGo);
+        page.evaluate("() => new Promise(done => requestAnimationFrame(() => setTimeout(done)))");
+        assertThat(finder).hasValue("title");
+    }
+
+    @Test
+    void theScratchLineAnswersWithAllThatWasTypedBefore() {
+        newWorksheet();
+        type("A1", "room = 5");
+        assertThat(at("A1")).hasText("5");
+        Held held = new Held(page);
+        type("A1", "7");
+        page.keyboard().press("Alt+s");
+        page.keyboard().type("2*room");
+        page.keyboard().press("Enter");
+        held.letGo();
+        Locator tape = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tape"));
+        assertThat(tape).containsText("14");
     }
 
     /** The edits of a page, which do not reach the program until they are let go. */
