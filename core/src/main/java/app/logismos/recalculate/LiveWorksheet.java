@@ -318,11 +318,14 @@ public final class LiveWorksheet {
 
     /** Whether cells depend on a cell, directly or further on; asked of many, it looks once. */
     public Predicate<Edit.Place> dependents(String grid, Address cell) {
-        LongArrayList dependents = dependentsOf(CellKey.of(links.number(grid), cell));
-        return place -> dependents
-                .longStream()
-                .anyMatch(key -> links.grid(CellKey.grid(key)).equals(place.grid())
-                        && place.area().contains(CellKey.address(key)));
+        LongOpenHashSet dependents = new LongOpenHashSet(dependentsOf(CellKey.of(links.number(grid), cell)));
+        return place -> place.area().size() == 1
+                ? dependents.contains(
+                        CellKey.of(links.number(place.grid()), place.area().first()))
+                : dependents
+                        .longStream()
+                        .anyMatch(key -> links.grid(CellKey.grid(key)).equals(place.grid())
+                                && place.area().contains(CellKey.address(key)));
     }
 
     private Edit.Place place(long key) {
