@@ -10,9 +10,11 @@ import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -160,6 +162,11 @@ final class Program implements AutoCloseable {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(interrupted);
         }
+    }
+
+    /** Does something to the database behind the program's back. */
+    void sql(String statement) {
+        new JdbcTemplate(context.getBean(DataSource.class)).execute(statement);
     }
 
     String address() {

@@ -1,6 +1,7 @@
 package app.logismos.server.demo;
 
 import app.logismos.server.datafolder.NotKept;
+import app.logismos.server.worksheet.WorksheetList;
 import app.logismos.server.worksheet.Worksheets;
 import app.logismos.sheet.Edit;
 import java.util.List;
@@ -19,9 +20,11 @@ import org.springframework.stereotype.Component;
 class DemoWorksheets {
     private static final Logger LOG = LoggerFactory.getLogger(DemoWorksheets.class);
 
+    private final WorksheetList list;
     private final Worksheets worksheets;
 
-    DemoWorksheets(Worksheets worksheets) {
+    DemoWorksheets(WorksheetList list, Worksheets worksheets) {
+        this.list = list;
         this.worksheets = worksheets;
     }
 
@@ -43,7 +46,7 @@ class DemoWorksheets {
     }
 
     private void add(String title, List<List<Edit>> edits) {
-        if (worksheets.example(title).isPresent()) {
+        if (list.example(title).isPresent()) {
             return;
         }
         String id = worksheets.create(title, true);

@@ -33,12 +33,14 @@ import org.springframework.web.bind.annotation.RestController;
 class ChartEndpoint {
     private static final int MOST_COLUMNS = 4_000;
 
+    private final OpenWorksheets open;
+    private final EarlierStates earlier;
     private final Worksheets worksheets;
-    private final WorksheetViews views;
 
-    ChartEndpoint(Worksheets worksheets, WorksheetViews views) {
+    ChartEndpoint(OpenWorksheets open, EarlierStates earlier, Worksheets worksheets) {
+        this.open = open;
+        this.earlier = earlier;
         this.worksheets = worksheets;
-        this.views = views;
     }
 
     /**
@@ -79,15 +81,14 @@ class ChartEndpoint {
             throw new BadRequest("`columns` is 1 to " + MOST_COLUMNS + ", was " + wide + ".");
         }
         View view = new View(wide, part(from, to), part(low, high));
-        return worksheets.read(
-                id, at, worksheet -> ChartReading.of(chart(worksheet.live, chart), worksheet.live, view));
+        return earlier.read(id, at, worksheet -> ChartReading.of(chart(worksheet.live, chart), worksheet.live, view));
     }
 
     /** The looks that it has had, the newest first. */
     @GetMapping("/looks")
     List<LookJson> looks(@PathVariable String id, @PathVariable String chart) {
-        worksheets.read(id, worksheet -> chart(worksheet.live, chart));
-        return worksheets
+        open.read(id, worksheet -> chart(worksheet.live, chart));
+        return earlier
                 .looks(id, live -> find(live, chart).map(found -> ChartReading.of(found, live, View.USUAL)))
                 .stream()
                 .map(look -> new LookJson(look.revision(), look.at(), look.reason(), look.seen()))
@@ -102,8 +103,7 @@ class ChartEndpoint {
             @PathVariable long revision,
             @RequestHeader(Asked.PAGE) Optional<String> page,
             @RequestHeader(Asked.KEY) Optional<String> key) {
-        Worksheets.Kept kept = worksheets.lookAgain(id, chart, revision, new Asked(page, key));
-        return worksheets.read(id, worksheet -> views.kept(worksheet, kept));
+        return worksheets.lookAgain(id, chart, revision, new Asked(page, key));
     }
 
     /** The chart at each value that an input runs through; the worksheet keeps its own. */
@@ -123,8 +123,8 @@ class ChartEndpoint {
     /** All points as comma-separated values (RFC 4180). */
     @GetMapping(path = "/data.csv", produces = "text/csv")
     ResponseEntity<String> csv(@PathVariable String id, @PathVariable String chart) {
-        ChartData data = worksheets.read(
-                id, worksheet -> ChartReading.of(chart(worksheet.live, chart), worksheet.live, View.CLOSEST));
+        ChartData data =
+                open.read(id, worksheet -> ChartReading.of(chart(worksheet.live, chart), worksheet.live, View.CLOSEST));
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .header(

@@ -26,7 +26,7 @@ class EventsEndpoint implements DisposableBean {
     private static final int SECONDS_BETWEEN_SIGNS = 10;
 
     private final Map<String, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
-    private final Worksheets worksheets;
+    private final OpenWorksheets worksheets;
 
     /** Who writes does not wait for those who listen, nor has their faults. */
     private final ScheduledExecutorService telling = new ScheduledThreadPoolExecutor(
@@ -38,7 +38,7 @@ class EventsEndpoint implements DisposableBean {
             },
             new ThreadPoolExecutor.DiscardPolicy());
 
-    EventsEndpoint(Worksheets worksheets) {
+    EventsEndpoint(OpenWorksheets worksheets) {
         this.worksheets = worksheets;
         telling.scheduleWithFixedDelay(
                 this::signOfLife, SECONDS_BETWEEN_SIGNS, SECONDS_BETWEEN_SIGNS, TimeUnit.SECONDS);

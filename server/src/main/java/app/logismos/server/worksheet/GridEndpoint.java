@@ -36,11 +36,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/worksheets/{id}")
 class GridEndpoint {
-    private final Worksheets worksheets;
+    private final OpenWorksheets open;
+    private final EarlierStates earlier;
     private final WorksheetViews views;
 
-    GridEndpoint(Worksheets worksheets, WorksheetViews views) {
-        this.worksheets = worksheets;
+    GridEndpoint(OpenWorksheets open, EarlierStates earlier, WorksheetViews views) {
+        this.open = open;
+        this.earlier = earlier;
         this.views = views;
     }
 
@@ -135,7 +137,7 @@ class GridEndpoint {
             @PathVariable String grid,
             @RequestParam(defaultValue = "") String range,
             @RequestParam Optional<Long> at) {
-        return worksheets.read(id, at, worksheet -> {
+        return earlier.read(id, at, worksheet -> {
             Block.Grid block = grid(worksheet.live, grid);
             Area area = range.isEmpty()
                     ? new Area(Address.FIRST, new Address(block.columns() - 1, block.rows() - 1))
@@ -153,7 +155,7 @@ class GridEndpoint {
             @PathVariable String address,
             @RequestParam(name = "at") Optional<Long> revision) {
         Address at = address(address);
-        return worksheets.read(id, revision, worksheet -> {
+        return earlier.read(id, revision, worksheet -> {
             LiveWorksheet live = worksheet.live;
             Block.Grid block = grid(live, grid);
             return new Detail(
@@ -187,7 +189,7 @@ class GridEndpoint {
         if (cursor < 0 || cursor > draft.entry().length()) {
             throw new BadRequest("`cursor` is 0 to " + draft.entry().length() + " in this entry, was " + cursor + ".");
         }
-        return worksheets.read(id, worksheet -> {
+        return open.read(id, worksheet -> {
             grid(worksheet.live, draft.grid());
             Display display = worksheet.live.display();
             String typed = draft.scratch().orElse(false) ? onScratch(draft.entry(), display.mark()) : draft.entry();

@@ -1,6 +1,8 @@
 package app.logismos.server.worksheet;
 
+import app.logismos.evaluate.Limits;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Edit;
 import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -8,16 +10,18 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.locks.ReadWriteLock;
-import java.util.concurrent.locks.ReentrantReadWriteLock;
 
 /** A worksheet in memory: one writes, many read. */
 final class OpenWorksheet {
     /** A page that was away for long sends hardly more again. */
     private static final int MOST_KEYS = 10_000;
 
+    // Measured with 500 cells of 5 to 20 letters each; see docs/benchmarks.md.
+    private static final long BYTES = 100_000;
+    private static final long BYTES_A_LETTER = 60;
+    private static final long BYTES_A_CHANGE = 200;
+
     final String id;
-    final ReadWriteLock lock = new ReentrantReadWriteLock();
     /** Changes whose inverse undoes, the next one last. */
     final Deque<Done> done = new ArrayDeque<>();
     /** Undos themselves, whose inverse does again, the next one last. */
@@ -26,31 +30,33 @@ final class OpenWorksheet {
     /** The keys of changes that have been made, with their revisions; the last ones. */
     private final Map<String, Long> keys = new LinkedHashMap<>();
 
-    LiveWorksheet live;
+    final LiveWorksheet live;
     long revision;
     Instant keptAt;
+    /** About how much memory it takes. */
+    volatile long bytes;
     /** Whether what is stored may be further than what is held here. */
     boolean isBehind;
 
-    OpenWorksheet(String id, LiveWorksheet live, long revision, Instant keptAt, List<Store.Entry> history) {
+    OpenWorksheet(String id, WorksheetStore.Loaded loaded, Limits limits) {
         this.id = id;
-        this.live = live;
-        this.revision = revision;
-        this.keptAt = keptAt;
-        history.forEach(this::note);
+        this.live = new LiveWorksheet(loaded.worksheet(), limits);
+        this.revision = loaded.revision();
+        this.keptAt = loaded.changedAt();
+        this.bytes = BYTES + loaded.letters() * BYTES_A_LETTER;
+        loaded.history().forEach(this::note);
     }
 
-    /** Reads it anew from what is stored. */
-    void becomes(OpenWorksheet stored) {
-        live = stored.live;
-        revision = stored.revision;
-        keptAt = stored.keptAt;
-        done.clear();
-        done.addAll(stored.done);
-        undone.clear();
-        undone.addAll(stored.undone);
-        keys.putAll(stored.keys);
-        isBehind = false;
+    /** Takes in a change that is kept. */
+    void kept(JournalStore.Entry change, List<Edit> edits) {
+        revision = change.revision();
+        keptAt = change.at();
+        note(change);
+        bytes += edits.stream()
+                .filter(Edit.Enter.class::isInstance)
+                .flatMap(edit -> ((Edit.Enter) edit).cells().stream())
+                .mapToLong(typed -> typed.text().length() * BYTES_A_LETTER)
+                .sum();
     }
 
     /** The revision that a change with this key has led to. */
@@ -59,7 +65,7 @@ final class OpenWorksheet {
     }
 
     /** Follows a change on the two stacks. */
-    void note(Store.Entry change) {
+    private void note(JournalStore.Entry change) {
         Done one = new Done(change.revision(), change.page());
         switch (change.kind()) {
             case START -> {}
@@ -76,6 +82,7 @@ final class OpenWorksheet {
                 done.addLast(one);
             }
         }
+        bytes += BYTES_A_CHANGE;
         change.key().ifPresent(key -> keys.put(key, change.revision()));
         if (keys.size() > MOST_KEYS) {
             keys.remove(keys.keySet().iterator().next());

@@ -32,7 +32,7 @@ class Pictures implements DisposableBean {
     private static final int MILLIS = 500;
 
     private final PictureStore store;
-    private final Worksheets worksheets;
+    private final OpenWorksheets worksheets;
     private final WorksheetViews views;
     private final JsonMapper json;
     private final Set<String> waiting = ConcurrentHashMap.newKeySet();
@@ -42,7 +42,7 @@ class Pictures implements DisposableBean {
         return thread;
     });
 
-    Pictures(PictureStore store, Worksheets worksheets, WorksheetViews views, JsonMapper json) {
+    Pictures(PictureStore store, OpenWorksheets worksheets, WorksheetViews views, JsonMapper json) {
         this.store = store;
         this.worksheets = worksheets;
         this.views = views;

@@ -24,11 +24,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/worksheets/{id}/tape")
 class TapeEndpoint {
     private final TapeStore tapes;
-    private final Worksheets worksheets;
+    private final OpenWorksheets worksheets;
     private final Clock clock;
     private final KeptFile file;
 
-    TapeEndpoint(TapeStore tapes, Worksheets worksheets, Clock clock, KeptFile file) {
+    TapeEndpoint(TapeStore tapes, OpenWorksheets worksheets, Clock clock, KeptFile file) {
         this.tapes = tapes;
         this.worksheets = worksheets;
         this.clock = clock;
@@ -60,7 +60,7 @@ class TapeEndpoint {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     TapeKept add(@PathVariable String id, @RequestBody TapeLine line, @RequestHeader(Asked.KEY) Optional<String> key) {
-        worksheets.read(id, open -> open.revision); // there is such a worksheet
+        worksheets.check(id);
         if (line.entry().isBlank() || line.entry().length() > Parser.MAX_LENGTH) {
             throw new BadRequest("`entry` has 1 to " + Parser.MAX_LENGTH + " characters.");
         }

@@ -39,14 +39,26 @@ class WorksheetEndpoint {
     private static final int MOST_COMMANDS = 10_000;
     private static final int NEW_COLUMNS = 5;
 
+    private final WorksheetList list;
+    private final OpenWorksheets open;
+    private final EarlierStates earlier;
     private final Worksheets worksheets;
     private final WorksheetViews views;
     private final Pictures pictures;
 
-    WorksheetEndpoint(Worksheets worksheets, WorksheetViews views, Pictures pictures) {
-        this.pictures = pictures;
+    WorksheetEndpoint(
+            WorksheetList list,
+            OpenWorksheets open,
+            EarlierStates earlier,
+            Worksheets worksheets,
+            WorksheetViews views,
+            Pictures pictures) {
+        this.list = list;
+        this.open = open;
+        this.earlier = earlier;
         this.worksheets = worksheets;
         this.views = views;
+        this.pictures = pictures;
     }
 
     /** The title of a renamed worksheet. */
@@ -117,16 +129,17 @@ class WorksheetEndpoint {
     @GetMapping
     List<Listed> list() {
         Map<String, PictureRow> drawn = pictures.all();
-        return worksheets.list().stream()
+        return list.all().stream()
                 .map(row -> {
-                    Optional<PictureRow> own = Optional.ofNullable(drawn.get(row.id));
+                    Optional<PictureRow> own = Optional.ofNullable(drawn.get(row.id()));
                     return new Listed(
-                            row.id,
-                            row.title,
-                            row.example,
-                            row.changedAt,
+                            row.id(),
+                            row.title(),
+                            row.example(),
+                            row.changedAt(),
                             own.flatMap(pictures::read).orElse(null),
-                            own.map(picture -> picture.revision < row.revision).orElse(true));
+                            own.map(picture -> picture.revision < row.revision())
+                                    .orElse(true));
                 })
                 .toList();
     }
@@ -160,7 +173,7 @@ class WorksheetEndpoint {
     /** A worksheet without its cells: sections, blocks, names and settings; of an earlier revision, where one is named. */
     @GetMapping("/{id}")
     WorksheetViews.WorksheetJson get(@PathVariable String id, @RequestParam Optional<Long> at) {
-        return worksheets.read(id, at, views::worksheet);
+        return earlier.read(id, at, views::worksheet);
     }
 
     /** Gives a worksheet another title. */
@@ -170,9 +183,7 @@ class WorksheetEndpoint {
             @RequestBody Title title,
             @RequestHeader(Asked.PAGE) Optional<String> page,
             @RequestHeader(Asked.KEY) Optional<String> key) {
-        long base = worksheets.read(id, worksheet -> worksheet.revision);
-        return kept(
-                id, worksheets.edit(id, base, List.of(new Edit.Retitle(checked(title.title()))), new Asked(page, key)));
+        return worksheets.retitle(id, checked(title.title()), new Asked(page, key));
     }
 
     /** Takes a worksheet out of the list; it can be brought back. */
@@ -186,7 +197,7 @@ class WorksheetEndpoint {
     @PostMapping("/{id}/bring-back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void bringBack(@PathVariable String id) {
-        worksheets.bringBack(id);
+        list.bringBack(id);
     }
 
     /** Does something that is worked out first, as sorting or filling, and keeps it as one change. */
@@ -196,7 +207,7 @@ class WorksheetEndpoint {
             @RequestBody Acts acts,
             @RequestHeader(Asked.PAGE) Optional<String> page,
             @RequestHeader(Asked.KEY) Optional<String> key) {
-        return kept(id, worksheets.act(id, marked(id).kept(acts.act()), new Asked(page, key)));
+        return worksheets.act(id, acts.act(), new Asked(page, key));
     }
 
     /** Makes the worksheet again what it was at an earlier revision, as one more change. */
@@ -206,16 +217,16 @@ class WorksheetEndpoint {
             @RequestBody Earlier earlier,
             @RequestHeader(Asked.PAGE) Optional<String> page,
             @RequestHeader(Asked.KEY) Optional<String> key) {
-        return kept(id, worksheets.restore(id, earlier.revision(), new Asked(page, key)));
+        return worksheets.restore(id, earlier.revision(), new Asked(page, key));
     }
 
     /** What is different now from what it was at an earlier revision. */
     @GetMapping("/{id}/compare/{revision}")
     Comparison compare(@PathVariable String id, @PathVariable long revision) {
-        return worksheets.read(
+        return earlier.read(
                 id,
                 Optional.of(revision),
-                then -> worksheets.read(id, now -> {
+                then -> open.read(id, now -> {
                     List<Differences.Line> lines = Differences.between(then.live, now.live);
                     return new Comparison(
                             revision,
@@ -243,13 +254,13 @@ class WorksheetEndpoint {
             @PathVariable String id,
             @RequestParam String text,
             @RequestParam(defaultValue = "false") boolean matchCase) {
-        return worksheets.read(
+        return open.read(
                 id,
-                open -> new Find(text, matchCase)
-                        .in(open.live).stream()
+                worksheet -> new Find(text, matchCase)
+                        .in(worksheet.live).stream()
                                 .map(found -> new FoundJson(
                                         found.grid(),
-                                        title(found.grid(), open),
+                                        title(found.grid(), worksheet),
                                         found.cell(),
                                         found.entry(),
                                         found.shown()))
@@ -270,7 +281,7 @@ class WorksheetEndpoint {
                             : "There are " + edits.commands().size() + " edits in `commands`, and " + MOST_COMMANDS
                                     + " are the most.");
         }
-        return kept(id, worksheets.edit(id, edits.base(), marked(id).kept(edits.commands()), new Asked(page, key)));
+        return worksheets.edit(id, edits.base(), edits.commands(), new Asked(page, key));
     }
 
     /** Takes the last change back: of this page, where `X-Page` names one. */
@@ -280,7 +291,7 @@ class WorksheetEndpoint {
             @RequestBody(required = false) @Nullable UndoOrRedo step,
             @RequestHeader(Asked.PAGE) Optional<String> page,
             @RequestHeader(Asked.KEY) Optional<String> key) {
-        return kept(id, worksheets.undo(id, UndoOrRedo.revision(step), new Asked(page, key)));
+        return worksheets.undo(id, UndoOrRedo.revision(step), new Asked(page, key));
     }
 
     /** Makes a change again that was taken back. */
@@ -290,7 +301,7 @@ class WorksheetEndpoint {
             @RequestBody(required = false) @Nullable UndoOrRedo step,
             @RequestHeader(Asked.PAGE) Optional<String> page,
             @RequestHeader(Asked.KEY) Optional<String> key) {
-        return kept(id, worksheets.redo(id, UndoOrRedo.revision(step), new Asked(page, key)));
+        return worksheets.redo(id, UndoOrRedo.revision(step), new Asked(page, key));
     }
 
     /** What has been changed, the newest first. */
@@ -300,14 +311,5 @@ class WorksheetEndpoint {
                 .map(entry -> new Past(
                         entry.revision(), entry.at(), entry.kind().name().toLowerCase(Locale.ROOT), entry.says()))
                 .toList();
-    }
-
-    /** With the decimal mark of a worksheet. */
-    private Marked marked(String id) {
-        return new Marked(worksheets.read(id, open -> open.live.display().mark()));
-    }
-
-    private WorksheetViews.KeptJson kept(String id, Worksheets.Kept kept) {
-        return worksheets.read(id, worksheet -> views.kept(worksheet, kept));
     }
 }

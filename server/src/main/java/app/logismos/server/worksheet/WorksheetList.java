@@ -1,0 +1,62 @@
+package app.logismos.server.worksheet;
+
+import app.logismos.server.datafolder.KeptFile;
+import app.logismos.server.datafolder.NotKept;
+import app.logismos.server.web.NotFound;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Which worksheets there are. They are looked up in the store, and none is opened for it. */
+@Component
+public class WorksheetList {
+    private static final Duration KEPT_DELETED = Duration.ofDays(30);
+
+    private final WorksheetStore store;
+    private final KeptFile file;
+    private final Clock clock;
+
+    WorksheetList(WorksheetStore store, KeptFile file, Clock clock) {
+        this.store = store;
+        this.file = file;
+        this.clock = clock;
+    }
+
+    /** All that are not deleted, those changed last first. */
+    List<WorksheetStore.Row> all() {
+        return store.rows();
+    }
+
+    /** The id of an example with this title. */
+    public Optional<String> example(String title) {
+        return store.rows().stream()
+                .filter(row -> row.example() && row.title().equals(title))
+                .map(WorksheetStore.Row::id)
+                .findFirst();
+    }
+
+    /** Brings a deleted worksheet back; it is kept for {@link #KEPT_DELETED}. */
+    void bringBack(String id) {
+        if (!file.write(() -> store.mark(id, null))) {
+            throw new NotFound("There is no worksheet " + id + ".");
+        }
+    }
+
+    /** Forgets what was deleted long ago. */
+    @EventListener(ApplicationReadyEvent.class)
+    void forgetDeleted() {
+        Instant before = clock.instant().minus(KEPT_DELETED);
+        if (store.hasDeleted(before)) {
+            try {
+                file.write(() -> store.forget(before)).forEach(file::forgotten);
+            } catch (NotKept full) {
+                // Then they are forgotten at another start.
+            }
+        }
+    }
+}
