@@ -1,7 +1,6 @@
 package app.logismos.chart;
 
 import app.logismos.formula.Address;
-import app.logismos.recalculate.Change;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
@@ -24,12 +23,14 @@ public final class RunThrough {
     public record Frame(String value, ChartData data) {}
 
     /**
-     * The chart at each value, with axes that cover all of them; at the first of them, where there is no time for all. The worksheet is as before afterwards.
+     * The chart at each value, with axes that cover all of them; at the first of them, where there is no time for all. The
+     * worksheet itself does not change.
      *
      * @param input the one cell that takes the values
      * @param entries the values, as typed
      */
-    public static List<Frame> frames(Chart chart, LiveWorksheet live, Edit.Place input, List<String> entries) {
+    public static List<Frame> frames(Chart chart, LiveWorksheet worksheet, Edit.Place input, List<String> entries) {
+        LiveWorksheet live = worksheet.overlay();
         List<Shown> frames = new ArrayList<>();
         long end = System.nanoTime() + live.limits().time().toNanos();
         for (String entry : entries) {
@@ -53,14 +54,10 @@ public final class RunThrough {
 
     private static Shown shown(Chart chart, LiveWorksheet live, Edit.Place input, String entry) {
         Address cell = input.area().first();
-        Change change = live.apply(edits(live, input, entry));
-        try {
-            return new Shown(
-                    live.display(input.grid(), cell).candid(live.value(input.grid(), cell)),
-                    ChartReading.reading(chart, live, View.USUAL));
-        } finally {
-            live.apply(change.inverse());
-        }
+        live.apply(edits(live, input, entry));
+        return new Shown(
+                live.display(input.grid(), cell).candid(live.value(input.grid(), cell)),
+                ChartReading.reading(chart, live, View.USUAL));
     }
 
     /** The value, and the name that the cell's own entry gives it: formulas still mean the cell by it. */

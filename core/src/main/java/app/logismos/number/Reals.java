@@ -33,6 +33,13 @@ public final class Reals {
         return filled;
     }
 
+    /** The same numbers, to be changed by themselves. */
+    public Reals copy() {
+        Reals copy = new Reals(above.length);
+        copy(0, copy, 0, above.length);
+        return copy;
+    }
+
     /** Whether a number is of a kind that is held here. */
     public static boolean holds(Real number) {
         return number instanceof Approximate

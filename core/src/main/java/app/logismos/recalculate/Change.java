@@ -26,6 +26,8 @@ public record Change(List<Edit> inverse, List<CellChange> cells) {
                 .forEach(cell -> both.merge(cell.place(), cell, CellChange::and));
         return new Change(
                 Stream.concat(later.inverse.stream(), inverse.stream()).toList(),
-                both.values().stream().sorted(Comparator.comparing(cell -> !cell.entered())).toList());
+                both.values().stream()
+                        .sorted(Comparator.comparing(cell -> !cell.entered()))
+                        .toList());
     }
 }

@@ -5,13 +5,30 @@ import it.unimi.dsi.fastutil.ints.Int2ObjectOpenHashMap;
 import it.unimi.dsi.fastutil.longs.Long2LongOpenHashMap;
 import it.unimi.dsi.fastutil.longs.Long2ObjectOpenHashMap;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
-import java.util.function.Consumer;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.Map;
+import java.util.Set;
 import java.util.function.LongConsumer;
 import org.jspecify.annotations.Nullable;
 
-/** From a cell to the formulas that refer to it: by itself, or in a range. */
+/**
+ * From a cell to the formulas that refer to it: by itself, or in a range.
+ *
+ * <p>An overlay has the dependents of those cells that have others in it, and of ranges what came and what went.
+ */
 final class Dependents {
     private static final long NOBODY = -1;
+
+    /** What this is an overlay of; null for what is none. */
+    private final @Nullable Dependents base;
+
+    /** Cells of an overlay whose dependents are its own. */
+    private final LongOpenHashSet own = new LongOpenHashSet();
+
+    /** Formulas that refer to a range in the base and not in the overlay. */
+    private final Map<Precedent, LongOpenHashSet> gone = new HashMap<>();
 
     /** Most cells that are referred to have one dependent, and a million of them should not need a million sets. */
     private final Long2LongOpenHashMap one = new Long2LongOpenHashMap();
@@ -20,7 +37,17 @@ final class Dependents {
     private final Int2ObjectOpenHashMap<RangeIndex> ranges = new Int2ObjectOpenHashMap<>();
 
     Dependents() {
+        this(null);
+    }
+
+    private Dependents(@Nullable Dependents base) {
+        this.base = base;
         one.defaultReturnValue(NOBODY);
+    }
+
+    /** The same, to be changed by itself; as long as it is used, this must not change. */
+    Dependents overlay() {
+        return new Dependents(this);
     }
 
     /** Notes a formula under all that its plan refers to from its place. */
@@ -38,7 +65,7 @@ final class Dependents {
             if (area != null && area.size() == 1) {
                 addSingle(CellKey.of(block.grid(), area.first()), dependent);
             } else if (area != null) {
-                ranges.computeIfAbsent(block.grid(), grid -> new RangeIndex()).add(area, dependent);
+                addRange(new Precedent(block.grid(), area), dependent);
             }
         }
     }
@@ -57,13 +84,31 @@ final class Dependents {
             if (area != null && area.size() == 1) {
                 removeSingle(CellKey.of(block.grid(), area.first()), dependent);
             } else if (area != null) {
-                ranges.get(block.grid()).remove(area, dependent);
+                removeRange(new Precedent(block.grid(), area), dependent);
             }
         }
     }
 
-    /** Visits the formulas that refer to the cell by itself. */
-    void forEachSingle(long cell, LongConsumer visitor) {
+    /** Visits the formulas that refer to the cell, perhaps more than once. */
+    void forEach(long cell, LongConsumer visitor) {
+        expand(cell, Collections.newSetFromMap(new IdentityHashMap<>()), visitor);
+    }
+
+    /**
+     * Visits the formulas that refer to the cell.
+     *
+     * @param expanded ranges, and stretches of the index with all of their ranges, that need not be visited again
+     */
+    void expand(long cell, Set<Object> expanded, LongConsumer visitor) {
+        forEachSingle(cell, visitor);
+        expandRanges(cell, expanded, (range, dependent) -> visitor.accept(dependent));
+    }
+
+    private void forEachSingle(long cell, LongConsumer visitor) {
+        if (base != null && !own.contains(cell)) {
+            base.forEachSingle(cell, visitor);
+            return;
+        }
         long only = one.get(cell);
         if (only != NOBODY) {
             visitor.accept(only);
@@ -75,23 +120,74 @@ final class Dependents {
         }
     }
 
-    /** Visits the ranges in use that contain the cell. */
-    void forEachRange(long cell, Consumer<RangeIndex.Range> visitor) {
-        RangeIndex index = ranges.get(CellKey.grid(cell));
+    private interface RangeVisitor {
+        void visit(Area range, long dependent);
+    }
+
+    private void expandRanges(long cell, Set<Object> expanded, RangeVisitor visitor) {
+        int grid = CellKey.grid(cell);
+        if (base != null) {
+            base.expandRanges(cell, expanded, (range, dependent) -> {
+                if (!isGone(new Precedent(grid, range), dependent)) {
+                    visitor.visit(range, dependent);
+                }
+            });
+        }
+        RangeIndex index = ranges.get(grid);
         if (index != null) {
-            index.containing(CellKey.column(cell), CellKey.row(cell), visitor);
+            index.nodesAbove(CellKey.column(cell), CellKey.row(cell), node -> {
+                if (expanded.add(node)) {
+                    expand(node, expanded, visitor);
+                }
+            });
         }
     }
 
-    /** Visits the nodes of the index that hold these ranges. */
-    void forEachNode(long cell, Consumer<RangeIndex.Node> visitor) {
-        RangeIndex index = ranges.get(CellKey.grid(cell));
-        if (index != null) {
-            index.nodesAbove(CellKey.column(cell), CellKey.row(cell), visitor);
+    private static void expand(RangeIndex.Node node, Set<Object> expanded, RangeVisitor visitor) {
+        node.ranges.forEach(range -> {
+            if (expanded.add(range)) {
+                range.dependents.forEach((long dependent) -> visitor.visit(range.area, dependent));
+            }
+        });
+    }
+
+    private boolean isGone(Precedent range, long dependent) {
+        LongOpenHashSet formulas = gone.isEmpty() ? null : gone.get(range);
+        return formulas != null && formulas.contains(dependent);
+    }
+
+    private boolean has(Precedent range, long dependent) {
+        RangeIndex index = ranges.get(range.grid());
+        return index != null && index.has(range.area(), dependent)
+                || base != null && base.has(range, dependent) && !isGone(range, dependent);
+    }
+
+    private void addRange(Precedent range, long dependent) {
+        LongOpenHashSet formulas = gone.get(range);
+        boolean wasGone = formulas != null && formulas.remove(dependent);
+        boolean isThere = wasGone || base != null && base.has(range, dependent);
+        if (!isThere) {
+            ranges.computeIfAbsent(range.grid(), grid -> new RangeIndex()).add(range.area(), dependent);
+        }
+    }
+
+    private void removeRange(Precedent range, long dependent) {
+        RangeIndex index = ranges.get(range.grid());
+        boolean isRemoved = index != null && index.remove(range.area(), dependent);
+        if (!isRemoved && base != null && base.has(range, dependent)) {
+            gone.computeIfAbsent(range, each -> new LongOpenHashSet(2)).add(dependent);
+        }
+    }
+
+    /** Before the dependents of a cell become others. */
+    private void own(long cell) {
+        if (base != null && own.add(cell)) {
+            base.forEachSingle(cell, dependent -> addSingle(cell, dependent));
         }
     }
 
     private void addSingle(long cell, long dependent) {
+        own(cell);
         LongOpenHashSet several = many.get(cell);
         if (several != null) {
             several.add(dependent);
@@ -108,6 +204,7 @@ final class Dependents {
     }
 
     private void removeSingle(long cell, long dependent) {
+        own(cell);
         if (one.remove(cell, dependent)) {
             return;
         }

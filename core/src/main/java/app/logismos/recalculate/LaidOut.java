@@ -18,12 +18,24 @@ import java.util.function.LongConsumer;
 final class LaidOut {
     private static final long NOBODY = -1;
 
-    private final Long2ObjectOpenHashMap<Area> areas = new Long2ObjectOpenHashMap<>();
-    private final Long2ObjectOpenHashMap<Area> waiting = new Long2ObjectOpenHashMap<>();
-    private final Long2LongOpenHashMap owners = new Long2LongOpenHashMap();
+    private final Long2ObjectOpenHashMap<Area> areas;
+    private final Long2ObjectOpenHashMap<Area> waiting;
+    private final Long2LongOpenHashMap owners;
 
     LaidOut() {
+        this(new Long2ObjectOpenHashMap<>(), new Long2ObjectOpenHashMap<>(), new Long2LongOpenHashMap());
+    }
+
+    private LaidOut(
+            Long2ObjectOpenHashMap<Area> areas, Long2ObjectOpenHashMap<Area> waiting, Long2LongOpenHashMap owners) {
+        this.areas = areas;
+        this.waiting = waiting;
+        this.owners = owners;
         owners.defaultReturnValue(NOBODY);
+    }
+
+    LaidOut copy() {
+        return new LaidOut(areas.clone(), waiting.clone(), owners.clone());
     }
 
     /** Whether no formula has a table, as in most worksheets. */

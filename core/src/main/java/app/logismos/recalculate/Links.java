@@ -26,7 +26,6 @@ import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -47,22 +46,50 @@ import org.jspecify.annotations.Nullable;
  */
 final class Links {
     private final Worksheet worksheet;
-    private final Dependents dependents = new Dependents();
+    private final Dependents dependents;
     private final List<CellStore<Formula>> linked = new CopyOnWriteArrayList<>();
     private final List<Map<Expression, Formula>> formulas = new ArrayList<>();
     private final Map<String, Integer> numbers = new ConcurrentHashMap<>();
     private final List<String> grids = new CopyOnWriteArrayList<>();
     private final Map<String, Optional<Target>> names = new ConcurrentHashMap<>();
     private final Map<String, Optional<String>> titles = new ConcurrentHashMap<>();
-    private final Map<String, LongOpenHashSet> usersOfNames = new HashMap<>();
-    private final Map<String, LongOpenHashSet> usersOfTitles = new HashMap<>();
-    private final Long2ObjectOpenHashMap<Plan> found = new Long2ObjectOpenHashMap<>();
+    private final Users usersOfNames;
+    private final Users usersOfTitles;
+    private final Long2ObjectOpenHashMap<Plan> found;
     private @Nullable Optional<List<Run>> runs;
     private CellSet changed = new CellSet();
     private int changedRound;
 
     Links(Worksheet worksheet) {
+        this(worksheet, new Dependents(), new Users(), new Users(), new Long2ObjectOpenHashMap<>());
+    }
+
+    private Links(
+            Worksheet worksheet,
+            Dependents dependents,
+            Users usersOfNames,
+            Users usersOfTitles,
+            Long2ObjectOpenHashMap<Plan> found) {
         this.worksheet = worksheet;
+        this.dependents = dependents;
+        this.usersOfNames = usersOfNames;
+        this.usersOfTitles = usersOfTitles;
+        this.found = found;
+    }
+
+    /** The same for an overlay of the worksheet, to be changed by itself; as long as it is used, this must not change. */
+    Links overlay(Worksheet overlaid) {
+        Links overlay = new Links(
+                overlaid, dependents.overlay(), usersOfNames.overlay(), usersOfTitles.overlay(), found.clone());
+        synchronized (this) {
+            overlay.numbers.putAll(numbers);
+            overlay.grids.addAll(grids);
+            linked.forEach(store -> overlay.linked.add(store.overlay()));
+            linked.forEach(store -> overlay.formulas.add(new IdentityHashMap<>()));
+        }
+        overlay.names.putAll(names);
+        overlay.titles.putAll(titles);
+        return overlay;
     }
 
     /**
@@ -124,8 +151,8 @@ final class Links {
             int number = number(grid);
             addresses.forEach(at -> cells.add(CellKey.of(number, at)));
         });
-        touched.names().forEach(name -> cells.addAll(usersOfNames.getOrDefault(name, new LongOpenHashSet())));
-        touched.titles().forEach(title -> cells.addAll(usersOfTitles.getOrDefault(title, new LongOpenHashSet())));
+        touched.names().forEach(name -> cells.addAll(usersOfNames.of(name)));
+        touched.titles().forEach(title -> cells.addAll(usersOfTitles.of(title)));
         cells.forEach(this::unlink);
         touched.names().forEach(names::remove);
         touched.titles().forEach(titles::remove);
@@ -149,10 +176,7 @@ final class Links {
             runs = null;
             forget(key);
             dependents.remove(formula.plan(), key);
-            forEachWord(
-                    formula.expression(),
-                    (users, word) ->
-                            users.getOrDefault(word, new LongOpenHashSet()).remove(key));
+            forEachWord(formula.expression(), (users, word) -> users.remove(word, key));
             store.set(CellKey.column(key), CellKey.row(key), null);
         }
     }
@@ -168,10 +192,7 @@ final class Links {
                             each -> new Formula(each, planOf(each, number), PlainArithmetic.suits(each), finds(each)));
             runs = null;
             dependents.add(formula.plan(), key);
-            forEachWord(
-                    expression,
-                    (users, word) -> users.computeIfAbsent(word, each -> new LongOpenHashSet())
-                            .add(key));
+            forEachWord(expression, (users, word) -> users.add(word, key));
             linked.get(number).set(CellKey.column(key), CellKey.row(key), formula);
         }
     }
@@ -281,7 +302,7 @@ final class Links {
     }
 
     private interface WordVisitor {
-        void visit(Map<String, LongOpenHashSet> users, String word);
+        void visit(Users users, String word);
     }
 
     private void forEachWord(Expression expression, WordVisitor visitor) {
@@ -295,9 +316,8 @@ final class Links {
 
     /** Whether a formula uses the name, or refers to its one cell. */
     boolean isUsed(Target target) {
-        boolean byName = !usersOfNames
-                .getOrDefault(target.name().toLowerCase(Locale.ROOT), new LongOpenHashSet())
-                .isEmpty();
+        boolean byName =
+                !usersOfNames.of(target.name().toLowerCase(Locale.ROOT)).isEmpty();
         LongOpenHashSet users = new LongOpenHashSet();
         forEachDependent(CellKey.of(number(target.grid()), target.area().first()), users::add);
         return byName || target.area().size() == 1 && !users.isEmpty();
@@ -389,11 +409,13 @@ final class Links {
 
     /** Visits the formulas that refer to a cell, perhaps more than once. */
     void forEachDependent(long cell, LongConsumer visitor) {
-        dependents.forEachSingle(cell, visitor);
-        dependents.forEachRange(cell, range -> range.dependents.forEach(visitor));
+        dependents.forEach(cell, visitor);
     }
 
-    /** All formulas that depend on the cells, directly or further on; the cells themselves only if they do. */
+    /**
+     * All formulas that depend on the cells, directly or further on; the cells themselves only if they do. A range is
+     * followed once, however many of its cells are met.
+     */
     LongArrayList downstream(LongArrayList cells) {
         Set<Object> expanded = Collections.newSetFromMap(new IdentityHashMap<>());
         LongOpenHashSet seen = new LongOpenHashSet();
@@ -403,25 +425,11 @@ final class Links {
                 queue.add(dependent);
             }
         };
-        cells.forEach((long cell) -> expand(cell, expanded, meet));
+        cells.forEach((long cell) -> dependents.expand(cell, expanded, meet));
         for (int i = 0; i < queue.size(); i++) {
-            expand(queue.getLong(i), expanded, meet);
+            dependents.expand(queue.getLong(i), expanded, meet);
         }
         return queue;
-    }
-
-    /** A range, and all ranges of a node of the index, are expanded once, however many of their cells are met. */
-    private void expand(long cell, Set<Object> expanded, LongConsumer meet) {
-        dependents.forEachSingle(cell, meet);
-        dependents.forEachNode(cell, node -> {
-            if (expanded.add(node)) {
-                node.ranges.forEach(range -> {
-                    if (expanded.add(range)) {
-                        range.dependents.forEach(meet);
-                    }
-                });
-            }
-        });
     }
 
     /** The cells among {@code candidates} that a formula refers to. */

@@ -54,7 +54,7 @@ public final class LiveWorksheet {
     private final Limits limits;
     private final Links links;
     private final Values values;
-    private final LaidOut layout = new LaidOut();
+    private final LaidOut layout;
     private final CellEvaluation evaluation;
     private final Recalculation recalculation;
 
@@ -64,9 +64,29 @@ public final class LiveWorksheet {
         this.limits = limits;
         this.values = new Values();
         this.links = new Links(worksheet);
+        this.layout = new LaidOut();
         this.evaluation = new CellEvaluation(worksheet, links, values, limits);
         this.recalculation = new Recalculation(layout, evaluation);
         recalculation.settle(worksheet.takeTouched());
+    }
+
+    private LiveWorksheet(LiveWorksheet base) {
+        this.worksheet = base.worksheet.overlay();
+        this.limits = base.limits;
+        this.values = base.values.overlay();
+        this.links = base.links.overlay(worksheet);
+        this.layout = base.layout.copy();
+        this.evaluation = new CellEvaluation(worksheet, links, values, limits);
+        this.recalculation = base.recalculation.over(layout, evaluation);
+    }
+
+    /**
+     * The same worksheet, in which something can be tried: what is applied to the overlay changes nothing here. It shares
+     * all that is not changed, and works out what is felt. As long as it is used, this worksheet must not change; any
+     * number of threads may have one each.
+     */
+    public LiveWorksheet overlay() {
+        return new LiveWorksheet(this);
     }
 
     /** What is typed and laid out. */

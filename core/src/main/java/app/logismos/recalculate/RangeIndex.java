@@ -50,9 +50,18 @@ final class RangeIndex {
         ranges.computeIfAbsent(area, this::hang).dependents.add(dependent);
     }
 
-    void remove(Area area, long dependent) {
+    boolean has(Area area, long dependent) {
         Range range = ranges.get(area);
-        if (range != null && range.dependents.remove(dependent) && range.dependents.isEmpty()) {
+        return range != null && range.dependents.contains(dependent);
+    }
+
+    /** Takes a formula away from a range; whether it was there. */
+    boolean remove(Area area, long dependent) {
+        Range range = ranges.get(area);
+        if (range == null || !range.dependents.remove(dependent)) {
+            return false;
+        }
+        if (range.dependents.isEmpty()) {
             ranges.remove(area);
             Int2ObjectOpenHashMap<Node> tree = trees.get(Columns.of(area));
             forEachNode(area, at -> {
@@ -66,11 +75,7 @@ final class RangeIndex {
                 trees.remove(Columns.of(area));
             }
         }
-    }
-
-    /** Visits the ranges that contain the cell, each once. */
-    void containing(int column, int row, Consumer<Range> visitor) {
-        nodesAbove(column, row, node -> node.ranges.forEach(visitor));
+        return true;
     }
 
     /** Visits the nodes whose ranges contain the cell; each range hangs at one of them. */

@@ -66,6 +66,13 @@ final class Recalculation {
         this.evaluation = evaluation;
     }
 
+    /** The same for an overlay. */
+    Recalculation over(LaidOut overlaid, CellEvaluation others) {
+        Recalculation overlay = new Recalculation(overlaid, others);
+        overlay.circling.addAll(circling);
+        return overlay;
+    }
+
     /** Works out every cell again, as if all had been typed just now. */
     void recalculateAll() {
         round++;

@@ -22,13 +22,42 @@ final class ValueStore {
 
     private static final Numbers NO_NUMBERS = Numbers.none(PAGE);
 
-    private final CellStore<Page> pages = new CellStore<>();
+    private final CellStore<Page> pages;
+
+    ValueStore() {
+        this(new CellStore<>());
+    }
+
+    private ValueStore(CellStore<Page> pages) {
+        this.pages = pages;
+    }
+
+    /** The same values, to be changed by themselves; as long as they are used, these must not change. */
+    ValueStore overlay() {
+        return new ValueStore(pages.overlay());
+    }
 
     /** What 256 cells below each other hold: numbers in one unit side by side, all else as objects. */
     private static final class Page {
         private Numbers numbers = NO_NUMBERS;
         private int held;
         private @Nullable Value @Nullable [] others;
+        /** The only store that may write to it. */
+        private final ValueStore owner;
+
+        Page(ValueStore owner) {
+            this.owner = owner;
+        }
+
+        Page copyOf(ValueStore other) {
+            Page copy = new Page(other);
+            copy.numbers = numbers == NO_NUMBERS
+                    ? NO_NUMBERS
+                    : new Numbers(numbers.reals().copy(), numbers.unit());
+            copy.held = held;
+            copy.others = others == null ? null : others.clone();
+            return copy;
+        }
 
         Value get(int i) {
             @Nullable Value number = numbers.get(i);
@@ -86,8 +115,8 @@ final class ValueStore {
 
     void set(int column, int row, Value value) {
         @Nullable Page page = pages.get(column, row >>> BITS);
-        if (page == null && value != Blank.BLANK) {
-            page = new Page();
+        if (page == null ? value != Blank.BLANK : page.owner != this) {
+            page = page == null ? new Page(this) : page.copyOf(this);
             pages.set(column, row >>> BITS, page);
         }
         if (page != null) {

@@ -21,6 +21,13 @@ final class Values {
 
     private final List<ValueStore> grids = new CopyOnWriteArrayList<>();
 
+    /** The same values, to be changed by themselves; as long as they are used, these must not change. */
+    Values overlay() {
+        Values overlay = new Values();
+        grids.forEach(store -> overlay.grids.add(store.overlay()));
+        return overlay;
+    }
+
     Value get(int grid, Address cell) {
         return get(grid, cell.column(), cell.row());
     }

@@ -3,6 +3,9 @@ package app.logismos.sheet;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,7 +16,25 @@ public final class CellStore<T> {
     private static final int PAGE_BITS = 8;
     private static final int PAGE = 1 << PAGE_BITS;
 
-    private @Nullable Object[] @Nullable [] @Nullable [] columns = new Object[0][][];
+    private @Nullable Object[] @Nullable [] @Nullable [] columns;
+
+    /** Of an overlay, the arrays that only it has; the others are copied before they are written to. */
+    private final @Nullable Set<Object> own;
+
+    /** A store in which no cell has anything. */
+    public CellStore() {
+        this(new Object[0][][], null);
+    }
+
+    private CellStore(@Nullable Object[] @Nullable [] @Nullable [] columns, @Nullable Set<Object> own) {
+        this.columns = columns;
+        this.own = own;
+    }
+
+    /** The same, to be changed by itself; as long as it is used, this store must not change. */
+    public CellStore<T> overlay() {
+        return new CellStore<>(columns.clone(), Collections.newSetFromMap(new IdentityHashMap<>()));
+    }
 
     /** What a cell has, or null. */
     @SuppressWarnings("unchecked")
@@ -50,13 +71,29 @@ public final class CellStore<T> {
                 return;
             }
             int length = pages == null ? page + 1 : Math.max(page + 1, pages.length + (pages.length >> 1));
-            pages = pages == null ? new Object[length][] : Arrays.copyOf(pages, length);
+            pages = owned(pages == null ? new Object[length][] : Arrays.copyOf(pages, length));
+            columns[column] = pages;
+        } else if (isShared(pages)) {
+            pages = owned(pages.clone());
             columns[column] = pages;
         }
-        if (pages[page] == null) {
-            pages[page] = new Object[PAGE];
+        @Nullable Object[] cells = pages[page];
+        if (cells == null || isShared(cells)) {
+            cells = owned(cells == null ? new Object[PAGE] : cells.clone());
+            pages[page] = cells;
         }
-        pages[page][row & PAGE - 1] = thing;
+        cells[row & PAGE - 1] = thing;
+    }
+
+    private boolean isShared(Object array) {
+        return own != null && !own.contains(array);
+    }
+
+    private <A> A owned(A array) {
+        if (own != null) {
+            own.add(array);
+        }
+        return array;
     }
 
     /** How many cells from this one down, up to {@code most}, have the same thing as it; 0 where it has nothing. */

@@ -27,6 +27,13 @@ public final class Names {
         this.vocabulary = vocabulary;
     }
 
+    Names copy() {
+        Names copy = new Names(vocabulary);
+        copy.defined.putAll(defined);
+        copy.claims.putAll(claims);
+        return copy;
+    }
+
     /** What a name, in any case, stands for. */
     public Optional<Target> find(String name) {
         return defined(name).or(() -> Optional.ofNullable(claims.get(key(name))));

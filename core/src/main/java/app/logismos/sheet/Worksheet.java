@@ -49,10 +49,22 @@ public final class Worksheet {
 
     /** A worksheet with an outline whose grids are still empty. */
     public Worksheet(String title, List<Section> sections, Vocabulary vocabulary) {
+        this(title, sections, vocabulary, new Names(vocabulary));
+    }
+
+    private Worksheet(String title, List<Section> sections, Vocabulary vocabulary, Names names) {
         this.title = title;
         this.outline = new Outline(sections);
         this.vocabulary = vocabulary;
-        this.names = new Names(vocabulary);
+        this.names = names;
+    }
+
+    /** The same, to be changed by itself; as long as it is used, this worksheet must not change. */
+    public Worksheet overlay() {
+        Worksheet overlay = new Worksheet(title, outline.sections(), vocabulary, names.copy());
+        cells.forEach((grid, store) -> overlay.cells.put(grid, store.overlay()));
+        overlay.settings = settings;
+        return overlay;
     }
 
     /** The title. */

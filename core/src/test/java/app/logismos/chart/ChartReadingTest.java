@@ -733,8 +733,8 @@ class ChartReadingTest {
     @Test
     void theCurvesOfAChartHaveTheTimeOfOneCalculationTogether() {
         Limits second = Limits.USUAL.within(Duration.ofSeconds(1));
-        Worksheet worksheet = new Worksheet(
-                "W", List.of(Section.of("s", "S", Block.Grid.of("g", "Readings", 5, 3))), Words.STANDARD);
+        Worksheet worksheet =
+                new Worksheet("W", List.of(Section.of("s", "S", Block.Grid.of("g", "Readings", 5, 3))), Words.STANDARD);
         LiveWorksheet live = new LiveWorksheet(worksheet, second);
         Chart.Series slow = Chart.Series.of(
                 new Chart.Curve("sum(sqrt(series(1, 300000) + x))", "x", "0", "1"), "slow", Chart.Shape.LINE);
@@ -742,8 +742,10 @@ class ChartReadingTest {
                 new Chart.Curve("sum(sqrt(series(1, 600) + x))", "x", "0", "1"), "quick", Chart.Shape.LINE);
         Chart alone = Chart.of("c", "Alone", "g", Optional.empty(), quick);
         Chart both = alone.withSeries(List.of(slow, quick));
-        assertThat(ChartReading.of(alone, live, View.USUAL).series().get(0).points()).isNotEmpty();
-        assertThat(ChartReading.of(both, live, View.USUAL).series().get(1).points()).isEmpty();
+        assertThat(ChartReading.of(alone, live, View.USUAL).series().get(0).points())
+                .isNotEmpty();
+        assertThat(ChartReading.of(both, live, View.USUAL).series().get(1).points())
+                .isEmpty();
     }
 
     @Test

@@ -102,6 +102,36 @@ class RandomSheetsTest {
         });
     }
 
+    @Test
+    void whatIsTriedOnAnOverlayIsAsIfItWereDoneAndChangesNothing() {
+        Seeded.cases(300, random -> {
+            LiveWorksheet live = Sheets.empty();
+            LiveWorksheet done = Sheets.empty();
+            for (int i = 0; i < 15; i++) {
+                List<Edit> edits = edits(random, live);
+                tried(live, edits);
+                tried(done, edits);
+            }
+            State before = State.of(live);
+            LiveWorksheet overlay = live.overlay();
+            for (int i = 0; i < 10; i++) {
+                LiveWorksheet over = i < 5 ? overlay : overlay.overlay();
+                List<Edit> edits = edits(random, over);
+                List<Edit> inverse = tried(over, edits);
+                List<Edit> back = tried(done, edits);
+                assertThat(State.of(over)).as("edit %d", i).isEqualTo(State.of(done));
+                if (i >= 5) {
+                    over.apply(inverse);
+                    done.apply(back);
+                    assertThat(State.of(overlay)).as("under edit %d", i).isEqualTo(State.of(done));
+                }
+            }
+            assertThat(State.of(live)).isEqualTo(before);
+            live.recalculateAll();
+            assertThat(State.of(live)).isEqualTo(before);
+        });
+    }
+
     /** Applies edits, some of which clash with a name and are refused; answers with what takes them back. */
     private static List<Edit> tried(LiveWorksheet live, List<Edit> edits) {
         State before = State.of(live);

@@ -37,7 +37,8 @@ class RangeIndexTest {
             for (int i = 0; i < 40; i++) {
                 Address cell = area(random).first();
                 List<Area> found = new ArrayList<>();
-                index.containing(cell.column(), cell.row(), range -> found.add(range.area));
+                index.nodesAbove(
+                        cell.column(), cell.row(), node -> node.ranges.forEach(range -> found.add(range.area)));
                 assertThat(found)
                         .containsExactlyInAnyOrderElementsOf(all.keySet().stream()
                                 .filter(area -> area.contains(cell))
@@ -52,7 +53,7 @@ class RangeIndexTest {
         Area column = new Area(new Address(2, 0), new Address(2, Address.ROWS - 1));
         index.add(column, 1);
         List<Area> found = new ArrayList<>();
-        index.containing(2, 999_999, range -> found.add(range.area));
+        index.nodesAbove(2, 999_999, node -> node.ranges.forEach(range -> found.add(range.area)));
         assertThat(found).containsExactly(column);
     }
 

@@ -109,7 +109,8 @@ class ChartEndpoint {
     /** The chart at each value that an input runs through; the worksheet keeps its own. */
     @PostMapping("/run")
     List<RunThrough.Frame> run(@PathVariable String id, @PathVariable String chart, @RequestBody Run run) {
-        return worksheets.tried(id, live -> {
+        return open.read(id, worksheet -> {
+            LiveWorksheet live = worksheet.live;
             Chart found = chart(live, chart);
             Edit.Place input = Inputs.cell(run.input(), found.grid(), live);
             List<String> values = Inputs.spaced(

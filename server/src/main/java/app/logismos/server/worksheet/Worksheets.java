@@ -176,11 +176,6 @@ public class Worksheets {
         });
     }
 
-    /** Tries something on a worksheet that is taken back at once: nothing of it is kept or told to others. */
-    <T> T tried(String id, Function<LiveWorksheet, T> trial) {
-        return open.write(id, worksheet -> trial.apply(worksheet.live));
-    }
-
     /** Makes a chart look as it did at an earlier revision; a change like any other, which can be undone. */
     WorksheetViews.KeptJson lookAgain(String id, String chart, long revision, Asked asked) {
         LiveWorksheet was = earlier.read(id, Optional.of(revision), then -> then.live);
