@@ -9,6 +9,7 @@ import app.logismos.sheet.EditRefused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** Something that is asked for in one go. What it changes depends on the values of the worksheet as it is. */
 public sealed interface Act {
@@ -18,6 +19,16 @@ public sealed interface Act {
      * @throws EditRefused where it cannot be done, with the reason
      */
     List<Edit> edits(LiveWorksheet live);
+
+    /**
+     * The same with other spellings of what a person has typed in it.
+     *
+     * @param entry of what stands in a cell
+     * @param expression of what stands in none
+     */
+    default Act withTexts(UnaryOperator<String> entry, UnaryOperator<String> expression) {
+        return this;
+    }
 
     /**
      * Goes on with cells down or to the right: formulas as if copied, values as the pattern that they show.
@@ -79,6 +90,11 @@ public sealed interface Act {
             Optional<String> last,
             Optional<Integer> count)
             implements Act {
+        @Override
+        public Act withTexts(UnaryOperator<String> entry, UnaryOperator<String> expression) {
+            return new Series(grid, at, axis, entry.apply(first), entry.apply(step), last.map(entry), count);
+        }
+
         @Override
         public List<Edit> edits(LiveWorksheet live) {
             return List.of(SeriesWriting.edit(this));
@@ -149,6 +165,18 @@ public sealed interface Act {
             Optional<Variable> second)
             implements Act {
         @Override
+        public Act withTexts(UnaryOperator<String> entry, UnaryOperator<String> expression) {
+            return new Tabulate(
+                    section,
+                    id,
+                    title,
+                    grid,
+                    expression.apply(this.expression),
+                    first.withTexts(entry, expression),
+                    second.map(each -> each.withTexts(entry, expression)));
+        }
+
+        @Override
         public List<Edit> edits(LiveWorksheet live) {
             return Tabulating.edits(this, live);
         }
@@ -170,7 +198,12 @@ public sealed interface Act {
             String to,
             Optional<String> step,
             Optional<Integer> count,
-            Optional<String> cells) {}
+            Optional<String> cells) {
+        Variable withTexts(UnaryOperator<String> entry, UnaryOperator<String> expression) {
+            return new Variable(
+                    name, entry.apply(from), entry.apply(to), step.map(entry), count, cells.map(expression));
+        }
+    }
 
     /**
      * Tabulates something else in a grid that tabulates.
@@ -178,6 +211,11 @@ public sealed interface Act {
      * @param grid the id of that grid
      */
     record TabulateAnew(String grid, String expression) implements Act {
+        @Override
+        public Act withTexts(UnaryOperator<String> entry, UnaryOperator<String> expression) {
+            return new TabulateAnew(grid, expression.apply(this.expression));
+        }
+
         @Override
         public List<Edit> edits(LiveWorksheet live) {
             return Tabulating.anew(this, live);

@@ -138,75 +138,15 @@ public record Echo(String message, List<Line> results) {
                                 && before.block().id().equals(after.block().id()))
                         .map(each -> said(((Edit.ChangeBlock) each).block(), after.block()))
                         .findFirst()
-                        .orElseGet(() -> said(edit))
-                : said(edit);
+                        .orElseGet(() -> EditWords.of(edit))
+                : EditWords.of(edit);
     }
 
     private static String said(Block before, Block now) {
-        if (before instanceof Chart then && now instanceof Chart chart) {
-            return ChartChange.said(then, chart);
-        }
-        return before instanceof Block.Grid then && now instanceof Block.Grid grid
-                ? GridChange.said(then, grid)
-                : called(now) + " changed";
-    }
-
-    private static String called(Block block) {
-        return block instanceof Block.Grid ? "Grid" : block instanceof Chart ? "Chart" : "Note";
-    }
-
-    /** An edit in a few words, for the history. */
-    public static String said(Edit edit) {
-        if (edit instanceof Edit.Enter enter) {
-            return enter.cells().size() == 1
-                    ? enter.cells().get(0).cell() + " entered"
-                    : enter.cells().size() + " cells entered";
-        }
-        if (edit instanceof Edit.Define define) {
-            return define.target()
-                    .map(place -> place.area() + " named " + define.name())
-                    .orElse("Name " + define.name() + " taken away");
-        }
-        if (edit instanceof Edit.Retitle retitle) {
-            return "Worksheet called " + retitle.title();
-        }
-        if (edit instanceof Edit.OrderRows order) {
-            return order.area() + " sorted";
-        }
-        if (edit instanceof Edit.ChangeSettings) {
-            return "Settings changed";
-        }
-        if (edit instanceof Edit.MoveSection || edit instanceof Edit.MoveBlock) {
-            return "Moved on the page";
-        }
-        if (edit instanceof Edit.AddSection || edit instanceof Edit.AddBlock) {
-            return "Added to the page";
-        }
-        if (edit instanceof Edit.InsertLines insert) {
-            return insert.axis().counted(insert.count()) + " put in before "
-                    + insert.axis().called(insert.at());
-        }
-        if (edit instanceof Edit.DeleteLines delete) {
-            return delete.axis().counted(delete.count()) + " taken out from "
-                    + delete.axis().called(delete.at());
-        }
-        if (edit instanceof Edit.MoveLines move) {
-            return move.axis().counted(move.count()) + " moved from "
-                    + move.axis().called(move.at());
-        }
-        if (edit instanceof Edit.MoveCells move) {
-            return move.area() + " moved to " + move.to();
-        }
-        if (edit instanceof Edit.CopyCells copy) {
-            return copy.area() + " copied to " + copy.into();
-        }
-        if (edit instanceof Edit.Rename rename) {
-            return "Name " + rename.name() + " is " + rename.to() + " now";
-        }
-        if (edit instanceof Edit.ChangeSection change) {
-            return "Section " + change.title() + " changed";
-        }
-        return edit instanceof Edit.ChangeBlock change ? called(change.block()) + " changed" : "Taken off the page";
+        return now.match(
+                grid -> before instanceof Block.Grid then ? GridChange.said(then, grid) : EditWords.changed(now),
+                note -> EditWords.changed(now),
+                chart -> before instanceof Chart then ? ChartChange.said(then, chart) : EditWords.changed(now));
     }
 
     /** What people call a cell. */

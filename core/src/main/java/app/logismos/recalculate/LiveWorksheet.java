@@ -18,7 +18,6 @@ import app.logismos.formula.Parser;
 import app.logismos.formula.Walk;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;
-import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import app.logismos.sheet.Settings;
@@ -314,10 +313,12 @@ public final class LiveWorksheet {
     /** Whether a chart or table uses the cells of a name, or the name itself. */
     private boolean draws(Block block, Target target) {
         boolean[] found = {
-            block instanceof Chart chart
-                    && chart.places().stream()
+            block.match(
+                    grid -> false,
+                    note -> false,
+                    chart -> chart.places().stream()
                             .anyMatch(place -> place.grid().equals(target.grid())
-                                    && place.area().intersects(target.area()))
+                                    && place.area().intersects(target.area())))
         };
         block.withExpressions(text -> {
             if (Parser.parse(text, 0, Address.FIRST, worksheet.vocabulary()) instanceof Parser.Outcome.Parsed parsed) {

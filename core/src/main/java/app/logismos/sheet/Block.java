@@ -4,6 +4,7 @@ import app.logismos.formula.Address;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /** What a section holds. Immutable; a change makes a new one with the same id. */
@@ -19,8 +20,16 @@ public sealed interface Block permits Block.Grid, Block.Note, Chart {
         return Optional.empty();
     }
 
+    /** Chooses by kind; a new kind of block shows every place that must think about it. */
+    <R> R match(Function<Grid, R> grid, Function<Note, R> note, Function<Chart, R> chart);
+
     /** The same block with other spellings of its expressions, which stand in no cell. */
     default Block withExpressions(UnaryOperator<String> then) {
+        return this;
+    }
+
+    /** The same block with other spellings of the entries it has besides, which stand in no cell: ends of axes. */
+    default Block withEntries(UnaryOperator<String> then) {
         return this;
     }
 
@@ -220,8 +229,18 @@ public sealed interface Block permits Block.Grid, Block.Note, Chart {
                     beside,
                     tabulation);
         }
+
+        @Override
+        public <R> R match(Function<Grid, R> grid, Function<Note, R> note, Function<Chart, R> chart) {
+            return grid.apply(this);
+        }
     }
 
     /** A text between the grids, with the marks of Markdown and formulas between dollar signs. */
-    record Note(String id, String text, boolean beside) implements Block {}
+    record Note(String id, String text, boolean beside) implements Block {
+        @Override
+        public <R> R match(Function<Grid, R> grid, Function<Note, R> note, Function<Chart, R> chart) {
+            return note.apply(this);
+        }
+    }
 }

@@ -393,8 +393,8 @@ public record Chart(
                 : source;
     }
 
-    /** The same chart with other spellings of where its axes begin and end. */
-    public Chart withEnds(UnaryOperator<String> then) {
+    @Override
+    public Chart withEntries(UnaryOperator<String> then) {
         return with(to -> to.acrossAxis(acrossAxis.withEnds(then))
                 .upAxis(upAxis.withEnds(then))
                 .rightAxis(rightAxis.withEnds(then)));
@@ -405,5 +405,10 @@ public record Chart(
         return with(to -> to.acrossAxis(acrossAxis.withTitle(horizontal))
                 .upAxis(upAxis.withTitle(vertical))
                 .rightAxis(rightAxis.withTitle(second)));
+    }
+
+    @Override
+    public <R> R match(Function<Block.Grid, R> grid, Function<Block.Note, R> note, Function<Chart, R> chart) {
+        return chart.apply(this);
     }
 }

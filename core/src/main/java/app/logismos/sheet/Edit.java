@@ -4,6 +4,7 @@ import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** A change of a worksheet as a value. Applying it answers with the edits that take it back. */
 public sealed interface Edit {
@@ -14,6 +15,19 @@ public sealed interface Edit {
      * @throws EditRefused where it does not fit; then nothing has changed
      */
     List<Edit> apply(Worksheet worksheet);
+
+    /** Chooses by kind; a new kind of edit shows every place that must think about it. */
+    <R> R accept(Visitor<R> visitor);
+
+    /**
+     * The same edit with other spellings of what a person has typed in it.
+     *
+     * @param entry of what stands in a cell
+     * @param block of what a block says
+     */
+    default Edit withTexts(UnaryOperator<String> entry, UnaryOperator<Block> block) {
+        return this;
+    }
 
     /** Whether cells may stand elsewhere afterwards, or be written that the edit does not list. */
     default boolean movesCells() {
@@ -27,8 +41,22 @@ public sealed interface Edit {
         }
 
         @Override
+        public Edit withTexts(UnaryOperator<String> entry, UnaryOperator<Block> block) {
+            return new Enter(
+                    grid,
+                    cells.stream()
+                            .map(typed -> new Typed(typed.cell(), entry.apply(typed.text())))
+                            .toList());
+        }
+
+        @Override
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.enter(this);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.enter(this);
         }
     }
 
@@ -45,6 +73,11 @@ public sealed interface Edit {
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.define(this);
         }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.define(this);
+        }
     }
 
     /** Cells of a grid. */
@@ -56,6 +89,11 @@ public sealed interface Edit {
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.retitle(this);
         }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.retitle(this);
+        }
     }
 
     /**
@@ -65,8 +103,19 @@ public sealed interface Edit {
      */
     record AddSection(Section section, int at) implements Edit {
         @Override
+        public Edit withTexts(UnaryOperator<String> entry, UnaryOperator<Block> block) {
+            return new AddSection(
+                    section.withBlocks(section.blocks().stream().map(block).toList()), at);
+        }
+
+        @Override
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.add(this);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.addSection(this);
         }
     }
 
@@ -75,6 +124,11 @@ public sealed interface Edit {
         @Override
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.outline().remove(this);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.removeSection(this);
         }
     }
 
@@ -88,6 +142,11 @@ public sealed interface Edit {
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.outline().move(this);
         }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.moveSection(this);
+        }
     }
 
     /** Changes a section's heading, folds it, or makes it a part of the one above. */
@@ -95,6 +154,11 @@ public sealed interface Edit {
         @Override
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.outline().change(this);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.changeSection(this);
         }
     }
 
@@ -105,8 +169,18 @@ public sealed interface Edit {
      */
     record AddBlock(String section, Block block, int at) implements Edit {
         @Override
+        public Edit withTexts(UnaryOperator<String> entry, UnaryOperator<Block> block) {
+            return new AddBlock(section, block.apply(this.block), at);
+        }
+
+        @Override
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.add(this);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.addBlock(this);
         }
     }
 
@@ -120,6 +194,11 @@ public sealed interface Edit {
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.outline().move(this);
         }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.moveBlock(this);
+        }
     }
 
     /** Takes a block out, a grid with its entries and names. */
@@ -128,13 +207,28 @@ public sealed interface Edit {
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.removeBlock(this);
         }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.removeBlock(this);
+        }
     }
 
     /** Puts a block in the place of the one with the same id. References follow a grid's new title. */
     record ChangeBlock(Block block) implements Edit {
         @Override
+        public Edit withTexts(UnaryOperator<String> entry, UnaryOperator<Block> block) {
+            return new ChangeBlock(block.apply(this.block));
+        }
+
+        @Override
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.changeBlock(this);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.changeBlock(this);
         }
     }
 
@@ -159,6 +253,11 @@ public sealed interface Edit {
         public Displacement displacement() {
             return new Displacement.Inserted(grid, axis, at, count);
         }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.insertLines(this);
+        }
     }
 
     /**
@@ -170,6 +269,11 @@ public sealed interface Edit {
         @Override
         public Displacement displacement() {
             return new Displacement.Deleted(grid, axis, at, count);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.deleteLines(this);
         }
     }
 
@@ -184,6 +288,11 @@ public sealed interface Edit {
         public Displacement displacement() {
             return new Displacement.Moved(grid, axis, at, count, to);
         }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.moveLines(this);
+        }
     }
 
     /**
@@ -195,6 +304,11 @@ public sealed interface Edit {
         @Override
         public Displacement displacement() {
             return new Displacement.CellsMoved(grid, area, toGrid, to);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.moveCells(this);
         }
     }
 
@@ -212,6 +326,11 @@ public sealed interface Edit {
         public Displacement displacement() {
             return new Displacement.RowsOrdered(grid, area, order);
         }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.orderRows(this);
+        }
     }
 
     /** Changes how numbers are read and shown in the whole worksheet. */
@@ -219,6 +338,11 @@ public sealed interface Edit {
         @Override
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.change(this);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.changeSettings(this);
         }
     }
 
@@ -232,6 +356,11 @@ public sealed interface Edit {
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.applyAll(Copying.edits(worksheet, this));
         }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.copyCells(this);
+        }
     }
 
     /** Gives what has a name another one; formulas that use it follow. */
@@ -240,5 +369,51 @@ public sealed interface Edit {
         public List<Edit> apply(Worksheet worksheet) {
             return worksheet.rename(this);
         }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.rename(this);
+        }
+    }
+
+    /** One answer for each kind of edit. */
+    interface Visitor<R> {
+        R enter(Enter edit);
+
+        R define(Define edit);
+
+        R retitle(Retitle edit);
+
+        R addSection(AddSection edit);
+
+        R removeSection(RemoveSection edit);
+
+        R moveSection(MoveSection edit);
+
+        R changeSection(ChangeSection edit);
+
+        R addBlock(AddBlock edit);
+
+        R moveBlock(MoveBlock edit);
+
+        R removeBlock(RemoveBlock edit);
+
+        R changeBlock(ChangeBlock edit);
+
+        R insertLines(InsertLines edit);
+
+        R deleteLines(DeleteLines edit);
+
+        R moveLines(MoveLines edit);
+
+        R moveCells(MoveCells edit);
+
+        R orderRows(OrderRows edit);
+
+        R changeSettings(ChangeSettings edit);
+
+        R copyCells(CopyCells edit);
+
+        R rename(Rename edit);
     }
 }

@@ -178,21 +178,26 @@ public final class Outline {
 
     /** What cannot be: a grid without a title of its own, since references use it, sizes without sense, endless texts. */
     private void check(Block block) {
-        if (block instanceof Block.Note note && note.text().length() > LONGEST_NOTE) {
+        block.match(this::checked, Outline::checked, chart -> chart);
+    }
+
+    private static Block.Note checked(Block.Note note) {
+        if (note.text().length() > LONGEST_NOTE) {
             throw new EditRefused("A note has " + LONGEST_NOTE + " characters at the most, this one has "
                     + note.text().length() + ".");
         }
-        if (block instanceof Block.Grid grid) {
-            checkSize(grid);
-            checkedTitle(grid.title());
-            boolean taken = grids().anyMatch(other -> !other.id().equals(grid.id())
-                    && other.title()
-                            .toLowerCase(Locale.ROOT)
-                            .equals(grid.title().toLowerCase(Locale.ROOT)));
-            if (taken) {
-                throw new EditRefused("Another grid is called " + grid.title() + ". Choose another title.");
-            }
+        return note;
+    }
+
+    private Block.Grid checked(Block.Grid grid) {
+        checkSize(grid);
+        checkedTitle(grid.title());
+        boolean taken = grids().anyMatch(other -> !other.id().equals(grid.id())
+                && other.title().toLowerCase(Locale.ROOT).equals(grid.title().toLowerCase(Locale.ROOT)));
+        if (taken) {
+            throw new EditRefused("Another grid is called " + grid.title() + ". Choose another title.");
         }
+        return grid;
     }
 
     private static void checkSize(Block.Grid grid) {

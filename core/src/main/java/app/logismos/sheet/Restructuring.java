@@ -179,10 +179,10 @@ final class Restructuring {
     private Optional<Block> changed(Block block) {
         Block followed = block.withExpressions(
                 expression -> followed(expression, block.expressionsIn().orElse("")));
-        if (followed instanceof Chart chart) {
-            return Optional.of(chart.withPlaces(displacement::of));
-        }
-        return followed instanceof Block.Grid grid ? Optional.of(grid(grid)) : Optional.empty();
+        return followed.match(
+                grid -> Optional.of(grid(grid)),
+                note -> Optional.empty(),
+                chart -> Optional.of(chart.withPlaces(displacement::of)));
     }
 
     /** An expression that stands in no cell, with references that follow. */

@@ -151,7 +151,7 @@ class WorksheetViews {
     private static Section asSeen(Section section, LiveWorksheet live) {
         Marked marked = new Marked(live.display().mark());
         return section.withBlocks(section.blocks().stream()
-                .map(block -> marked.shown(block instanceof Block.Grid grid ? grown(grid, live) : block))
+                .map(block -> marked.shown(block.match(grid -> grown(grid, live), note -> note, chart -> chart)))
                 .toList());
     }
 
