@@ -1,28 +1,7 @@
+import createClient from 'openapi-fetch'
+import type { paths } from './contract'
 import { pageId } from './pageId'
-import type {
-  Act,
-  Calculation,
-  Cell,
-  CellDetail,
-  ChartData,
-  ChartWindow,
-  ConstantEntry,
-  Difference,
-  EarlierLook,
-  Edit,
-  Found,
-  Frame,
-  FunctionEntry,
-  Kept,
-  Listed,
-  Past,
-  Preview,
-  Rate,
-  Run,
-  TapeLine,
-  UnitEntry,
-  Worksheet,
-} from './types'
+import type { Act, ChartWindow, Edit, Rate, Run, TapeLine } from './types'
 
 /** What a refusal says besides its sentence: what else is kept in cells, or whose change would be taken back. */
 export interface Problem {
@@ -56,54 +35,40 @@ export const isUnanswered = (reason: unknown): boolean => reason instanceof Refu
 /** So long a page waits before it asks again what was not answered. */
 export const RETRY_MILLIS = 1_000
 
-const root = '/api/v1'
 const unreachable = 'The program does not answer. What you typed is still here; try again in a moment.'
 
-async function answered(
-  method: string,
-  path: string,
-  body?: unknown,
-  signal?: AbortSignal,
-  key?: string,
-): Promise<Response> {
-  let response: Response
-  try {
-    response = await fetch(root + path, {
-      method,
-      signal: signal ?? null,
-      headers: {
-        'x-page': pageId(),
-        ...(key === undefined ? {} : { 'idempotency-key': key }),
-        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
-      },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-    })
-  } catch (reason) {
-    if (signal?.aborted) throw reason
-    throw new Refusal(0, unreachable)
-  }
-  if (!response.ok) {
-    const problem: Problem = await response.json().catch(() => ({}))
-    throw new Refusal(problem.detail === undefined ? 0 : response.status, problem.detail ?? unreachable, problem)
-  }
-  return response
+const http = createClient<paths>({
+  // Asked for at each call, since tests and other pages may put another in its place.
+  fetch: (request) => fetch(request),
+})
+http.use({
+  onRequest: ({ request }) => request.headers.set('x-page', pageId()),
+})
+
+const isAborted = (reason: unknown) => reason instanceof DOMException && reason.name === 'AbortError'
+
+/** What a call answers with; its refusals are thrown. The types are those of the contract. */
+async function answered<T>(
+  call: Promise<{ readonly data?: T; readonly error?: unknown; readonly response: Response }>,
+): Promise<T | undefined> {
+  const { data, error, response } = await call.catch((reason: unknown) => {
+    throw isAborted(reason) ? reason : new Refusal(0, unreachable)
+  })
+  if (response.ok) return data
+  const problem: Problem = typeof error === 'object' && error !== null ? error : {}
+  throw new Refusal(problem.detail === undefined ? 0 : response.status, problem.detail ?? unreachable, problem)
 }
 
-async function ask<T>(method: string, path: string, body?: unknown, signal?: AbortSignal, key?: string): Promise<T> {
-  const response = await answered(method, path, body, signal, key)
-  // The one place where an answer gets its type: the server describes it in /api/openapi.json.
-  return response.json()
+async function ask<T>(...call: Parameters<typeof answered<T>>): Promise<T> {
+  const data = await answered<T>(...call)
+  if (data === undefined) throw new Refusal(0, unreachable)
+  return data
 }
 
 /** Asks for something that has no answer but that it is done. */
-async function tell(method: string, path: string): Promise<void> {
-  await answered(method, path)
+async function tell(...call: Parameters<typeof answered<unknown>>): Promise<void> {
+  await answered(...call)
 }
-
-const sheet = (id: string) => `/worksheets/${encodeURIComponent(id)}`
-const grid = (id: string, gridId: string) => `${sheet(id)}/grids/${encodeURIComponent(gridId)}`
-
-const chartOf = (id: string, chart: string) => `${sheet(id)}/charts/${encodeURIComponent(chart)}`
 
 /** How closely a chart is looked at: its width in pixels, and the part of the axes that is seen; null for all. */
 export interface ChartView {
@@ -111,62 +76,117 @@ export interface ChartView {
   readonly window: ChartWindow | null
 }
 
-const seen = ({ columns, window }: ChartView) =>
-  `columns=${columns}` + (window ? `&from=${window.from}&to=${window.to}&low=${window.low}&high=${window.high}` : '')
+const seen = ({ columns, window }: ChartView) => ({
+  columns,
+  ...(window && { from: window.from, to: window.to, low: window.low, high: window.high }),
+})
 
 /** Asks for the worksheet as it was at a revision. */
-const then = (at: number | null, and = '?') => (at === null ? '' : `${and}at=${at}`)
+const then = (at: number | null) => (at === null ? {} : { at })
+
+const stoppedBy = (signal: AbortSignal | undefined) => (signal === undefined ? {} : { signal })
+
+const keyed = (key: string) => ({ 'Idempotency-Key': key })
 
 /** The calls of the server that the pages use. `at` is a revision to look back to; null for now. */
 export const api = {
-  worksheets: (signal?: AbortSignal) => ask<readonly Listed[]>('GET', '/worksheets', undefined, signal),
-  create: (title: string) => ask<Worksheet>('POST', '/worksheets', { title }),
-  copy: (id: string, title: string) => ask<Worksheet>('POST', '/worksheets', { title, copyOf: id }),
-  retitle: (id: string, title: string) => ask<Kept>('PATCH', sheet(id), { title }),
-  remove: (id: string) => tell('DELETE', sheet(id)),
-  bringBack: (id: string) => tell('POST', `${sheet(id)}/bring-back`),
+  worksheets: (signal?: AbortSignal) => ask(http.GET('/api/v1/worksheets', stoppedBy(signal))),
+  create: (title: string) => ask(http.POST('/api/v1/worksheets', { body: { title, copyOf: null } })),
+  copy: (id: string, title: string) => ask(http.POST('/api/v1/worksheets', { body: { title, copyOf: id } })),
+  retitle: (id: string, title: string) =>
+    ask(http.PATCH('/api/v1/worksheets/{id}', { params: { path: { id } }, body: { title } })),
+  remove: (id: string) => tell(http.DELETE('/api/v1/worksheets/{id}', { params: { path: { id } } })),
+  bringBack: (id: string) => tell(http.POST('/api/v1/worksheets/{id}/bring-back', { params: { path: { id } } })),
   worksheet: (id: string, at: number | null, signal?: AbortSignal) =>
-    ask<Worksheet>('GET', sheet(id) + then(at), undefined, signal),
+    ask(http.GET('/api/v1/worksheets/{id}', { params: { path: { id }, query: then(at) }, ...stoppedBy(signal) })),
   edit: (id: string, base: number, commands: readonly Edit[], key: string) =>
-    ask<Kept>('POST', `${sheet(id)}/edits`, { base, commands }, undefined, key),
-  act: (id: string, act: Act, key: string) => ask<Kept>('POST', `${sheet(id)}/acts`, { act }, undefined, key),
+    ask(
+      http.POST('/api/v1/worksheets/{id}/edits', {
+        params: { path: { id }, header: keyed(key) },
+        body: { base, commands },
+      }),
+    ),
+  act: (id: string, act: Act, key: string) =>
+    ask(http.POST('/api/v1/worksheets/{id}/acts', { params: { path: { id }, header: keyed(key) }, body: { act } })),
   step: (id: string, way: 'undo' | 'redo', revision: number | null, key: string) =>
-    ask<Kept>('POST', `${sheet(id)}/${way}`, { revision }, undefined, key),
+    ask(
+      http.POST(`/api/v1/worksheets/{id}/${way}`, {
+        params: { path: { id }, header: keyed(key) },
+        body: { revision },
+      }),
+    ),
   restore: (id: string, revision: number, key: string) =>
-    ask<Kept>('POST', `${sheet(id)}/restore`, { revision }, undefined, key),
-  history: (id: string, signal?: AbortSignal) => ask<readonly Past[]>('GET', `${sheet(id)}/history`, undefined, signal),
+    ask(
+      http.POST('/api/v1/worksheets/{id}/restore', {
+        params: { path: { id }, header: keyed(key) },
+        body: { revision },
+      }),
+    ),
+  history: (id: string, signal?: AbortSignal) =>
+    ask(http.GET('/api/v1/worksheets/{id}/history', { params: { path: { id } }, ...stoppedBy(signal) })),
   compare: (id: string, revision: number, signal?: AbortSignal) =>
-    ask<{ readonly count: number; readonly cells: readonly Difference[] }>(
-      'GET',
-      `${sheet(id)}/compare/${revision}`,
-      undefined,
-      signal,
+    ask(
+      http.GET('/api/v1/worksheets/{id}/compare/{revision}', {
+        params: { path: { id, revision } },
+        ...stoppedBy(signal),
+      }),
     ),
   find: (id: string, text: string, matchCase: boolean, signal?: AbortSignal) =>
-    ask<readonly Found[]>(
-      'GET',
-      `${sheet(id)}/find?text=${encodeURIComponent(text)}&matchCase=${matchCase}`,
-      undefined,
-      signal,
+    ask(
+      http.GET('/api/v1/worksheets/{id}/find', {
+        params: { path: { id }, query: { text, matchCase } },
+        ...stoppedBy(signal),
+      }),
     ),
-  cells: (id: string, at: number | null, gridId: string, range: string, signal?: AbortSignal) =>
-    ask<{ readonly revision: number; readonly cells: readonly Cell[] }>(
-      'GET',
-      `${grid(id, gridId)}/cells?range=${range}${then(at, '&')}`,
-      undefined,
-      signal,
+  cells: (id: string, at: number | null, grid: string, range: string, signal?: AbortSignal) =>
+    ask(
+      http.GET('/api/v1/worksheets/{id}/grids/{grid}/cells', {
+        params: { path: { id, grid }, query: { range, ...then(at) } },
+        ...stoppedBy(signal),
+      }),
     ),
-  cell: (id: string, at: number | null, gridId: string, address: string, signal?: AbortSignal) =>
-    ask<CellDetail>('GET', `${grid(id, gridId)}/cells/${address}${then(at)}`, undefined, signal),
+  cell: (id: string, at: number | null, grid: string, address: string, signal?: AbortSignal) =>
+    ask(
+      http.GET('/api/v1/worksheets/{id}/grids/{grid}/cells/{address}', {
+        params: { path: { id, grid, address }, query: then(at) },
+        ...stoppedBy(signal),
+      }),
+    ),
   chart: (id: string, at: number | null, chart: string, view: ChartView, signal?: AbortSignal) =>
-    ask<ChartData>('GET', `${chartOf(id, chart)}?${seen(view)}${then(at, '&')}`, undefined, signal),
+    ask(
+      http.GET('/api/v1/worksheets/{id}/charts/{chart}', {
+        params: { path: { id, chart }, query: { ...seen(view), ...then(at) } },
+        ...stoppedBy(signal),
+      }),
+    ),
   looks: (id: string, chart: string, signal?: AbortSignal) =>
-    ask<readonly EarlierLook[]>('GET', `${chartOf(id, chart)}/looks`, undefined, signal),
+    ask(
+      http.GET('/api/v1/worksheets/{id}/charts/{chart}/looks', {
+        params: { path: { id, chart } },
+        ...stoppedBy(signal),
+      }),
+    ),
   lookAgain: (id: string, chart: string, revision: number, key: string) =>
-    ask<Kept>('POST', `${chartOf(id, chart)}/looks/${revision}`, undefined, undefined, key),
+    ask(
+      http.POST('/api/v1/worksheets/{id}/charts/{chart}/looks/{revision}', {
+        params: { path: { id, chart, revision }, header: keyed(key) },
+      }),
+    ),
   run: (id: string, chart: string, run: Run, signal?: AbortSignal) =>
-    ask<readonly Frame[]>('POST', `${chartOf(id, chart)}/run`, run, signal),
-  chartCsv: async (id: string, chart: string) => (await answered('GET', `${chartOf(id, chart)}/data.csv`)).text(),
+    ask(
+      http.POST('/api/v1/worksheets/{id}/charts/{chart}/run', {
+        params: { path: { id, chart } },
+        body: run,
+        ...stoppedBy(signal),
+      }),
+    ),
+  chartCsv: (id: string, chart: string) =>
+    ask(
+      http.GET('/api/v1/worksheets/{id}/charts/{chart}/data.csv', {
+        params: { path: { id, chart } },
+        parseAs: 'text',
+      }),
+    ),
   preview: (
     id: string,
     draft: {
@@ -174,22 +194,24 @@ export const api = {
       readonly address: string
       readonly entry: string
       readonly cursor: number
-      readonly scratch?: boolean
+      readonly scratch: boolean
     },
     signal?: AbortSignal,
-  ) => ask<Preview>('POST', `${sheet(id)}/preview`, draft, signal),
-  tape: (id: string, signal?: AbortSignal) => ask<readonly TapeLine[]>('GET', `${sheet(id)}/tape`, undefined, signal),
+  ) =>
+    ask(http.POST('/api/v1/worksheets/{id}/preview', { params: { path: { id } }, body: draft, ...stoppedBy(signal) })),
+  tape: (id: string, signal?: AbortSignal) =>
+    ask(http.GET('/api/v1/worksheets/{id}/tape', { params: { path: { id } }, ...stoppedBy(signal) })),
   keepLine: (id: string, line: Omit<TapeLine, 'line' | 'at'>, key: string) =>
-    ask<TapeLine>('POST', `${sheet(id)}/tape`, line, undefined, key),
-  clearTape: (id: string) => tell('DELETE', `${sheet(id)}/tape`),
+    ask(http.POST('/api/v1/worksheets/{id}/tape', { params: { path: { id }, header: keyed(key) }, body: line })),
+  clearTape: (id: string) => tell(http.DELETE('/api/v1/worksheets/{id}/tape', { params: { path: { id } } })),
   calculate: (expression: string, signal?: AbortSignal) =>
-    ask<Calculation>('POST', '/calculate', { expression }, signal),
-  functions: (signal?: AbortSignal) => ask<readonly FunctionEntry[]>('GET', '/functions', undefined, signal),
-  units: (signal?: AbortSignal) => ask<readonly UnitEntry[]>('GET', '/units', undefined, signal),
-  rates: (signal?: AbortSignal) => ask<readonly Rate[]>('GET', '/rates', undefined, signal),
-  exchange: (rates: readonly Omit<Rate, 'sample'>[]) => ask<readonly Rate[]>('PUT', '/rates', rates),
-  forgetRates: () => ask<readonly Rate[]>('DELETE', '/rates'),
-  constants: (signal?: AbortSignal) => ask<readonly ConstantEntry[]>('GET', '/constants', undefined, signal),
+    ask(http.POST('/api/v1/calculate', { body: { expression, angle: null, style: null }, ...stoppedBy(signal) })),
+  functions: (signal?: AbortSignal) => ask(http.GET('/api/v1/functions', stoppedBy(signal))),
+  units: (signal?: AbortSignal) => ask(http.GET('/api/v1/units', stoppedBy(signal))),
+  rates: (signal?: AbortSignal) => ask(http.GET('/api/v1/rates', stoppedBy(signal))),
+  exchange: (rates: readonly Omit<Rate, 'sample'>[]) => ask(http.PUT('/api/v1/rates', { body: rates })),
+  forgetRates: () => ask(http.DELETE('/api/v1/rates')),
+  constants: (signal?: AbortSignal) => ask(http.GET('/api/v1/constants', stoppedBy(signal))),
   /** Where the server tells that a worksheet has changed. */
-  eventsOf: (id: string) => `${root}${sheet(id)}/events`,
+  eventsOf: (id: string) => `/api/v1/worksheets/${encodeURIComponent(id)}/events`,
 }

@@ -133,7 +133,8 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
       const answer = await client
         .fetchQuery({
           queryKey: keys.preview(now.current.id, grid, address, entry, context.pos),
-          queryFn: ({ signal }) => api.preview(now.current.id, { grid, address, entry, cursor: context.pos }, signal),
+          queryFn: ({ signal }) =>
+            api.preview(now.current.id, { grid, address, entry, cursor: context.pos, scratch: false }, signal),
           staleTime: Infinity,
         })
         .catch(() => null) // forgotten because the worksheet has changed, or not answered: then nothing is offered

@@ -1,5 +1,6 @@
 package app.logismos.e2e;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -8,6 +9,7 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -17,6 +19,7 @@ final class Browser implements AutoCloseable {
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser chromium;
     private final List<String> complaints = new ArrayList<>();
+    private final Map<BrowserContext, Traffic> visits = new LinkedHashMap<>();
 
     /** A machine may be busy with other things. */
     private static final int PATIENCE_MILLIS = 30_000;
@@ -38,13 +41,23 @@ final class Browser implements AutoCloseable {
 
     /** A page of 1280 × 800 at the start page. */
     Page open(RunningProgram program) {
-        Page page = chromium.newContext(
-                        new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800))
-                .newPage();
+        Traffic traffic = new Traffic(program);
+        BrowserContext visit = chromium.newContext(
+                traffic.recorded(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800)));
+        visits.put(visit, traffic);
+        Page page = visit.newPage();
         page.setDefaultTimeout(2.0 * PATIENCE_MILLIS);
         listen(page);
         page.navigate(program.address());
         return page;
+    }
+
+    /** Closes all pages: what they and the program have said to each other is as the contract has it. */
+    void leave() {
+        visits.keySet().forEach(BrowserContext::close);
+        List<Traffic> recorded = List.copyOf(visits.values());
+        visits.clear();
+        recorded.forEach(Traffic::compare);
     }
 
     /** Another page of the same person. */

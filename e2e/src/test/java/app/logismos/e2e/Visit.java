@@ -62,7 +62,7 @@ abstract class Visit {
 
     @AfterEach
     void nothingWasComplainedAbout() {
-        page.context().close();
+        browser.leave();
         assertThat(browser.complaints()).isEmpty();
     }
 

@@ -20,7 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
  * Compares what goes over the wire with what the contract says of it: each test that asks the program is a test of {@code
  * /api/openapi.json} by this. Members that the contract does not know are a difference too.
  */
-final class Wire {
+public final class Wire {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final JsonNode contract;
@@ -28,7 +28,8 @@ final class Wire {
     private final SchemaRegistry registry = SchemaRegistry.withDefaultDialect(Dialects.getDraft202012());
     private final Map<String, Schema> schemas = new ConcurrentHashMap<>();
 
-    Wire(String contract) {
+    /** A contract as {@code /api/openapi.json} has it. */
+    public Wire(String contract) {
         this.contract = JSON.readTree(contract);
         this.components = (ObjectNode) this.contract.get("components").deepCopy();
         components.get("schemas").forEach(Wire::close);
@@ -60,7 +61,7 @@ final class Wire {
     }
 
     /** Looks at a request that was answered; only what was accepted must be as described. */
-    void compare(String method, String path, Optional<String> sent, int status, String type, String answered) {
+    public void compare(String method, String path, Optional<String> sent, int status, String type, String answered) {
         Optional<Call> found = call(method, path);
         if (found.isEmpty() && status >= 400) {
             return; // what the contract does not know is refused
