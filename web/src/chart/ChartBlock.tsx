@@ -13,7 +13,6 @@ import { EarlierLooks } from './EarlierLooks'
 import { MarksLayer } from './MarksLayer'
 import { hasPlaces, pixelsOf, type Pixels } from './pixels'
 import { gridOf } from './made'
-import { RunBar } from './RunBar'
 import { Deleted } from './Deleted'
 import { Spoken } from './Spoken'
 import { Told } from './Told'
@@ -23,11 +22,15 @@ import type { Turned } from './options/options'
 import { pickedStop, stopsOf, type Stop } from './stops'
 import { keysOf, useWalk } from './useWalk'
 
+const RunBar = later(() => import('./RunBar').then((module) => module.RunBar))
+
 const drawing = () => import('./Drawing').then((module) => module.Drawing)
-const Flat = later(drawing)
+const Flat = later(drawing, undefined, { isLarge: true })
 
 /** Charts in space come with a part of their own. */
-const InSpace = later(() => Promise.all([drawing(), import('./space')]).then(([part]) => part))
+const InSpace = later(() => Promise.all([drawing(), import('./space')]).then(([part]) => part), undefined, {
+  isLarge: true,
+})
 
 const ZOOM = 1.25
 

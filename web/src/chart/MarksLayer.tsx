@@ -1,7 +1,7 @@
-import katex from 'katex'
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Chart, ChartData, DataPlace, DrawnMark, Mark } from '../api/types'
 import { useChartStore } from './chartStore'
+import { Typeset } from '../typeset/Typeset'
 import styles from './MarksLayer.module.css'
 import type { Pixel, Pixels } from './pixels'
 
@@ -155,17 +155,9 @@ function Shape({ drawn, at, to, head, grabEnd }: ShapeProps) {
     case 'formula':
       return (
         <foreignObject x={at.x - 160} y={at.y - 22} width={320} height={48} data-latex={drawn.latex}>
-          <div
-            className={styles.formula}
-            dangerouslySetInnerHTML={{
-              __html: katex.renderToString(drawn.latex, {
-                throwOnError: false,
-                output: 'html',
-                strict: false,
-                trust: (context) => context.command === '\\htmlClass',
-              }),
-            }}
-          />
+          <div className={styles.formula}>
+            <Typeset latex={drawn.latex} spoken="" inLine />
+          </div>
         </foreignObject>
       )
     case 'arrow':

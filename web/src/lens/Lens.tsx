@@ -6,10 +6,12 @@ import { useWorksheetStore } from '../worksheet/store'
 import { addressOf } from '../grid/address'
 import { EchoLines } from '../echo/EchoLines'
 import { CellLens } from './CellLens'
-import { ChartLens } from './ChartLens'
 import { DraftLens } from './DraftLens'
 import { ScratchLens } from './ScratchLens'
 import styles from './Lens.module.css'
+import { later } from '../page/later'
+
+const ChartLens = later(() => import('./ChartLens').then((module) => module.ChartLens))
 
 /** What is selected, seen closely: a cell, a chart, an entry that is being written, or else the last echo. */
 export const Lens = memo(function Lens() {

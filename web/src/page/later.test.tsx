@@ -1,6 +1,6 @@
 import { act, cleanup, render, screen } from '@testing-library/react'
 import { afterEach, expect, test } from 'vitest'
-import { later } from './later'
+import { later, loadTheRest } from './later'
 
 afterEach(cleanup)
 
@@ -32,4 +32,25 @@ test('what cannot be loaded is told', async () => {
   render(<Later text="leaf" />)
   await act(() => Promise.resolve())
   expect(screen.getByRole('alert').textContent).toContain('Reload the page.')
+})
+
+test('what is not large is loaded ahead, also after what cannot be', async () => {
+  const asked: string[] = []
+  const asks = (name: string, isLarge = false) =>
+    later(
+      () => {
+        asked.push(name)
+        return name === 'broken' ? Promise.reject<typeof Part>(new Error('gone')) : Promise.resolve(Part)
+      },
+      Meanwhile,
+      { isLarge },
+    )
+  const First = asks('first')
+  asks('broken')
+  asks('large', true)
+  asks('last')
+  await loadTheRest()
+  expect(asked).toEqual(['first', 'broken', 'last'])
+  render(<First text="leaf" />)
+  expect(screen.getByText('the part: leaf')).toBeTruthy()
 })

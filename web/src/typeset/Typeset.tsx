@@ -1,29 +1,9 @@
-import katex from 'katex'
-import { useMemo } from 'react'
+import { later } from '../page/later'
+import type { MathematicsProps } from './Mathematics'
 
-interface Props {
-  readonly latex: string
-  /** What a screen reader says. */
-  readonly spoken: string
-  readonly className?: string | undefined
-}
+const Plain = ({ spoken, className }: MathematicsProps) => <span className={className}>{spoken}</span>
 
-/** Typeset mathematics. The classes that colour references and mark the worked part come from the server. */
-export function Typeset({ latex, spoken, className }: Props) {
-  const html = useMemo(
-    () =>
-      katex.renderToString(`\\displaystyle ${latex}`, {
-        throwOnError: false,
-        output: 'html',
-        strict: false,
-        trust: (context) => context.command === '\\htmlClass',
-      }),
-    [latex],
-  )
-  return (
-    <span className={className}>
-      <span className="spoken">{spoken}</span>
-      <span aria-hidden="true" dangerouslySetInnerHTML={{ __html: html }} />
-    </span>
-  )
-}
+/** Typeset mathematics; what sets it is loaded with the first of it, and the words stand there meanwhile. */
+export const Typeset = later(() => import('./Mathematics').then((module) => module.Mathematics), Plain, {
+  Otherwise: Plain,
+})

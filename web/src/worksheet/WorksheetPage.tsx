@@ -12,6 +12,7 @@ import { Composer } from '../composer/Composer'
 import { Contents } from '../contents/Contents'
 import { Lens } from '../lens/Lens'
 import { Contained } from '../page/Contained'
+import { loadTheRest } from '../page/later'
 import { Page } from '../page/Page'
 import { Panels } from '../panels/Panels'
 import { Foot } from '../scratch/Foot'
@@ -56,9 +57,16 @@ export function WorksheetPage() {
   return <Opened key={`${id} ${at}`} worksheet={worksheet} at={at} />
 }
 
+/** The first view has so long for itself before the rest of the program is loaded. */
+const FIRST_MILLIS = 1_500
+
 function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at: number | null }) {
   const send = useKeep(worksheet.id)
   const client = useQueryClient()
+  useEffect(() => {
+    const timer = setTimeout(() => void loadTheRest(), FIRST_MILLIS)
+    return () => clearTimeout(timer)
+  }, [])
   const contentsOpen = useWorksheetStore((state) => state.contentsOpen)
   const lensOpen = useWorksheetStore((state) => state.lensOpen)
   const selection = useWorksheetStore((state) => state.selection)
