@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -61,6 +62,27 @@ class InterruptedTest extends Visit {
         assertThat(foot()).not().containsText("not kept yet");
         page.keyboard().press("Alt+h");
         assertThat(dialog().getByText("A4 = 17")).hasCount(2); // as it was written, and done again
+    }
+
+    @Test
+    void allPartsOfThePageAreThereThoughTheProgramIsStopped() {
+        newWorksheet();
+        for (String part : List.of("Mathematics", "ChartLens", "Finder", "Guide", "FindPanel", "NamePanel")) {
+            page.waitForFunction(
+                    "part => performance.getEntriesByType('resource').some(e => e.name.includes('/' + part))", part);
+        }
+        killProgram();
+        page.keyboard().press("Control+k");
+        Locator finder = page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(Pattern.compile("What do you want")));
+        finder.fill("name the cells");
+        page.keyboard().press("Enter");
+        page.getByLabel("name", new Page.GetByLabelOptions().setExact(true)).fill("room");
+        page.keyboard().press("Escape");
+        type("A1", "=1/3");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+        startProgram();
+        assertThat(at("A1")).containsText("0.3333333333");
     }
 
     @Test
