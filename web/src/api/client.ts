@@ -208,6 +208,7 @@ export const api = {
     ask(http.POST('/api/v1/calculate', { body: { expression, angle: null, style: null }, ...stoppedBy(signal) })),
   functions: (signal?: AbortSignal) => ask(http.GET('/api/v1/functions', stoppedBy(signal))),
   units: (signal?: AbortSignal) => ask(http.GET('/api/v1/units', stoppedBy(signal))),
+  styles: (signal?: AbortSignal) => ask(http.GET('/api/v1/styles', stoppedBy(signal))),
   rates: (signal?: AbortSignal) => ask(http.GET('/api/v1/rates', stoppedBy(signal))),
   exchange: (rates: readonly Omit<Rate, 'sample'>[]) => ask(http.PUT('/api/v1/rates', { body: rates })),
   forgetRates: () => ask(http.DELETE('/api/v1/rates')),

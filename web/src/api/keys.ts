@@ -28,6 +28,7 @@ export const keys = {
   calculation: (expression: string) => ['calculation', expression] as const,
   functions: ['functions'] as const,
   units: ['units'] as const,
+  styles: ['styles'] as const,
   constants: ['constants'] as const,
   rates: ['rates'] as const,
 }

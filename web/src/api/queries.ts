@@ -150,6 +150,8 @@ export const useTapeLines = (id: string) =>
 /** What the guide is made from; the same as long as the program runs. */
 export const useFunctions = () =>
   useQuery({ queryKey: keys.functions, queryFn: ({ signal }) => api.functions(signal), staleTime: Infinity })
+export const useStyles = () =>
+  useQuery({ queryKey: keys.styles, queryFn: ({ signal }) => api.styles(signal), staleTime: Infinity })
 export const useUnits = () =>
   useQuery({ queryKey: keys.units, queryFn: ({ signal }) => api.units(signal), staleTime: Infinity })
 export const useConstants = () =>

@@ -1,26 +1,8 @@
+import { useRates, useStyles } from '../api/queries'
 import styles from './Panel.module.css'
 
-const STYLES: readonly {
-  readonly value: string
-  readonly label: string
-  readonly digits: string
-  /** How many there are at first; null for as many as the number has. */
-  readonly usual: number | null
-}[] = [
-  { value: '', label: 'automatic', digits: '', usual: 0 },
-  { value: 'fixed', label: 'decimal places', digits: 'places', usual: 2 },
-  { value: 'significant', label: 'significant digits', digits: 'digits', usual: 4 },
-  { value: 'grouped', label: 'grouped, with places', digits: 'places', usual: 2 },
-  { value: 'percent', label: 'percent', digits: 'places', usual: null },
-  { value: 'scientific', label: 'scientific', digits: 'digits', usual: 4 },
-  { value: 'engineering', label: 'powers by thousands', digits: 'digits', usual: 4 },
-  { value: 'fraction', label: 'fraction', digits: '', usual: 0 },
-  { value: 'mixed', label: 'mixed number', digits: '', usual: 0 },
-  { value: 'repeating', label: 'repeating decimal', digits: '', usual: 0 },
-  { value: 'currency', label: 'money', digits: '', usual: 0 },
-]
-
-const CURRENCIES = ['EUR', 'USD', 'GBP', 'CHF', 'JPY', 'SEK', 'NOK', 'DKK', 'PLN', 'CZK']
+const AUTOMATIC = 'automatic'
+const EURO = 'EUR'
 const MOST = 30
 
 interface Props {
@@ -31,9 +13,16 @@ interface Props {
 
 /** A number style, with its digits or its currency. */
 export function StyleChoice({ style, onChoose }: Props) {
-  const [kind = '', part = ''] = style.split(' ')
-  const chosen = STYLES.find((each) => each.value === kind) ?? { value: kind, label: style, digits: '', usual: 0 }
-  const isKnown = STYLES.includes(chosen)
+  const { data: all = [] } = useStyles()
+  const [kind = AUTOMATIC, part = ''] = style === '' ? [] : style.split(' ')
+  const chosen = all.find(({ word }) => word === kind)
+  const isNumbered = chosen?.takes === 'places' || chosen?.takes === 'digits'
+  const choose = (word: string) => {
+    const next = all.find((each) => each.word === word)
+    if (word === AUTOMATIC) onChoose('')
+    else if (next?.takes === 'currency') onChoose(`${word} ${EURO}`)
+    else onChoose(next?.usual == null ? word : `${word} ${next.usual}`)
+  }
 
   // Plain fields: the lens draws this for every cell that is selected.
   return (
@@ -41,27 +30,22 @@ export function StyleChoice({ style, onChoose }: Props) {
       <select
         className={styles.plain}
         aria-label="Number style"
-        value={chosen.value}
-        onChange={(event) => {
-          const { value } = event.target
-          const next = STYLES.find((each) => each.value === value)
-          if (value === 'currency') onChoose('currency EUR')
-          else onChoose(next && next.digits !== '' && next.usual !== null ? `${value} ${next.usual}` : value)
-        }}
+        value={kind}
+        onChange={(event) => choose(event.target.value)}
       >
-        {!isKnown && <option value={chosen.value}>{style}</option>}
-        {STYLES.map(({ value, label }) => (
-          <option key={value} value={value}>
-            {label}
+        {!chosen && <option value={kind}>{style === '' ? AUTOMATIC : style}</option>}
+        {all.map(({ word, says }) => (
+          <option key={word} value={word}>
+            {says}
           </option>
         ))}
       </select>
-      {chosen.digits !== '' && (
+      {isNumbered && (
         <label>
           <input
             className={styles.plain}
             type="number"
-            aria-label={chosen.digits}
+            aria-label={chosen.takes}
             min={0}
             max={MOST}
             value={part}
@@ -72,21 +56,28 @@ export function StyleChoice({ style, onChoose }: Props) {
               else if (Number.isInteger(digits) && digits >= 0 && digits <= MOST) onChoose(`${kind} ${digits}`)
             }}
           />{' '}
-          {chosen.digits}
+          {chosen.takes}
         </label>
       )}
-      {kind === 'currency' && (
-        <select
-          className={styles.plain}
-          aria-label="Currency"
-          value={part}
-          onChange={(event) => onChoose(`currency ${event.target.value}`)}
-        >
-          {CURRENCIES.map((code) => (
-            <option key={code}>{code}</option>
-          ))}
-        </select>
-      )}
+      {chosen?.takes === 'currency' && <Currency code={part} onChoose={(code) => onChoose(`${kind} ${code}`)} />}
     </span>
+  )
+}
+
+/** One of the currencies that have a rate. */
+function Currency({ code, onChoose }: { readonly code: string; readonly onChoose: (code: string) => void }) {
+  const { data: rates } = useRates()
+  const codes = rates?.map((rate) => rate.code) ?? [code]
+  return (
+    <select
+      className={styles.plain}
+      aria-label="Currency"
+      value={code}
+      onChange={(event) => onChoose(event.target.value)}
+    >
+      {(codes.includes(code) ? codes : [code, ...codes]).map((each) => (
+        <option key={each}>{each}</option>
+      ))}
+    </select>
   )
 }

@@ -163,4 +163,17 @@ class StylesTest {
                 ? Rational.of(new BigInteger(parts[0]), new BigInteger(parts[1]))
                 : Rational.of(new BigDecimal(text));
     }
+
+    @Test
+    void everyNameThatIsToldIsAStyleAndEveryStyleIsToldOnce() {
+        assertThat(Styles.known())
+                .isEqualTo("automatic, currency EUR, engineering, engineering 4, fixed 2, fraction, grouped, grouped 2,"
+                        + " mixed, percent, percent 1, repeating, scientific, scientific 4, significant 4");
+        assertThat(Styles.known().split(", "))
+                .allMatch(name -> Styles.named(name).isPresent());
+        assertThat(Styles.all()).extracting(Styles.Named::word).doesNotHaveDuplicates();
+        assertThat(Styles.named("currency")).isEmpty();
+        assertThat(Styles.named("fixed")).isEmpty();
+        assertThat(Styles.named("fraction 2")).isEmpty();
+    }
 }

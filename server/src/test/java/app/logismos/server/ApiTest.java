@@ -147,6 +147,14 @@ class ApiTest {
     }
 
     @Test
+    void theStylesAreListedAsPeopleChooseThem() {
+        JsonNode styles = program.get("/styles").body();
+        assertThat(named(styles, "word", "fixed").at("/usual").asInt()).isEqualTo(2);
+        assertThat(named(styles, "word", "percent").at("/usual").isNull()).isTrue();
+        assertThat(named(styles, "word", "currency").at("/takes").asString()).isEqualTo("currency");
+    }
+
+    @Test
     void constantsCarryTheirUnitsAndSources() {
         JsonNode light = named(program.get("/constants").body(), "name", "c0");
         assertThat(light.at("/value/value").asString()).isEqualTo("299792458");
