@@ -90,7 +90,13 @@ const keyed = (key: string) => ({ 'Idempotency-Key': key })
 
 /** The calls of the server that the pages use. `at` is a revision to look back to; null for now. */
 export const api = {
-  worksheets: (signal?: AbortSignal) => ask(http.GET('/api/v1/worksheets', stoppedBy(signal))),
+  worksheets: (example: boolean | null, count: number, signal?: AbortSignal) =>
+    ask(
+      http.GET('/api/v1/worksheets', {
+        params: { query: { count, ...(example === null ? {} : { example }) } },
+        ...stoppedBy(signal),
+      }),
+    ),
   create: (title: string) => ask(http.POST('/api/v1/worksheets', { body: { title, copyOf: null } })),
   copy: (id: string, title: string) => ask(http.POST('/api/v1/worksheets', { body: { title, copyOf: id } })),
   retitle: (id: string, title: string) =>

@@ -18,10 +18,12 @@ export const PAGE_ROWS = 200
 const PICTURE_WAIT = 1_500
 
 /** The worksheets of the start page. */
-export const useWorksheets = () =>
+/** The worksheets that were changed last: examples, or others; null for both. */
+export const useWorksheets = (example: boolean | null, count: number) =>
   useQuery({
-    queryKey: keys.worksheets,
-    queryFn: ({ signal }) => api.worksheets(signal),
+    queryKey: [...keys.worksheets, example, count],
+    queryFn: ({ signal }) => api.worksheets(example, count, signal),
+    placeholderData: keepPreviousData,
     // Pictures are made beside the work, and examples while the program starts: both are looked for again.
     refetchInterval: ({ state }) =>
       state.data && (state.data.length === 0 || state.data.some((each) => each.isBehind)) ? PICTURE_WAIT : false,

@@ -15,7 +15,7 @@ import { findings, type Finding } from './findings'
 export function Finder({ text: initial }: { readonly text: string }) {
   const { worksheet, grids } = useOpenWorksheet()
   const commands = useContext(CommandsContext)
-  const { data: worksheets = [] } = useWorksheets()
+  const { data: worksheets = [] } = useWorksheets(null, 1_000)
   const { data: functions = [] } = useFunctions()
   const show = useWorksheetStore((state) => state.show)
   const selection = useWorksheetStore((state) => state.selection)

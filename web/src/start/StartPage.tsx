@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { App, Button } from 'antd'
+import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { api } from '../api/client'
 import { keys } from '../api/keys'
@@ -10,9 +11,14 @@ import type { Arrival } from '../worksheet/useFirstKeys'
 import { Card } from './Card'
 import styles from './StartPage.module.css'
 
+const AT_FIRST = 60
+const MOST = 1_000
+
 /** The worksheets as small pictures, the examples, and a new one. */
 export function StartPage() {
-  const { data: worksheets = [], error } = useWorksheets()
+  const [count, setCount] = useState(AT_FIRST)
+  const { data: own = [], error } = useWorksheets(false, count)
+  const { data: examples = [] } = useWorksheets(true, AT_FIRST)
   const client = useQueryClient()
   const navigate = useNavigate()
   const { message } = App.useApp()
@@ -24,8 +30,6 @@ export function StartPage() {
     },
     onError: (reason) => void message.error(reason.message),
   })
-  const own = worksheets.filter((worksheet) => !worksheet.example)
-  const examples = worksheets.filter((worksheet) => worksheet.example)
 
   return (
     <main className={styles.page}>
@@ -40,6 +44,11 @@ export function StartPage() {
       </header>
       {error && <p role="alert">{error.message}</p>}
       {own.length > 0 && <Shelf title="Your worksheets" worksheets={own} />}
+      {own.length === count && count < MOST && (
+        <Button className={styles.more ?? ''} onClick={() => setCount((now) => Math.min(now * 4, MOST))}>
+          Show older ones
+        </Button>
+      )}
       {examples.length > 0 && <Shelf title="Examples to start from" worksheets={examples} />}
     </main>
   )

@@ -3,6 +3,7 @@ package app.logismos.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -124,5 +125,23 @@ class WorksheetLifeTest {
 
     private static Program.Answer act(Program program, String id, String act) {
         return program.post("/worksheets/" + id + "/acts", "{\"act\":" + act + "}");
+    }
+
+    @Test
+    void worksheetsAreListedFromTheOneThatWasChangedLastSoManyAsAreAskedFor() {
+        try (Program program = Program.start(data, false)) {
+            for (String title : List.of("First", "Second", "Third")) {
+                program.newWorksheet(title);
+            }
+            assertThat(program.get("/worksheets").body()).hasSize(3);
+            JsonNode two = program.get("/worksheets?count=2").body();
+            assertThat(two).hasSize(2);
+            assertThat(two.at("/0/title").asString()).isEqualTo("Third");
+            assertThat(program.get("/worksheets?example=true").body()).isEmpty();
+            assertThat(program.get("/worksheets?example=false&count=1").body()).hasSize(1);
+            assertThat(program.get("/worksheets?count=0").status()).isEqualTo(400);
+            assertThat(program.get("/worksheets?count=1001").at("/detail"))
+                    .isEqualTo("`count` is 1 to 1000, was 1001.");
+        }
     }
 }

@@ -17,10 +17,11 @@ class PictureStore {
         this.entities = entities;
     }
 
-    /** All pictures, by their worksheets. */
+    /** The pictures of some worksheets, by these. */
     @Transactional(readOnly = true)
-    Map<String, PictureRow> all() {
-        return entities.createQuery("from PictureRow", PictureRow.class)
+    Map<String, PictureRow> of(List<String> worksheets) {
+        return entities.createQuery("from PictureRow where worksheetId in :ids", PictureRow.class)
+                .setParameter("ids", worksheets)
                 .getResultStream()
                 .collect(Collectors.toMap(row -> row.worksheetId, Function.identity()));
     }

@@ -1,6 +1,7 @@
 package app.logismos.server.worksheet;
 
 import app.logismos.server.web.NotFound;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -49,9 +50,9 @@ class Pictures implements DisposableBean {
         this.json = json;
     }
 
-    /** The pictures as they were made last, by worksheet. */
-    Map<String, PictureRow> all() {
-        return store.all();
+    /** The pictures of some worksheets as they were made last, by worksheet. */
+    Map<String, PictureRow> of(List<String> worksheets) {
+        return store.of(worksheets);
     }
 
     /** As it stands in answers; nothing where it was never made or cannot be read. */

@@ -38,6 +38,7 @@ class WorksheetEndpoint {
     private static final int NEW_ROWS = 8;
     private static final int MOST_COMMANDS = 10_000;
     private static final int NEW_COLUMNS = 5;
+    private static final int MOST_LISTED = 1_000;
 
     private final WorksheetList list;
     private final OpenWorksheets open;
@@ -125,11 +126,22 @@ class WorksheetEndpoint {
             @InLowerCase(JournalRow.Kind.class) String kind,
             String says) {}
 
-    /** All worksheets, with their pictures. */
+    /**
+     * Worksheets with their pictures, those changed last first.
+     *
+     * @param example only examples, or only others; all where nothing is said
+     * @param count so many at the most
+     */
     @GetMapping
-    List<Listed> list() {
-        Map<String, PictureRow> drawn = pictures.all();
-        return list.all().stream()
+    List<Listed> list(
+            @RequestParam Optional<Boolean> example, @RequestParam(defaultValue = MOST_LISTED + "") int count) {
+        if (count < 1 || count > MOST_LISTED) {
+            throw new BadRequest("`count` is 1 to " + MOST_LISTED + ", was " + count + ".");
+        }
+        List<WorksheetStore.Row> rows = list.rows(example, count);
+        Map<String, PictureRow> drawn =
+                pictures.of(rows.stream().map(WorksheetStore.Row::id).toList());
+        return rows.stream()
                 .map(row -> {
                     Optional<PictureRow> own = Optional.ofNullable(drawn.get(row.id()));
                     return new Listed(

@@ -27,15 +27,20 @@ public class WorksheetList {
         this.clock = clock;
     }
 
-    /** All that are not deleted, those changed last first. */
-    List<WorksheetStore.Row> all() {
-        return store.rows();
+    /**
+     * Those that are not deleted, the ones changed last first.
+     *
+     * @param example only examples, or only others; nothing for both
+     * @param most so many at the most
+     */
+    List<WorksheetStore.Row> rows(Optional<Boolean> example, int most) {
+        return store.rows(example, most);
     }
 
     /** The id of an example with this title. */
     public Optional<String> example(String title) {
-        return store.rows().stream()
-                .filter(row -> row.example() && row.title().equals(title))
+        return store.rows(Optional.of(true), Integer.MAX_VALUE).stream()
+                .filter(row -> row.title().equals(title))
                 .map(WorksheetStore.Row::id)
                 .findFirst();
     }

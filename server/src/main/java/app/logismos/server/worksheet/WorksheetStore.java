@@ -57,13 +57,21 @@ class WorksheetStore {
         }
     }
 
-    /** The worksheets that are not deleted, those changed last first. */
+    /**
+     * The worksheets that are not deleted, those changed last first.
+     *
+     * @param example only examples, or only others; nothing for both
+     * @param most so many at the most
+     */
     @Transactional(readOnly = true)
-    List<Row> rows() {
+    List<Row> rows(Optional<Boolean> example, int most) {
         return entities.createQuery(
                         "select id, title, example, revision, changedAt from WorksheetRow where deletedAt is null"
+                                + example.map(only -> only ? " and example" : " and not example")
+                                        .orElse("")
                                 + " order by changedAt desc",
                         Row.class)
+                .setMaxResults(most)
                 .getResultList();
     }
 
