@@ -16,8 +16,9 @@ import type { Cell, Edit, Run } from './types'
 export const PAGE_ROWS = 200
 
 const PICTURE_WAIT = 1_500
+/** Half a minute: the program has started by then. */
+const MOST_LOOKS = 20
 
-/** The worksheets of the start page. */
 /** The worksheets that were changed last: examples, or others; null for both. */
 export const useWorksheets = (example: boolean | null, count: number) =>
   useQuery({
@@ -25,8 +26,10 @@ export const useWorksheets = (example: boolean | null, count: number) =>
     queryFn: ({ signal }) => api.worksheets(example, count, signal),
     placeholderData: keepPreviousData,
     // Pictures are made beside the work, and examples while the program starts: both are looked for again.
-    refetchInterval: ({ state }) =>
-      state.data && (state.data.length === 0 || state.data.some((each) => each.isBehind)) ? PICTURE_WAIT : false,
+    refetchInterval: ({ state: { data, dataUpdateCount } }) => {
+      const isStarting = example !== false && data?.length === 0 && dataUpdateCount < MOST_LOOKS
+      return isStarting || data?.some((each) => each.isBehind) ? PICTURE_WAIT : false
+    },
   })
 
 /** Sections, blocks and names of a worksheet; fetched again after each edit. */

@@ -9,10 +9,12 @@ interface Props {
   /** As the server reads it: `fixed 2`, `currency EUR`; empty for the automatic one. */
   readonly style: string
   readonly onChoose: (style: string) => void
+  /** Whether it has the keyboard at once. */
+  readonly autoFocus?: boolean
 }
 
 /** A number style, with its digits or its currency. */
-export function StyleChoice({ style, onChoose }: Props) {
+export function StyleChoice({ style, onChoose, autoFocus = false }: Props) {
   const { data: all = [] } = useStyles()
   const [kind = AUTOMATIC, part = ''] = style === '' ? [] : style.split(' ')
   const chosen = all.find(({ word }) => word === kind)
@@ -30,6 +32,7 @@ export function StyleChoice({ style, onChoose }: Props) {
       <select
         className={styles.plain}
         aria-label="Number style"
+        autoFocus={autoFocus}
         value={kind}
         onChange={(event) => choose(event.target.value)}
       >

@@ -23,7 +23,11 @@ export function StylePanel() {
   return (
     <Modal open title={`Number style of ${areaText(now.area)}`} footer={null} onCancel={close} width={460}>
       <div className={styles.form}>
-        <StyleChoice style={styleOf(now)} onChoose={(style) => void give(now, style).catch(() => undefined)} />
+        <StyleChoice
+          autoFocus
+          style={styleOf(now)}
+          onChoose={(style) => void give(now, style).catch(() => undefined)}
+        />
         {data && <output className={styles.sample}>{data.cell.display || 'empty'}</output>}
         <p className={styles.says}>
           {linesOf(now) === 'columns' ? 'Kept for the whole columns.' : 'Only the look changes; all digits stay.'}

@@ -45,7 +45,7 @@ export function StartPage() {
       {error && <p role="alert">{error.message}</p>}
       {own.length > 0 && <Shelf title="Your worksheets" worksheets={own} />}
       {own.length === count && count < MOST && (
-        <Button className={styles.more ?? ''} onClick={() => setCount((now) => Math.min(now * 4, MOST))}>
+        <Button className={styles.older ?? ''} onClick={() => setCount((now) => Math.min(now * 4, MOST))}>
           Show older ones
         </Button>
       )}

@@ -193,11 +193,6 @@ class OpenWorksheets {
         return bytes;
     }
 
-    /** How many are held. */
-    int count() {
-        return places.size();
-    }
-
     /** Refuses what is no worksheet. */
     void check(String id) {
         if (!store.isKept(id)) {
