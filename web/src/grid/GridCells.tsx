@@ -60,6 +60,12 @@ export function GridCells({ grid }: { readonly grid: Grid }) {
   useClipboard(grid, cells, body)
   const geometry: Geometry = { widths, rows, headings }
 
+  // The keyboard comes with a selection, not with every change of the grid: somebody may be writing elsewhere by then.
+  useEffect(() => {
+    if (!focus || isWriting || useWorksheetStore.getState().panel !== null) return
+    if (document.activeElement !== body.current) body.current?.focus({ preventScroll: true })
+  }, [focus, isWriting])
+
   useEffect(() => {
     if (!focus) return
     const place = rows.placeOf(focus.row) - headings
@@ -68,10 +74,9 @@ export function GridCells({ grid }: { readonly grid: Grid }) {
     const room = (box?.clientHeight ?? 0) - LETTERS_HEIGHT - headings * ROW_HEIGHT
     const isShown = box !== null && top >= box.scrollTop && top + ROW_HEIGHT <= box.scrollTop + room
     if (place >= 0 && !isShown) virtual.scrollToIndex(place)
-    if (!isWriting && document.activeElement !== body.current) body.current?.focus({ preventScroll: true })
     const cell = document.getElementById(`cell-${grid.id}-${addressOf(focus)}`)
     if (cell && !isInView(cell)) cell.scrollIntoView({ block: 'nearest', inline: 'nearest' })
-  }, [focus, isWriting, virtual, rows, headings, grid.id, grid.headings])
+  }, [focus, virtual, rows, headings, grid.id, grid.headings])
 
   const template = `${ROW_HEAD}px ${widths
     .filter((width) => width > 0)

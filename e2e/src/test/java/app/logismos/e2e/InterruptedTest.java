@@ -86,6 +86,29 @@ class InterruptedTest extends Visit {
     }
 
     @Test
+    void whatAnotherPageChangesTakesTheKeyboardFromNobody() {
+        newWorksheet();
+        type("A1", "5");
+        at("A1").click();
+        page.keyboard().press("Alt+s");
+        page.keyboard().type("12+");
+        Page other = browser.beside(page);
+        other.navigate(page.url());
+        other.locator("[data-cell='A1']").click();
+        other.keyboard().press("Control+k");
+        other.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(Pattern.compile("What do you want")))
+                .fill("number style");
+        other.locator("#finder-list [role=option]").first().waitFor();
+        other.keyboard().press("Enter");
+        Locator style = other.getByRole(AriaRole.DIALOG).getByLabel("Number style");
+        style.selectOption("fixed");
+        assertThat(style).isFocused();
+        assertThat(at("A1")).hasText("5.00");
+        page.keyboard().type("30");
+        assertThat(page.getByLabel("Scratch")).hasValue("12+30");
+    }
+
+    @Test
     void whatCouldNotBeSentIsSentByTheNextPage() {
         newWorksheet();
         type("A1", "5");
