@@ -47,6 +47,9 @@ import org.jspecify.annotations.Nullable;
 final class Links {
     private final Worksheet worksheet;
     private final Dependents dependents;
+    /** What formulas have found out to refer to comes and goes by itself: the same cells may also stand in the formula. */
+    private final Dependents finders;
+
     private final List<CellStore<Formula>> linked = new CopyOnWriteArrayList<>();
     private final List<Map<Expression, Formula>> formulas = new ArrayList<>();
     private final Map<String, Integer> numbers = new ConcurrentHashMap<>();
@@ -61,17 +64,19 @@ final class Links {
     private int changedRound;
 
     Links(Worksheet worksheet) {
-        this(worksheet, new Dependents(), new Users(), new Users(), new Long2ObjectOpenHashMap<>());
+        this(worksheet, new Dependents(), new Dependents(), new Users(), new Users(), new Long2ObjectOpenHashMap<>());
     }
 
     private Links(
             Worksheet worksheet,
             Dependents dependents,
+            Dependents finders,
             Users usersOfNames,
             Users usersOfTitles,
             Long2ObjectOpenHashMap<Plan> found) {
         this.worksheet = worksheet;
         this.dependents = dependents;
+        this.finders = finders;
         this.usersOfNames = usersOfNames;
         this.usersOfTitles = usersOfTitles;
         this.found = found;
@@ -80,7 +85,12 @@ final class Links {
     /** The same for an overlay of the worksheet, to be changed by itself; as long as it is used, this must not change. */
     Links overlay(Worksheet overlaid) {
         Links overlay = new Links(
-                overlaid, dependents.overlay(), usersOfNames.overlay(), usersOfTitles.overlay(), found.clone());
+                overlaid,
+                dependents.overlay(),
+                finders.overlay(),
+                usersOfNames.overlay(),
+                usersOfTitles.overlay(),
+                found.clone());
         synchronized (this) {
             overlay.numbers.putAll(numbers);
             overlay.grids.addAll(grids);
@@ -245,7 +255,7 @@ final class Links {
             return false;
         }
         forget(key);
-        dependents.add(now, key);
+        finders.add(now, key);
         found.put(key, now);
         return true;
     }
@@ -266,7 +276,7 @@ final class Links {
     private void forget(long key) {
         Plan before = found.remove(key);
         if (before != null) {
-            dependents.remove(before, key);
+            finders.remove(before, key);
         }
     }
 
@@ -410,6 +420,7 @@ final class Links {
     /** Visits the formulas that refer to a cell, perhaps more than once. */
     void forEachDependent(long cell, LongConsumer visitor) {
         dependents.forEach(cell, visitor);
+        finders.forEach(cell, visitor);
     }
 
     /**
@@ -425,11 +436,18 @@ final class Links {
                 queue.add(dependent);
             }
         };
-        cells.forEach((long cell) -> dependents.expand(cell, expanded, meet));
+        cells.forEach((long cell) -> expand(cell, expanded, meet));
         for (int i = 0; i < queue.size(); i++) {
-            dependents.expand(queue.getLong(i), expanded, meet);
+            expand(queue.getLong(i), expanded, meet);
         }
         return queue;
+    }
+
+    private void expand(long cell, Set<Object> expanded, LongConsumer meet) {
+        dependents.expand(cell, expanded, meet);
+        if (!found.isEmpty()) {
+            finders.expand(cell, expanded, meet);
+        }
     }
 
     /** The cells among {@code candidates} that a formula refers to. */

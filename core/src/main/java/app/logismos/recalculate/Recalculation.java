@@ -245,10 +245,13 @@ final class Recalculation {
             }
             moved.forEach((long cell) -> layout.forEachWaiting(cell, again::add));
             again.removeIf(key -> !links.isFormula(key));
+            // Where a cell that it depends on has moved, a formula may find others: also one that found itself before.
+            LongArrayList felt = links.downstream(moved);
             moved.addAll(again);
             LongOpenHashSet next = new LongOpenHashSet(links.downstream(moved));
             next.addAll(again);
             next.removeAll(circling);
+            links.forget(felt);
             LongOpenHashSet forced = new LongOpenHashSet(again);
             moved.clear();
             again.clear();

@@ -23,6 +23,11 @@ import org.junit.jupiter.api.Test;
 class RandomSheetsTest {
     private static final int SIDE = 6;
 
+    /** The kinds of entries, and those of them that do not both name cells and find others. */
+    private static final int KINDS = 25;
+
+    private static final int PLAIN_KINDS = 22;
+
     @Test
     void recalculatingTheDependentsEqualsRecalculatingEverything() {
         Seeded.cases(300, random -> {
@@ -41,7 +46,9 @@ class RandomSheetsTest {
         Seeded.cases(300, random -> {
             LiveWorksheet live = Sheets.empty();
             for (int i = 0; i < 20; i++) {
-                tried(live, typing(random));
+                // Not all kinds: of tables that keep each other from coming to rest, which one gives way may then
+                // differ.
+                tried(live, typing(random, PLAIN_KINDS));
             }
             LiveWorksheet opened = Sheets.empty();
             List<Edit> all = new ArrayList<>();
@@ -159,7 +166,7 @@ class RandomSheetsTest {
             case 0 -> naming(random, live);
             case 1 -> List.of(new Edit.ChangeBlock(renamed(random, live)));
             case 2 -> List.of(restructuring(random));
-            default -> typing(random);
+            default -> typing(random, KINDS);
         };
     }
 
@@ -193,16 +200,16 @@ class RandomSheetsTest {
         return Block.Grid.of("b", title, grid.rows(), grid.columns());
     }
 
-    private static List<Edit> typing(Random random) {
+    private static List<Edit> typing(Random random, int kinds) {
         List<Edit.Typed> typed = new ArrayList<>();
         for (int i = random.nextInt(4); i >= 0; i--) {
-            typed.add(new Edit.Typed(Sheets.at(cell(random)), entry(random)));
+            typed.add(new Edit.Typed(Sheets.at(cell(random)), entry(random, kinds)));
         }
         return List.of(new Edit.Enter(random.nextInt(4) == 0 ? "b" : "a", typed));
     }
 
-    private static String entry(Random random) {
-        return switch (random.nextInt(22)) {
+    private static String entry(Random random, int kinds) {
+        return switch (random.nextInt(kinds)) {
             case 0 -> "";
             case 1, 2 -> String.valueOf(random.nextInt(9) - 2);
             case 3 -> "text";
@@ -220,6 +227,11 @@ class RandomSheetsTest {
             case 15 -> "=sort(" + area(random) + ")";
             case 16 -> "=shifted(" + cell(random) + ", " + random.nextInt(3) + ", " + random.nextInt(2) + ")";
             case 17 -> "=sum(B:B)";
+            case 22 -> "=" + cell(random) + "+shifted(" + cell(random) + ", " + cell(random) + ", 0)";
+            case 23 -> {
+                String area = area(random);
+                yield "=sum(" + area + ")+sum(shifted(" + area + ", " + cell(random) + ", " + random.nextInt(2) + "))";
+            }
             case 18 -> (1 + random.nextInt(9)) + " kg";
             case 19 -> "=lookup(" + cell(random) + ", " + area(random) + ")";
             default -> "=" + cell(random) + "+" + cell(random) + "*2";

@@ -154,4 +154,25 @@ class ShiftedTest {
     private static List<String> cells(Change change) {
         return change.cells().stream().map(cell -> cell.cell().toString()).toList();
     }
+
+    @Test
+    void whatAFormulaNamesIsStillFollowedWhenItNoLongerFindsIt() {
+        LiveWorksheet live = Sheets.empty();
+        Sheets.type(
+                live,
+                "A1",
+                "1",
+                "A2",
+                "10",
+                "C1",
+                "0",
+                "B1",
+                "=A1+shifted(A1, C1, 0)",
+                "B2",
+                "=sum(A1:A2)+sum(shifted(A1:A2, C1, 0))");
+        Sheets.type(live, "C1", "1");
+        Sheets.type(live, "A1", "5");
+        assertThat(Sheets.shown(live, "B1")).isEqualTo("15");
+        assertThat(Sheets.shown(live, "B2")).isEqualTo("25");
+    }
 }
