@@ -16,7 +16,8 @@ final class OpenWorksheet {
     /** A page that was away for long sends hardly more again. */
     private static final int MOST_KEYS = 10_000;
 
-    // Measured with 500 cells of 5 to 20 letters each; see docs/benchmarks.md.
+    // On the high side of the figures in docs/benchmarks.md: a cell takes 96 to 138 bytes, and few have less than five
+    // letters.
     private static final long BYTES = 100_000;
     private static final long BYTES_A_LETTER = 60;
     private static final long BYTES_A_CHANGE = 200;
