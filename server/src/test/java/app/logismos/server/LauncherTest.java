@@ -64,6 +64,7 @@ class LauncherTest {
                 "web/pom.xml",
                 "web/package-lock.json",
                 "web/index.html",
+                "web/build.mjs",
                 "web/vite.config.ts",
                 "docs/openapi.json")) {
             Files.writeString(home.resolve(file), file);
