@@ -13,6 +13,8 @@ public final class Plain {
     private static final int LAST_PLAIN_EXPONENT = 21;
     private static final int FIRST_PLAIN_EXPONENT = -7;
 
+    private static final BigInteger FIVE = BigInteger.valueOf(5);
+    private static final double BITS_OF_FIVE = Math.log(5) / Math.log(2);
     private static final double BITS_PER_DIGIT = Math.log(10) / Math.log(2);
     private static final int SHOWN_ENDS = 20;
     private static final int LEADING_BITS = 400;
@@ -81,19 +83,24 @@ public final class Plain {
 
     /** A fraction as a decimal, where one of so many significant digits says all of it. */
     public static Optional<String> decimal(Rational number, int mostDigits) {
-        int factors = number.denominator().getLowestSetBit();
-        boolean isLong = factors > mostDigits * 4
+        int twos = number.denominator().getLowestSetBit();
+        boolean isLong = twos > mostDigits * 4
                 || number.denominator().bitLength() > mostDigits * 4
                 || number.numerator().bitLength() > mostDigits * 8;
         if (isLong) {
             return Optional.empty();
         }
-        try {
-            BigDecimal decimal = new BigDecimal(number.numerator()).divide(new BigDecimal(number.denominator()));
-            return decimal.precision() <= mostDigits ? Optional.of(decimal.toPlainString()) : Optional.empty();
-        } catch (ArithmeticException endless) {
+        BigInteger odd = number.denominator().shiftRight(twos);
+        // Powers of five all have different lengths in bits, so only one can be this number.
+        int fives = (int) Math.ceil((odd.bitLength() - 1) / BITS_OF_FIVE);
+        if (!FIVE.pow(fives).equals(odd)) {
             return Optional.empty();
         }
+        int places = Math.max(twos, fives);
+        BigInteger digits =
+                number.numerator().multiply(FIVE.pow(places - fives)).shiftLeft(places - twos);
+        BigDecimal decimal = new BigDecimal(digits, places);
+        return decimal.precision() <= mostDigits ? Optional.of(decimal.toPlainString()) : Optional.empty();
     }
 
     private static String multiple(PiMultiple number) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.logismos.Seeded;
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,6 +27,28 @@ class PlainTest {
         for (BigInteger number : new BigInteger[] {power.subtract(BigInteger.ONE), power, power.add(BigInteger.ONE)}) {
             assertThat(LongDecimal.of(number)).isEqualTo(number.toString());
         }
+    }
+
+    @Test
+    void aFractionIsADecimalWhereADivisionComesToAnEnd() {
+        int[] primes = {2, 5, 10, 3, 7};
+        Seeded.cases(2_000, random -> {
+            BigInteger below = BigInteger.ONE;
+            for (int i = random.nextInt(30); i > 0; i--) {
+                below = below.multiply(BigInteger.valueOf(primes[random.nextInt(random.nextInt(8) == 0 ? 5 : 3)]));
+            }
+            BigInteger above = new BigInteger(1 + random.nextInt(90), random);
+            Rational number = Rational.of(random.nextBoolean() ? above : above.negate(), below);
+            Optional<String> divided;
+            try {
+                divided = Optional.of(new BigDecimal(number.numerator())
+                        .divide(new BigDecimal(number.denominator()))
+                        .toPlainString());
+            } catch (ArithmeticException endless) {
+                divided = Optional.empty();
+            }
+            assertThat(Plain.decimal(number, 300)).isEqualTo(divided);
+        });
     }
 
     @Test

@@ -1,7 +1,5 @@
 package app.logismos.server.worksheet;
 
-import app.logismos.server.stored.StoredForm;
-import app.logismos.sheet.Edit;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EmbeddedId;
@@ -32,9 +30,5 @@ class StripRow {
             @Column(name = "grid_id") String gridId,
             @Column(name = "column_no") int column,
             @Column(name = "strip_no") int strip)
-            implements Serializable {
-        static Key of(String worksheet, String grid, Edit.Typed typed) {
-            return new Key(worksheet, grid, typed.cell().column(), typed.cell().row() / StoredForm.STRIP);
-        }
-    }
+            implements Serializable {}
 }

@@ -122,7 +122,11 @@ class StripStore {
         return Stream.concat(draft.edits().stream(), draft.inverse().stream())
                 .filter(Edit.Enter.class::isInstance)
                 .map(Edit.Enter.class::cast)
-                .flatMap(enter -> enter.cells().stream().map(typed -> StripRow.Key.of(id, enter.grid(), typed)))
+                .flatMap(enter -> enter.cells().stream()
+                        .map(Edit.Typed::cell)
+                        .map(cell -> new Address(cell.column(), cell.row() / StoredForm.STRIP))
+                        .distinct()
+                        .map(strip -> new StripRow.Key(id, enter.grid(), strip.column(), strip.row())))
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 }

@@ -198,6 +198,7 @@ class WorksheetViews {
         Value value = live.value(grid, at);
         Optional<Address> from = live.laidOutFrom(grid, at);
         Display display = live.display(grid, at);
+        Value measured = display.measured(value);
         return new CellJson(
                 grid,
                 at,
@@ -207,10 +208,8 @@ class WorksheetViews {
                 cell.map(Cell::isCalculated).orElse(from.isPresent()),
                 value.kind().name().toLowerCase(Locale.ROOT),
                 display.text(value),
-                InFull.text(display.measured(value)).map(display.mark()::number).orElse(null),
-                display.measured(value) instanceof Quantity quantity
-                        ? quantity.unit().symbol()
-                        : null,
+                InFull.text(measured).map(display.mark()::number).orElse(null),
+                measured instanceof Quantity quantity ? quantity.unit().symbol() : null,
                 isExact(value),
                 live.worksheet().names().of(grid, new Area(at, at)).orElse(null),
                 from.orElse(null),
