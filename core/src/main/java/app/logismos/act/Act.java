@@ -97,7 +97,7 @@ public sealed interface Act {
 
         @Override
         public List<Edit> edits(LiveWorksheet live) {
-            return List.of(SeriesWriting.edit(this));
+            return List.of(SeriesWriting.edit(this, live.worksheet().units()));
         }
     }
 

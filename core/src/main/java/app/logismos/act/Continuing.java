@@ -37,9 +37,11 @@ final class Continuing {
                 edits.add(new Edit.CopyCells(act.grid(), source, act.grid(), target));
             } else {
                 List<Address> places = cells(target);
-                List<String> entries = Pattern.of(cells.stream()
-                                .map(at -> live.worksheet().textIn(act.grid(), at))
-                                .toList())
+                List<String> entries = Pattern.of(
+                                cells.stream()
+                                        .map(at -> live.worksheet().textIn(act.grid(), at))
+                                        .toList(),
+                                live.worksheet().units())
                         .next(places.size());
                 IntStream.range(0, places.size())
                         .forEach(i -> typed.add(new Edit.Typed(places.get(i), entries.get(i))));

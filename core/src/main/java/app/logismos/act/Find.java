@@ -41,7 +41,7 @@ public record Find(String text, boolean matchCase) {
         String shown = live.display(grid, at).text(live.value(grid, at));
         String entry = cell.text(at);
         if (has(entry) || has(shown)) {
-            found.add(new Found(grid, at, live.display().mark().write(entry), shown));
+            found.add(new Found(grid, at, live.display().write(entry), shown));
         }
     }
 

@@ -5,6 +5,7 @@ import app.logismos.formula.Parser;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.unit.UnitCatalogue;
 import java.util.List;
 
 /** A cell that is tried with other values, and the values that it can be run through. */
@@ -44,11 +45,11 @@ public final class Inputs {
      *
      * @throws EditRefused where the ends are of unlike kinds, or there are too many
      */
-    public static List<String> spaced(String from, String to, int count) {
+    public static List<String> spaced(String from, String to, int count, UnitCatalogue units) {
         if (count > MOST) {
             throw new EditRefused(
                     "An input runs through " + MOST + " values at the most, and these are " + count + ".");
         }
-        return SeriesWriting.spaced(from, to, count);
+        return SeriesWriting.spaced(from, to, count, units);
     }
 }

@@ -4,6 +4,7 @@ import app.logismos.formula.EntryReader;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
@@ -53,13 +54,13 @@ final class Pattern {
         this.goesOn = goesOn;
     }
 
-    static Pattern of(List<String> entries) {
+    static Pattern of(List<String> entries, UnitCatalogue units) {
         return new Pattern(
                 entries,
-                numbers(entries)
-                        .or(() -> dates(entries))
+                numbers(entries, units)
+                        .or(() -> dates(entries, units))
                         .or(() -> rounds(entries))
-                        .or(() -> numbered(entries))
+                        .or(() -> numbered(entries, units))
                         .orElse(at -> entries.get(at % entries.size())));
     }
 
@@ -77,9 +78,10 @@ final class Pattern {
     }
 
     /** Two numbers or more with the same difference, or three with the same ratio; all with one unit or none. */
-    private static Optional<IntFunction<String>> numbers(List<String> entries) {
-        Optional<List<Rational>> read = entries.size() < 2 ? Optional.empty() : all(entries, Pattern::number);
-        if (read.isEmpty() || !isAlike(entries)) {
+    private static Optional<IntFunction<String>> numbers(List<String> entries, UnitCatalogue units) {
+        Optional<List<Rational>> read =
+                entries.size() < 2 ? Optional.empty() : all(entries, entry -> number(entry, units));
+        if (read.isEmpty() || !isAlike(entries, units)) {
             return Optional.empty();
         }
         List<Rational> numbers = read.get();
@@ -90,7 +92,7 @@ final class Pattern {
                 .allMatch(i -> numbers.get(i).minus(numbers.get(i - 1)).equals(step));
         if (isEven) {
             return Optional.of(at ->
-                    written(exact(first.plus(exact(step.times(Rational.of(at))))), entries.get(0), places));
+                    written(exact(first.plus(exact(step.times(Rational.of(at))))), entries.get(0), places, units));
         }
         boolean canGrow = numbers.size() > 2 && numbers.stream().noneMatch(number -> number.signum() == 0);
         Rational ratio = canGrow ? exact(numbers.get(1).dividedBy(first)) : first;
@@ -104,7 +106,7 @@ final class Pattern {
                     for (int i = 0; i < at; i++) {
                         number = exact(number.times(ratio));
                     }
-                    return written(number, entries.get(0), places);
+                    return written(number, entries.get(0), places, units);
                 })
                 : Optional.empty();
     }
@@ -113,21 +115,21 @@ final class Pattern {
         return (Rational) result;
     }
 
-    private static Optional<Rational> number(String entry) {
-        Value value = EntryReader.value(entry);
+    private static Optional<Rational> number(String entry, UnitCatalogue units) {
+        Value value = EntryReader.value(entry, units);
         Real real = value instanceof NumberValue number
                 ? number.real()
                 : value instanceof Quantity quantity ? quantity.number() : Real.from(0);
         return real instanceof Rational rational ? Optional.of(rational) : Optional.empty();
     }
 
-    private static boolean isAlike(List<String> entries) {
-        return entries.stream().map(Pattern::behind).distinct().count() == 1;
+    private static boolean isAlike(List<String> entries, UnitCatalogue units) {
+        return entries.stream().map(entry -> behind(entry, units)).distinct().count() == 1;
     }
 
     /** What stands behind the number: a percent sign, a unit, or nothing. */
-    private static String behind(String entry) {
-        Value value = EntryReader.value(entry);
+    private static String behind(String entry, UnitCatalogue units) {
+        Value value = EntryReader.value(entry, units);
         if (value instanceof Quantity quantity) {
             return quantity.unit().symbol();
         }
@@ -145,13 +147,13 @@ final class Pattern {
     }
 
     /** A number as an entry like another one, with as many decimal places at least. */
-    static String written(Rational number, String like, int places) {
-        boolean isPercent = behind(like).equals("%");
+    static String written(Rational number, String like, int places, UnitCatalogue units) {
+        boolean isPercent = behind(like, units).equals("%");
         Rational shown = isPercent ? exact(number.times(Rational.of(100))) : number;
         String text = Plain.decimal(shown, MOST_DIGITS)
                 .map(decimal -> padded(decimal, places))
                 .orElseGet(() -> Plain.text(shown));
-        if (EntryReader.value(like) instanceof Quantity quantity) {
+        if (EntryReader.value(like, units) instanceof Quantity quantity) {
             return quantity.unit().behind(text);
         }
         return isPercent ? text + (like.strip().endsWith(" %") ? " %" : "%") : text;
@@ -164,10 +166,10 @@ final class Pattern {
     }
 
     /** One date goes on by days, several by their difference: in months where they have the same day. */
-    private static Optional<IntFunction<String>> dates(List<String> entries) {
+    private static Optional<IntFunction<String>> dates(List<String> entries, UnitCatalogue units) {
         return all(
                         entries,
-                        entry -> EntryReader.value(entry) instanceof Moment.Date date
+                        entry -> EntryReader.value(entry, units) instanceof Moment.Date date
                                 ? Optional.of(date.date())
                                 : Optional.<LocalDate>empty())
                 .flatMap(Pattern::evenly)
@@ -226,10 +228,10 @@ final class Pattern {
     }
 
     /** Texts with one beginning and a number behind it. */
-    private static Optional<IntFunction<String>> numbered(List<String> entries) {
+    private static Optional<IntFunction<String>> numbered(List<String> entries, UnitCatalogue units) {
         Optional<List<Matcher>> read = all(
                 entries,
-                entry -> EntryReader.value(entry) instanceof Text
+                entry -> EntryReader.value(entry, units) instanceof Text
                         ? Optional.of(NUMBERED.matcher(entry)).filter(Matcher::matches)
                         : Optional.<Matcher>empty());
         if (read.isEmpty()

@@ -1,6 +1,6 @@
 package app.logismos.act;
 
-import app.logismos.display.DecimalMark;
+import app.logismos.display.Display;
 import app.logismos.formula.Address;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Edit;
@@ -20,7 +20,7 @@ final class Replacing {
         }
         int flags = Pattern.LITERAL | (act.matchCase() ? 0 : Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
         Pattern find = Pattern.compile(act.find(), flags);
-        DecimalMark mark = live.display().mark();
+        Display display = live.display();
         List<Edit> edits = new ArrayList<>();
         live.worksheet()
                 .outline()
@@ -30,10 +30,10 @@ final class Replacing {
                     List<Edit.Typed> typed = new ArrayList<>();
                     live.worksheet().cells(grid.id()).forEach((column, row, cell) -> {
                         Address at = new Address(column, row);
-                        String before = mark.write(cell.text(at));
+                        String before = display.write(cell.text(at));
                         String text = find.matcher(before).replaceAll(Matcher.quoteReplacement(act.with()));
                         if (!text.equals(before)) {
-                            typed.add(new Edit.Typed(at, mark.read(text)));
+                            typed.add(new Edit.Typed(at, display.read(text)));
                         }
                     });
                     if (!typed.isEmpty()) {

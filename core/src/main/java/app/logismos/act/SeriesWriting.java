@@ -31,9 +31,9 @@ final class SeriesWriting {
 
     private SeriesWriting() {}
 
-    static Edit edit(Act.Series act) {
+    static Edit edit(Act.Series act, UnitCatalogue units) {
         List<Edit.Typed> typed = new ArrayList<>();
-        for (String entry : entries(act)) {
+        for (String entry : entries(act, units)) {
             int column = act.at().column() + (act.axis() == Axis.COLUMNS ? typed.size() : 0);
             int row = act.at().row() + (act.axis() == Axis.ROWS ? typed.size() : 0);
             if (!Address.isInside(column, row)) {
@@ -45,23 +45,24 @@ final class SeriesWriting {
     }
 
     /** The entries of its values. */
-    static List<String> entries(Act.Series act) {
-        Value first = EntryReader.value(act.first());
-        return first instanceof Moment.Date date ? dates(act, date.date()) : numbers(act);
+    static List<String> entries(Act.Series act, UnitCatalogue units) {
+        Value first = EntryReader.value(act.first(), units);
+        return first instanceof Moment.Date date ? dates(act, date.date(), units) : numbers(act, units);
     }
 
-    private static List<String> numbers(Act.Series act) {
-        Rational first = number(act.first(), act);
-        Rational step = step(act);
+    private static List<String> numbers(Act.Series act, UnitCatalogue units) {
+        Rational first = number(act.first(), act, units);
+        Rational step = step(act, units);
         int places = Math.max(Pattern.places(act.first()), Math.max(places(first), places(step)));
         long count = act.count()
                 .map(Integer::longValue)
-                .orElseGet(() -> reached(first, step, number(act.last().orElseThrow(SeriesWriting::noEnd), act)));
+                .orElseGet(() ->
+                        reached(first, step, number(act.last().orElseThrow(SeriesWriting::noEnd), act, units)));
         check(count);
         List<String> entries = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             Rational value = (Rational) first.plus((Rational) step.times(Rational.of(i)));
-            entries.add(checked(Pattern.written(value, act.first(), places)));
+            entries.add(checked(Pattern.written(value, act.first(), places, units)));
         }
         return entries;
     }
@@ -84,18 +85,18 @@ final class SeriesWriting {
                 : steps.floor().min(BigInteger.valueOf(MOST)).longValueExact() + 1;
     }
 
-    private static List<String> dates(Act.Series act, LocalDate first) {
-        Rational step = EntryReader.value(act.step()) instanceof Quantity time
+    private static List<String> dates(Act.Series act, LocalDate first, UnitCatalogue units) {
+        Rational step = EntryReader.value(act.step(), units) instanceof Quantity time
                         && time.unit().isLike(DAY)
                         && time.in(DAY) instanceof Rational days
                 ? days
-                : number(act.step(), act);
+                : number(act.step(), act, units);
         if (!step.isInteger()) {
             throw new EditRefused("Dates go on by whole days, and the step is " + act.step() + ".");
         }
         long days = step.numerator().longValueExact();
         long count = act.count().map(Integer::longValue).orElseGet(() -> {
-            Value last = EntryReader.value(act.last().orElseThrow(SeriesWriting::noEnd));
+            Value last = EntryReader.value(act.last().orElseThrow(SeriesWriting::noEnd), units);
             if (!(last instanceof Moment.Date date)) {
                 throw new EditRefused("The series starts with a date and must end with one.");
             }
@@ -131,39 +132,39 @@ final class SeriesWriting {
     }
 
     /** So many values from one to another, both included. */
-    static List<String> spaced(String from, String to, int count) {
+    static List<String> spaced(String from, String to, int count, UnitCatalogue units) {
         if (count < 1) {
             throw new EditRefused("There is one value at the least, and the count is " + count + ".");
         }
         check(count);
         Act.Series ends = new Act.Series("", Address.FIRST, Axis.ROWS, from, "0", Optional.of(to), Optional.of(count));
-        Rational first = number(from, ends);
-        Rational width = (Rational) number(to, ends).minus(first);
+        Rational first = number(from, ends, units);
+        Rational width = (Rational) number(to, ends, units).minus(first);
         List<String> entries = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             Rational part = Rational.of(BigInteger.valueOf(i), BigInteger.valueOf(Math.max(1, count - 1)));
             Rational value = (Rational) first.plus((Rational) width.times(part));
-            entries.add(checked(Pattern.written(value, from, Pattern.places(from))));
+            entries.add(checked(Pattern.written(value, from, Pattern.places(from), units)));
         }
         return entries;
     }
 
     /** How far it is from value to value: a step of 5 K or 9 °F goes up a scale of °C by 5. */
-    private static Rational step(Act.Series act) {
-        return EntryReader.value(act.step()) instanceof Quantity step
-                        && EntryReader.value(act.first()) instanceof Quantity first
+    private static Rational step(Act.Series act, UnitCatalogue units) {
+        return EntryReader.value(act.step(), units) instanceof Quantity step
+                        && EntryReader.value(act.first(), units) instanceof Quantity first
                         && step.unit().isLike(first.unit())
                         && !step.unit().equals(first.unit())
                         && step.in(first.unit()) instanceof Rational end
                         && new Quantity(Rational.ZERO, step.unit()).in(first.unit()) instanceof Rational start
                 ? (Rational) end.minus(start)
-                : number(act.step(), act);
+                : number(act.step(), act, units);
     }
 
     /** A number, or that of a quantity in the unit of the first value. */
-    private static Rational number(String entry, Act.Series act) {
-        Value value = EntryReader.value(entry);
-        Value first = EntryReader.value(act.first());
+    private static Rational number(String entry, Act.Series act, UnitCatalogue units) {
+        Value value = EntryReader.value(entry, units);
+        Value first = EntryReader.value(act.first(), units);
         Real real = Real.from(0);
         if (value instanceof NumberValue number) {
             real = number.real();

@@ -51,7 +51,7 @@ public final class Tabulating {
         }
         checkTime(tabulation, first, second.orElse(List.of("")), live);
         List<Edit.Typed> typed = new ArrayList<>();
-        put(typed, 0, 0, second.isPresent() ? label(expression, live) : heading(act.first()));
+        put(typed, 0, 0, second.isPresent() ? label(expression, live) : heading(act.first(), live));
         for (int row = 0; row < first.size(); row++) {
             put(typed, 0, row + 1, first.get(row));
         }
@@ -131,11 +131,11 @@ public final class Tabulating {
     /** A heading is a text whatever it looks like. */
     private static String label(String expression, LiveWorksheet live) {
         String shown = live.display().mark().expression(expression);
-        return EntryReader.value(shown) instanceof Text ? shown : "'" + shown;
+        return EntryReader.value(shown, live.worksheet().units()) instanceof Text ? shown : "'" + shown;
     }
 
-    private static String heading(Act.Variable variable) {
-        return EntryReader.value(variable.from()) instanceof Quantity quantity
+    private static String heading(Act.Variable variable, LiveWorksheet live) {
+        return EntryReader.value(variable.from(), live.worksheet().units()) instanceof Quantity quantity
                 ? bare(variable.name()) + " in " + quantity.unit().symbol()
                 : bare(variable.name());
     }
@@ -155,15 +155,20 @@ public final class Tabulating {
                 ? scattered(variable.cells().get(), grid, live)
                 : variable.count().isPresent()
                         ? SeriesWriting.spaced(
-                                variable.from(), variable.to(), variable.count().get())
-                        : SeriesWriting.entries(new Act.Series(
-                                "",
-                                Address.FIRST,
-                                Axis.ROWS,
                                 variable.from(),
-                                variable.step().orElse("1"),
-                                Optional.of(variable.to()),
-                                Optional.empty()));
+                                variable.to(),
+                                variable.count().get(),
+                                live.worksheet().units())
+                        : SeriesWriting.entries(
+                                new Act.Series(
+                                        "",
+                                        Address.FIRST,
+                                        Axis.ROWS,
+                                        variable.from(),
+                                        variable.step().orElse("1"),
+                                        Optional.of(variable.to()),
+                                        Optional.empty()),
+                                live.worksheet().units());
         if (values.size() > most) {
             throw new EditRefused("There would be " + values.size() + " values of " + variable.name() + ", and " + most
                     + " is the most. Take a larger step.");

@@ -333,12 +333,13 @@ final class Axes {
         if (entry.isEmpty()) {
             return Optional.empty();
         }
-        Value value = EntryReader.value(entry);
+        Value value = EntryReader.value(entry, live.worksheet().units());
         double bare = new Measure.Numbers().place(value);
         double place =
                 Double.isNaN(bare) ? measure.orElse(new Measure.Numbers()).place(value) : bare;
         if (Double.isNaN(place)) {
-            faults.add("An axis begins and ends at a number, and `" + mark.write(entry) + "` is none that fits it.");
+            faults.add("An axis begins and ends at a number, and `"
+                    + live.display().write(entry) + "` is none that fits it.");
             return Optional.empty();
         }
         return Optional.of(place);

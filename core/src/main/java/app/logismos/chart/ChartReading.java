@@ -7,6 +7,7 @@ import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Chart;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
 import java.math.BigDecimal;
@@ -19,7 +20,7 @@ import java.util.stream.Stream;
 
 /** Works out what a chart shows from a worksheet as it is. */
 public final class ChartReading {
-    private static final Display PERCENT = Display.in("percent 1");
+    private static final Display PERCENT = Display.in("percent 1", UnitCatalogue.STANDARD);
 
     private final Chart chart;
     private final LiveWorksheet live;

@@ -159,7 +159,7 @@ final class CurveReading {
         if (entry.isEmpty()) {
             return Optional.empty();
         }
-        Value value = EntryReader.value(entry);
+        Value value = EntryReader.value(entry, live.worksheet().units());
         double bare = new Measure.Numbers().place(value);
         return Optional.of(Double.isNaN(bare) ? across.place(value) : bare).filter(Double::isFinite);
     }

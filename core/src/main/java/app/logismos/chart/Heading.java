@@ -1,6 +1,6 @@
 package app.logismos.chart;
 
-import app.logismos.unit.UnitReader;
+import app.logismos.unit.UnitCatalogue;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -15,11 +15,11 @@ record Heading(String name, String unit) {
     private static final Pattern WITH_UNIT =
             Pattern.compile("(?<name>.*\\S)\\s*(?:,\\s*|\\s+in\\s+|\\s*/\\s+|\\s*[(\\[]\\s*)(?<unit>\\S+?)\\s*[)\\]]?");
 
-    static Heading of(String text) {
+    static Heading of(String text, UnitCatalogue units) {
         Matcher matcher = WITH_UNIT.matcher(text.strip());
         if (matcher.matches()) {
             String unit = matcher.group("unit");
-            boolean isUnit = UnitReader.at(unit, 0)
+            boolean isUnit = units.at(unit, 0)
                     .filter(read -> read.end() == unit.length())
                     .isPresent();
             if (isUnit) {

@@ -175,7 +175,9 @@ final class Pairing {
                 words.add(text);
             }
         }
-        return Heading.of(words.stream().collect(Collectors.joining(", ")));
+        return Heading.of(
+                words.stream().collect(Collectors.joining(", ")),
+                live.worksheet().units());
     }
 
     /** Lines in words: {@code B4}, {@code B4:B9} or {@code B4, B7 and 12 more}. */

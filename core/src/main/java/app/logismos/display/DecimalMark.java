@@ -2,6 +2,7 @@ package app.logismos.display;
 
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.LatexPrinter;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Text;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -16,20 +17,20 @@ public enum DecimalMark {
     /** {@code 1,5}; {@code ;} separates arguments and columns of a table, {@code |} its rows (language, section 10). */
     COMMA {
         @Override
-        public String read(String entry) {
-            return FORMULA.matcher(entry).matches() ? turned(entry, COMMA_SIGNS) : readValue(entry);
+        String read(String entry, UnitCatalogue units) {
+            return FORMULA.matcher(entry).matches() ? turned(entry, COMMA_SIGNS) : readValue(entry, units);
         }
 
         @Override
-        public String write(String entry) {
+        String write(String entry, UnitCatalogue units) {
             if (FORMULA.matcher(entry).matches()) {
                 return turned(entry, POINT_SIGNS);
             }
             if (isQuoted(entry)) {
                 String text = entry.substring(1, entry.length() - 1);
-                return text.indexOf('"') < 0 && readValue(text).equals(entry) ? text : entry;
+                return text.indexOf('"') < 0 && readValue(text, units).equals(entry) ? text : entry;
             }
-            boolean isNumber = NUMBER_WITH_POINT.matcher(entry).matches() && !isText(entry);
+            boolean isNumber = NUMBER_WITH_POINT.matcher(entry).matches() && !isText(entry, units);
             return isNumber ? entry.replace('.', ',') : entry;
         }
 
@@ -69,12 +70,12 @@ public enum DecimalMark {
     private static final String POINT_SIGNS = ".,,;;|";
 
     /** An entry as it is kept, from one as it was typed. */
-    public String read(String entry) {
+    String read(String entry, UnitCatalogue units) {
         return entry;
     }
 
     /** An entry as it is shown, from one as it is kept. */
-    public String write(String entry) {
+    String write(String entry, UnitCatalogue units) {
         return entry;
     }
 
@@ -102,12 +103,12 @@ public enum DecimalMark {
      * A number or quantity with a point. Everything else is kept as it was typed; in quotes where it would be another
      * value with a point, as {@code 1,234,567} would.
      */
-    private static String readValue(String entry) {
+    private static String readValue(String entry, UnitCatalogue units) {
         String turned = turnedValue(entry);
-        if (!turned.equals(entry) && !isText(turned)) {
+        if (!turned.equals(entry) && !isText(turned, units)) {
             return turned;
         }
-        return entry.indexOf(',') >= 0 && entry.indexOf('"') < 0 && !isText(entry) ? '"' + entry + '"' : entry;
+        return entry.indexOf(',') >= 0 && entry.indexOf('"') < 0 && !isText(entry, units) ? '"' + entry + '"' : entry;
     }
 
     private static String turnedValue(String entry) {
@@ -128,8 +129,8 @@ public enum DecimalMark {
     }
 
     /** Whether an entry that is no formula is a text. */
-    private static boolean isText(String entry) {
-        return EntryReader.value(entry) instanceof Text;
+    private static boolean isText(String entry, UnitCatalogue units) {
+        return EntryReader.value(entry, units) instanceof Text;
     }
 
     /** The formula with its signs turned, texts and titles in quotes left as they are. */

@@ -20,7 +20,7 @@ import java.util.regex.Pattern;
 /** Whole values as they are shown, numbers in a given style. */
 public final class Display implements Value.Visitor<String> {
     /** Numbers in the automatic style. */
-    public static final Display AUTOMATIC = new Display(Automatic.STYLE, Optional.empty(), DecimalMark.POINT);
+    public static final Display AUTOMATIC = automatic(UnitCatalogue.STANDARD);
 
     private static final int MOST_ROWS = 8;
     private static final int MOST_COLUMNS = 6;
@@ -30,52 +30,65 @@ public final class Display implements Value.Visitor<String> {
     private final NumberStyle style;
     private final Optional<Unit> unit;
     private final DecimalMark mark;
+    private final UnitCatalogue units;
 
-    private Display(NumberStyle style, Optional<Unit> unit, DecimalMark mark) {
+    private Display(NumberStyle style, Optional<Unit> unit, DecimalMark mark, UnitCatalogue units) {
         this.style = style;
         this.unit = unit;
         this.mark = mark;
+        this.units = units;
     }
 
     /**
      * Numbers in a style, by its words, in the automatic one where there is none or it is not known. {@code in km} shows
      * quantities in a unit, {@code in km, fixed 2} in a unit and a style.
      */
-    public static Display in(String words) {
+    public static Display in(String words, UnitCatalogue units) {
         Matcher inUnit = IN_UNIT.matcher(words);
         if (inUnit.matches()) {
             String rest = inUnit.group(2) == null ? "automatic" : inUnit.group(2);
             return new Display(
-                    Styles.named(rest).orElse(Automatic.STYLE),
-                    UnitCatalogue.STANDARD.unit(inUnit.group(1)),
-                    DecimalMark.POINT);
+                    Styles.named(rest).orElse(Automatic.STYLE), units.unit(inUnit.group(1)), DecimalMark.POINT, units);
         }
         return words.isEmpty()
-                ? AUTOMATIC
-                : Styles.named(words)
-                        .map(named -> new Display(named, Optional.empty(), DecimalMark.POINT))
-                        .orElse(AUTOMATIC);
+                ? automatic(units)
+                : new Display(Styles.named(words).orElse(Automatic.STYLE), Optional.empty(), DecimalMark.POINT, units);
+    }
+
+    /** Numbers in the automatic style, entries with these units. */
+    public static Display automatic(UnitCatalogue units) {
+        return new Display(Automatic.STYLE, Optional.empty(), DecimalMark.POINT, units);
     }
 
     /** The unit in which quantities are shown, where one was chosen. */
-    public static Optional<Unit> unit(String words) {
-        return in(words).unit;
+    public static Optional<Unit> unit(String words, UnitCatalogue units) {
+        return in(words, units).unit;
     }
 
     /** The same with the digits before the decimal mark in groups of three. */
     public Display grouped() {
         boolean hasDigits = !(style instanceof Grouped || style instanceof Fractional || style instanceof Mixed);
-        return hasDigits ? new Display(new Grouped(style), unit, mark) : this;
+        return hasDigits ? new Display(new Grouped(style), unit, mark, units) : this;
     }
 
     /** The same with a comma as the decimal mark. */
     public Display withComma() {
-        return new Display(new Commas(style), unit, DecimalMark.COMMA);
+        return new Display(new Commas(style), unit, DecimalMark.COMMA, units);
     }
 
     /** The decimal mark, which entries are shown with as well. */
     public DecimalMark mark() {
         return mark;
+    }
+
+    /** An entry as it is kept, from one as it was typed. */
+    public String read(String entry) {
+        return mark.read(entry, units);
+    }
+
+    /** An entry as it is shown, from one as it is kept. */
+    public String write(String entry) {
+        return mark.write(entry, units);
     }
 
     /** How numbers are written. */

@@ -16,12 +16,18 @@ public final class Calculator {
     private static final int MOST_TYPESET = 2_000;
 
     private final Limits limits;
-    /** Read from their catalogues before the time of a calculation begins. */
-    private final Vocabulary words = Words.STANDARD;
+    private final Vocabulary words;
 
-    /** A calculator with these bounds. */
+    /** A calculator with these bounds and the standard words. */
     public Calculator(Limits limits) {
+        // Read from their catalogues before the time of a calculation begins.
+        this(limits, Words.STANDARD);
+    }
+
+    /** A calculator with these bounds and words. */
+    public Calculator(Limits limits, Vocabulary words) {
         this.limits = limits;
+        this.words = words;
     }
 
     /**

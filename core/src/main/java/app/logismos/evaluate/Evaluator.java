@@ -94,7 +94,9 @@ public final class Evaluator implements Expression.Visitor<Value> {
         if (surroundings == null) {
             surroundings = scope.surroundings()
                     .with(
-                            text -> EntryReader.value(scope.display().mark().read(text)),
+                            text -> EntryReader.value(
+                                    scope.display().read(text),
+                                    scope.surroundings().units()),
                             this::written,
                             scope.display()::text)
                     .checkedBy(budget::check);

@@ -104,7 +104,7 @@ final class Hints {
 
     private void date(Infix node) {
         String text = typed(node);
-        if (EntryReader.value(text) instanceof Moment.Date date) {
+        if (EntryReader.value(text, evaluator.surroundings().units()) instanceof Moment.Date date) {
             String call = "date(" + date.date().getYear() + ", " + date.date().getMonthValue() + ", "
                     + date.date().getDayOfMonth() + ")";
             add(

@@ -62,7 +62,11 @@ final class Remedies {
         switch (evaluator.value(node).kind()) {
             case TEXT -> {
                 boolean isNumber = evaluator.value(node) instanceof Text text
-                        && EntryReader.value(text.text()).kind() == Kind.NUMBER;
+                        && EntryReader.value(
+                                                text.text(),
+                                                evaluator.surroundings().units())
+                                        .kind()
+                                == Kind.NUMBER;
                 if (isNumber) {
                     offer(node.span(), "number(" + node.span().in(entry) + ")");
                 }

@@ -82,11 +82,11 @@ final class UnitNotes {
         if (values.size() != 3 || !(values.get(1) instanceof Text from) || !(values.get(2) instanceof Text to)) {
             return Optional.empty();
         }
-        Optional<Unit> given = values.get(0) instanceof Quantity quantity
-                ? Optional.of(quantity.unit())
-                : UnitCatalogue.STANDARD.unit(from.text());
+        UnitCatalogue units = evaluator.surroundings().units();
+        Optional<Unit> given =
+                values.get(0) instanceof Quantity quantity ? Optional.of(quantity.unit()) : units.unit(from.text());
         return given.flatMap(unit ->
-                UnitCatalogue.STANDARD.unit(to.text()).flatMap(wanted -> of(new Quantity(Rational.ONE, unit), wanted)));
+                units.unit(to.text()).flatMap(wanted -> of(new Quantity(Rational.ONE, unit), wanted)));
     }
 
     private static Optional<String> of(Infix node, Quantity a, Quantity b) {

@@ -4,6 +4,7 @@ import app.logismos.formula.Vocabulary;
 import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
+import app.logismos.unit.UnitCatalogue;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -13,15 +14,27 @@ import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** What the catalogue tells the parser, and which word a misspelt one may mean. */
 public final class Words implements Vocabulary {
-    /** The words of the standard catalogue. */
-    public static final Words STANDARD = new Words(Catalogue.STANDARD);
+    /** The words of the standard catalogues. */
+    public static final Words STANDARD = of(UnitCatalogue.STANDARD);
 
     private static final int MOST_SUGGESTIONS = 3;
 
     private final Catalogue catalogue;
+    private final UnitCatalogue units;
 
-    private Words(Catalogue catalogue) {
+    private Words(Catalogue catalogue, UnitCatalogue units) {
         this.catalogue = catalogue;
+        this.units = units;
+    }
+
+    /** The words of the standard catalogue of functions, with these units. */
+    public static Words of(UnitCatalogue units) {
+        return new Words(Catalogue.STANDARD, units);
+    }
+
+    @Override
+    public UnitCatalogue units() {
+        return units;
     }
 
     @Override

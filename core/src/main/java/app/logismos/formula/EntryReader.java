@@ -44,7 +44,7 @@ public final class EntryReader {
         if (named.matches()) {
             return calculation(text, Optional.of(named.group(1)), text.indexOf('=') + 1, origin, vocabulary);
         }
-        return new Entry.Constant(constant(trimmed));
+        return new Entry.Constant(constant(trimmed, vocabulary.units()));
     }
 
     /** The commonest entry by far need not be matched against every form. */
@@ -66,7 +66,7 @@ public final class EntryReader {
         boolean hasDigit = text.chars().anyMatch(c -> c >= '0' && c <= '9');
         return hasOperator
                 && hasDigit
-                && constant(trim(text)) instanceof Text
+                && constant(trim(text), vocabulary.units()) instanceof Text
                 && Parser.parse("=" + text, 1, Address.FIRST, vocabulary) instanceof Parser.Outcome.Parsed;
     }
 
@@ -79,11 +79,11 @@ public final class EntryReader {
     }
 
     /** The value that a text is as an entry which is no calculation: a number, a date, a truth value, or a text. */
-    public static Value value(String text) {
-        return text.length() > Parser.MAX_LENGTH ? new Text(text) : constant(trim(text));
+    public static Value value(String text, UnitCatalogue units) {
+        return text.length() > Parser.MAX_LENGTH ? new Text(text) : constant(trim(text), units);
     }
 
-    private static Value constant(String text) {
+    private static Value constant(String text, UnitCatalogue units) {
         if (text.length() >= 2 && text.startsWith("\"") && text.endsWith("\"")) {
             return new Text(text.substring(1, text.length() - 1).replace("\"\"", "\""));
         }
@@ -94,19 +94,18 @@ public final class EntryReader {
             default ->
                 real(text)
                         .<Value>map(NumberValue::new)
-                        .or(() -> quantity(text))
+                        .or(() -> quantity(text, units))
                         .or(() -> Moments.read(text))
                         .orElseGet(() -> new Text(text));
         };
     }
 
     /** A number, which may be a fraction, with a unit behind it. */
-    private static Optional<Value> quantity(String text) {
+    private static Optional<Value> quantity(String text, UnitCatalogue units) {
         Matcher parts = WITH_UNIT.matcher(text);
         return parts.matches()
                 ? real(parts.group(1))
-                        .flatMap(number ->
-                                UnitCatalogue.STANDARD.unit(parts.group(2)).map(unit -> new Quantity(number, unit)))
+                        .flatMap(number -> units.unit(parts.group(2)).map(unit -> new Quantity(number, unit)))
                 : Optional.empty();
     }
 

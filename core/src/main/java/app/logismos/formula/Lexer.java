@@ -1,5 +1,6 @@
 package app.logismos.formula;
 
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.unit.UnitReader;
 import app.logismos.value.Span;
 import java.util.ArrayList;
@@ -35,11 +36,13 @@ final class Lexer {
             Map.entry("≥", ">="),
             Map.entry("≠", "<>"));
 
+    private final UnitCatalogue units;
     private final String text;
     private final List<Token> tokens = new ArrayList<>();
     private int at;
 
-    private Lexer(String text, int start) {
+    private Lexer(String text, int start, UnitCatalogue units) {
+        this.units = units;
         this.text = text;
         this.at = start;
     }
@@ -49,8 +52,8 @@ final class Lexer {
      *
      * @throws Refusal where a character has no meaning
      */
-    static List<Token> tokens(String text, int start) {
-        Lexer lexer = new Lexer(text, start);
+    static List<Token> tokens(String text, int start, UnitCatalogue units) {
+        Lexer lexer = new Lexer(text, start, units);
         lexer.skipSpace();
         while (lexer.at < text.length()) {
             lexer.next();
@@ -88,7 +91,7 @@ final class Lexer {
     /** After a number or a closing bracket a word is a unit, with or without one space between. */
     private void unitBehindValue() {
         int start = at < text.length() && isSpace(text.charAt(at)) ? at + 1 : at;
-        UnitReader.at(text, start).ifPresent(read -> {
+        units.at(text, start).ifPresent(read -> {
             at = read.end();
             add(Token.Type.UNIT, start, text.substring(start, at));
         });
@@ -99,7 +102,7 @@ final class Lexer {
         int before = at;
         skipSpace();
         int start = at;
-        Optional<UnitReader.Read> read = UnitReader.at(text, text.startsWith("1/", start) ? start + 2 : start);
+        Optional<UnitReader.Read> read = units.at(text, text.startsWith("1/", start) ? start + 2 : start);
         if (read.isPresent()) {
             at = read.get().end();
             add(Token.Type.UNIT, start, text.substring(start, at));
@@ -198,7 +201,7 @@ final class Lexer {
         at += sign.length();
         String normal = SPELLINGS.getOrDefault(sign, sign);
         if (normal.length() == 1 && SIGNS.indexOf(normal.charAt(0)) < 0) {
-            throw new Refusal(SyntaxErrors.strangeCharacter(text, sign, new Span(start, at)));
+            throw new Refusal(SyntaxErrors.strangeCharacter(text, sign, new Span(start, at), units));
         }
         add(Token.Type.SIGN, start, normal);
     }

@@ -18,7 +18,6 @@ import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.Expression.WithUnit;
 import app.logismos.number.Rational;
 import app.logismos.unit.Unit;
-import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Failure;
 import app.logismos.value.Missing;
 import app.logismos.value.NumberValue;
@@ -76,7 +75,7 @@ public final class Parser {
         this.text = text;
         this.origin = origin;
         this.vocabulary = vocabulary;
-        this.tokens = Lexer.tokens(text, start);
+        this.tokens = Lexer.tokens(text, start, vocabulary.units());
     }
 
     /** What a parse comes to. */
@@ -130,7 +129,7 @@ public final class Parser {
             if (unit.type() != Token.Type.UNIT) {
                 throw new Refusal(
                         unit.type() == Token.Type.WORD
-                                ? SyntaxErrors.unknownUnit(text, unit)
+                                ? SyntaxErrors.unknownUnit(text, unit, vocabulary.units())
                                 : SyntaxErrors.unitExpected(to));
             }
             Conversion conversion = new Conversion(left, unit(unit), unit.text(), to.span(), unit.span());
@@ -142,8 +141,9 @@ public final class Parser {
         return left;
     }
 
-    private static Unit unit(Token token) {
-        return UnitCatalogue.STANDARD
+    private Unit unit(Token token) {
+        return vocabulary
+                .units()
                 .unit(token.text())
                 .orElseThrow(() -> new IllegalStateException("a unit that was read must be one, was " + token.text()));
     }
@@ -274,7 +274,7 @@ public final class Parser {
     private void refuseSilentProduct(Expression left, Token next) {
         boolean operatorWord = next.isWord("mod") || next.isWord("div") || next.isWord("to");
         if (startsValue(next) && !operatorWord) {
-            throw new Refusal(SyntaxErrors.noOperator(text, left, next, tokens.get(at - 1)));
+            throw new Refusal(SyntaxErrors.noOperator(text, left, next, tokens.get(at - 1), vocabulary.units()));
         }
     }
 

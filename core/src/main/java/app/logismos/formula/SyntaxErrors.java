@@ -26,16 +26,13 @@ final class SyntaxErrors {
 
     private SyntaxErrors() {}
 
-    static Failure strangeCharacter(String text, String sign, Span place) {
+    static Failure strangeCharacter(String text, String sign, Span place, UnitCatalogue units) {
         if (MONEY.containsKey(sign)) {
             return signOfMoney(text, sign, place);
         }
         Matcher code = UNIT_CODE.matcher(text).region(place.start(), text.length());
         if (code.lookingAt()) {
-            return Failure.at(
-                    new Span(code.start(), code.end()),
-                    ErrorCode.UNKNOWN_UNIT,
-                    UnitCatalogue.STANDARD.unknown(code.group()));
+            return Failure.at(new Span(code.start(), code.end()), ErrorCode.UNKNOWN_UNIT, units.unknown(code.group()));
         }
         return syntax(place, "`" + sign + "` has no meaning in a formula. A text goes between double quotes.");
     }
@@ -143,7 +140,7 @@ final class SyntaxErrors {
     }
 
     /** Two values with nothing between them. */
-    static Failure noOperator(String text, Expression left, Token next, Token previous) {
+    static Failure noOperator(String text, Expression left, Token next, Token previous, UnitCatalogue units) {
         String inserted = " ";
         String says = "There is no sign between `" + left.span().in(text) + "` and `"
                 + next.span().in(text) + "`.";
@@ -172,10 +169,8 @@ final class SyntaxErrors {
                     new Fix("Multiply", replaced(text, next.span(), "*")));
         }
         boolean mayBeUnit = next.type() == Token.Type.WORD && next.text().length() > 1;
-        if (mayBeUnit
-                && (previous.type() == Token.Type.NUMBER || previous.is(")"))
-                && UnitCatalogue.STANDARD.isNearUnit(next.text())) {
-            return unknownUnit(text, next);
+        if (mayBeUnit && (previous.type() == Token.Type.NUMBER || previous.is(")")) && units.isNearUnit(next.text())) {
+            return unknownUnit(text, next, units);
         }
         if (previous.type() == Token.Type.UNIT && next.type() == Token.Type.NUMBER) {
             return syntax(
@@ -263,11 +258,11 @@ final class SyntaxErrors {
                 word.span(), ErrorCode.UNKNOWN_FUNCTION, says + " Did you mean `" + near.get(0) + "`?", fixes);
     }
 
-    static Failure unknownUnit(String text, Token word) {
-        Fix[] fixes = UnitCatalogue.STANDARD.like(word.text()).stream()
+    static Failure unknownUnit(String text, Token word, UnitCatalogue units) {
+        Fix[] fixes = units.like(word.text()).stream()
                 .map(symbol -> new Fix("Use " + symbol, replaced(text, word.span(), symbol)))
                 .toArray(Fix[]::new);
-        return Failure.at(word.span(), ErrorCode.UNKNOWN_UNIT, UnitCatalogue.STANDARD.unknown(word.text()), fixes);
+        return Failure.at(word.span(), ErrorCode.UNKNOWN_UNIT, units.unknown(word.text()), fixes);
     }
 
     static Failure gone(Span place) {

@@ -1,9 +1,10 @@
 package app.logismos.formula;
 
+import app.logismos.unit.UnitCatalogue;
 import java.util.List;
 import java.util.Optional;
 
-/** The words that a parse must know: functions with their parameters, and constants. All questions ignore case. */
+/** The words that a parse must know: functions with their parameters, constants and units. All but units ignore case. */
 public interface Vocabulary {
     /** The names of a function's parameters, in order; nothing where there is no such function. */
     Optional<List<String>> parameters(String function);
@@ -19,4 +20,7 @@ public interface Vocabulary {
      * not: they are functions only before a bracket.
      */
     boolean isFunctionName(String word);
+
+    /** The units, and the currencies with their rates. */
+    UnitCatalogue units();
 }

@@ -1,6 +1,7 @@
 package app.logismos.function;
 
 import app.logismos.number.Real;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.PlainText;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
@@ -16,6 +17,7 @@ import java.util.random.RandomGenerator;
  *
  * @param angle what a plain number means where an angle is asked for
  * @param random where chance comes from
+ * @param units the units, and the currencies with their rates
  * @param clock what time it is, and in which zone
  * @param reading how a text is read as an entry that is no calculation
  * @param writing how a number is written in the style that a text names, or nothing where no style is called so
@@ -25,6 +27,7 @@ import java.util.random.RandomGenerator;
 public record Surroundings(
         Angle angle,
         RandomGenerator random,
+        UnitCatalogue units,
         Clock clock,
         Function<String, Value> reading,
         BiFunction<Real, String, Optional<String>> writing,
@@ -35,9 +38,15 @@ public record Surroundings(
 
     /** As usual, with this unit of angles. */
     public static Surroundings of(Angle angle) {
+        return of(angle, UnitCatalogue.STANDARD);
+    }
+
+    /** As usual, with this unit of angles and these units. */
+    public static Surroundings of(Angle angle, UnitCatalogue units) {
         return new Surroundings(
                 angle,
                 new SplittableRandom(),
+                units,
                 Clock.systemDefaultZone(),
                 Text::new,
                 (number, style) -> Optional.empty(),
@@ -50,12 +59,12 @@ public record Surroundings(
             Function<String, Value> texts,
             BiFunction<Real, String, Optional<String>> numbers,
             Function<Value, String> values) {
-        return new Surroundings(angle, random, clock, texts, numbers, values, check);
+        return new Surroundings(angle, random, units, clock, texts, numbers, values, check);
     }
 
     /** The same, with time that can be up. */
     public Surroundings checkedBy(Runnable other) {
-        return new Surroundings(angle, random, clock, reading, writing, showing, other);
+        return new Surroundings(angle, random, units, clock, reading, writing, showing, other);
     }
 
     /** The unit of plain numbers as angles. */

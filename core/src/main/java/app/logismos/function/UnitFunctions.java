@@ -84,9 +84,8 @@ final class UnitFunctions {
 
     private static Unit unit(Arguments given, String parameter) {
         String text = given.text(parameter);
-        return UnitCatalogue.STANDARD
-                .unit(text)
-                .orElseThrow(
-                        () -> given.refused(parameter, ErrorCode.UNKNOWN_UNIT, UnitCatalogue.STANDARD.unknown(text)));
+        UnitCatalogue units = given.surroundings().units();
+        return units.unit(text)
+                .orElseThrow(() -> given.refused(parameter, ErrorCode.UNKNOWN_UNIT, units.unknown(text)));
     }
 }

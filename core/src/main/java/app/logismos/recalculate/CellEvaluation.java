@@ -30,8 +30,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Works single cells of a worksheet out, with the values of the others as they are. */
 final class CellEvaluation {
-    private static final Surroundings DEGREES = Surroundings.of(Surroundings.Angle.DEGREES);
-
     /** Together, cells that take long have the time of so many calculations; each further one a part of one. */
     private static final int SLOW_CELLS = 4;
 
@@ -45,6 +43,7 @@ final class CellEvaluation {
     private final Folded folded = new Folded();
     private final List<Precedent> found = new ArrayList<>();
     private final List<SheetScope> scopes = new ArrayList<>();
+    private @Nullable Surroundings surroundings;
 
     CellEvaluation(Worksheet worksheet, Links links, Values values, Limits limits) {
         this.worksheet = worksheet;
@@ -79,10 +78,19 @@ final class CellEvaluation {
                 values,
                 grid,
                 links.number(grid),
-                worksheet.settings().degrees() ? DEGREES : Surroundings.USUAL,
+                surroundings(),
                 suggests ? new Folded() : folded,
                 suggests,
                 suggests ? ignored -> {} : found::add);
+    }
+
+    private Surroundings surroundings() {
+        boolean inDegrees = worksheet.settings().degrees();
+        if (surroundings == null || inDegrees != (surroundings.angle() == Surroundings.Angle.DEGREES)) {
+            surroundings = Surroundings.of(
+                    inDegrees ? Surroundings.Angle.DEGREES : Surroundings.Angle.RADIANS, worksheet.units());
+        }
+        return surroundings;
     }
 
     /** What the formula that was worked out last has found out to refer to. */

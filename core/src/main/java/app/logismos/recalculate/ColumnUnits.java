@@ -6,6 +6,7 @@ import app.logismos.formula.EntryReader;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import app.logismos.unit.Unit;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.NumberValue;
 import java.util.List;
 import java.util.Optional;
@@ -22,23 +23,24 @@ public final class ColumnUnits {
         return edits.stream()
                 .map(edit -> edit instanceof Edit.Enter enter
                         ? live.grid(enter.grid())
-                                .map(grid -> written(enter, grid))
+                                .map(grid ->
+                                        written(enter, grid, live.worksheet().units()))
                                 .orElse(enter)
                         : edit)
                 .toList();
     }
 
-    private static Edit written(Edit.Enter enter, Block.Grid grid) {
+    private static Edit written(Edit.Enter enter, Block.Grid grid, UnitCatalogue units) {
         return new Edit.Enter(
                 enter.grid(),
-                enter.cells().stream().map(typed -> written(typed, grid)).toList());
+                enter.cells().stream().map(typed -> written(typed, grid, units)).toList());
     }
 
-    private static Edit.Typed written(Edit.Typed typed, Block.Grid grid) {
+    private static Edit.Typed written(Edit.Typed typed, Block.Grid grid, UnitCatalogue units) {
         Optional<Unit> unit = Display.unit(
-                grid.styles().getOrDefault(Address.letters(typed.cell().column()), ""));
+                grid.styles().getOrDefault(Address.letters(typed.cell().column()), ""), units);
         boolean isHeading = typed.cell().row() < grid.headings();
-        return unit.isPresent() && !isHeading && EntryReader.value(typed.text()) instanceof NumberValue
+        return unit.isPresent() && !isHeading && EntryReader.value(typed.text(), units) instanceof NumberValue
                 ? new Edit.Typed(typed.cell(), unit.get().behind(typed.text().strip()))
                 : typed;
     }

@@ -414,7 +414,7 @@ public final class LiveWorksheet {
 
     private Display display(String style) {
         Settings settings = worksheet.settings();
-        Display own = Display.in(style.isEmpty() ? settings.style() : style);
+        Display own = Display.in(style.isEmpty() ? settings.style() : style, worksheet.units());
         Display grouped = settings.grouped() ? own.grouped() : own;
         return settings.comma() ? grouped.withComma() : grouped;
     }

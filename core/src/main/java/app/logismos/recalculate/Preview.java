@@ -174,9 +174,10 @@ public record Preview(
         }
         Span replaces = new Span(from, cursor);
         if (UnitPlaces.isUnitExpected(entry, from)) {
-            return units(entry.substring(from, cursor), replaces);
+            return units(
+                    entry.substring(from, cursor), replaces, live.worksheet().units());
         }
-        if (EntryReader.value(entry) instanceof Text && entry.indexOf('=') < 0) {
+        if (EntryReader.value(entry, live.worksheet().units()) instanceof Text && entry.indexOf('=') < 0) {
             return List.of();
         }
         Stream<Completion> names = live.worksheet().names().all().stream()
@@ -191,10 +192,10 @@ public record Preview(
                 .toList();
     }
 
-    private static List<Completion> units(String letters, Span replaces) {
+    private static List<Completion> units(String letters, Span replaces, UnitCatalogue catalogue) {
         Stream<Completion> usual = UsualUnits.startingWith(letters).stream()
                 .map(unit -> new Completion(unit.symbol(), "unit", UnitCatalogue.measures(unit.dimension()), replaces));
-        Stream<Completion> listed = UnitCatalogue.STANDARD.startingWith(letters).stream()
+        Stream<Completion> listed = catalogue.startingWith(letters).stream()
                 .map(unit -> new Completion(unit.symbol(), "unit", unit.name() + ", " + unit.measures(), replaces));
         Set<String> seen = new HashSet<>();
         return Stream.concat(usual, listed)

@@ -46,8 +46,6 @@ record SheetScope(
         boolean suggests,
         Consumer<Precedent> finds)
         implements Scope, SideBySide.Columns {
-    private static final Display COMMA = Display.AUTOMATIC.withComma();
-
     @Override
     public Value cell(CellReference reference, Address origin) {
         if (reference.grid().isEmpty()) {
@@ -171,7 +169,8 @@ record SheetScope(
 
     @Override
     public Display display() {
-        return worksheet.settings().comma() ? COMMA : Display.AUTOMATIC;
+        Display automatic = Display.automatic(worksheet.units());
+        return worksheet.settings().comma() ? automatic.withComma() : automatic;
     }
 
     @Override

@@ -3,6 +3,7 @@ package app.logismos.sheet;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.EntryReader;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Text;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -51,7 +52,7 @@ public final class NamedEntries {
         List<Edit> names = new ArrayList<>();
         for (Edit.Typed each : enter.cells()) {
             Edit.Place place = new Edit.Place(enter.grid(), new Area(each.cell(), each.cell()));
-            Optional<Edit.Typed> value = valueOf(each);
+            Optional<Edit.Typed> value = valueOf(each, worksheet.units());
             cells.add(value.orElse(each));
             value.flatMap(named -> name(each.text()))
                     .filter(name -> !isDefined(name, place, worksheet))
@@ -69,14 +70,14 @@ public final class NamedEntries {
     }
 
     /** The plain value behind a name, by itself; nothing where what stands there is calculated. */
-    private static Optional<Edit.Typed> valueOf(Edit.Typed typed) {
+    private static Optional<Edit.Typed> valueOf(Edit.Typed typed, UnitCatalogue units) {
         Matcher named = NAMED.matcher(typed.text());
         if (!named.matches() || named.group(2).isEmpty()) {
             return Optional.empty();
         }
         String text = named.group(2);
         boolean isQuoted = text.startsWith("\"") && text.endsWith("\"") && text.length() > 1;
-        return isQuoted || !(EntryReader.value(text) instanceof Text)
+        return isQuoted || !(EntryReader.value(text, units) instanceof Text)
                 ? Optional.of(new Edit.Typed(typed.cell(), text))
                 : Optional.empty();
     }

@@ -14,6 +14,7 @@ import app.logismos.formula.Printer;
 import app.logismos.formula.Respelling;
 import app.logismos.formula.Vocabulary;
 import app.logismos.formula.Walk;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Text;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -99,6 +100,11 @@ public final class Worksheet {
     /** The words that its formulas may use. */
     public Vocabulary vocabulary() {
         return vocabulary;
+    }
+
+    /** The units, and the currencies with their rates. */
+    public UnitCatalogue units() {
+        return vocabulary.units();
     }
 
     /** What was typed into a cell; nothing where it is empty. */

@@ -1,9 +1,9 @@
 package app.logismos.unit;
 
 import java.util.Collection;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** Money in units. */
 public final class Currencies {
@@ -18,13 +18,14 @@ public final class Currencies {
 
     /** What is to be said where several currencies meet, and the rates that join them are samples. */
     public static Optional<String> joinedBySamples(Collection<Unit> units) {
-        Set<String> currencies = new LinkedHashSet<>();
+        Map<String, Atom> currencies = new LinkedHashMap<>();
         units.forEach(unit -> unit.powers().stream()
                 .filter(Currencies::isMoney)
-                .forEach(power -> currencies.add(power.atom().symbol())));
-        return currencies.size() < 2 || currencies.stream().noneMatch(UnitCatalogue.STANDARD.rates()::isSample)
+                .forEach(power -> currencies.putIfAbsent(power.atom().symbol(), power.atom())));
+        return currencies.size() < 2
+                        || currencies.values().stream().noneMatch(atom -> Rates.isSample(atom.symbol(), atom.factor()))
                 ? Optional.empty()
-                : Optional.of("The rates between " + String.join(" and ", currencies)
+                : Optional.of("The rates between " + String.join(" and ", currencies.keySet())
                         + " are sample data, not those of today. They can be edited.");
     }
 

@@ -1,5 +1,7 @@
 package app.logismos.unit;
 
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -117,12 +119,17 @@ public record Rates(List<Rate> rates) {
         return rates.stream().filter(rate -> rate.code().equals(code)).findFirst();
     }
 
-    /** Whether a rate is still that of the sample; one euro is one euro in any table. */
-    public boolean isSample(String code) {
+    /** Whether a rate is that of the sample; one euro is one euro in any table. */
+    static boolean isSample(String code, Real euros) {
         return !code.equals(EURO)
-                && of(code).flatMap(own ->
-                                SAMPLE.of(code).filter(sample -> sample.euros().compareTo(own.euros()) == 0))
+                && SAMPLE.of(code)
+                        .filter(sample -> Rational.of(sample.euros()).equals(euros))
                         .isPresent();
+    }
+
+    /** Whether this currency has the rate of the sample here. */
+    public boolean isSample(String code) {
+        return of(code).filter(own -> isSample(code, Rational.of(own.euros()))).isPresent();
     }
 
     private static List<String> resource() {

@@ -26,8 +26,8 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * All units, from {@code units.csv}, and money by its codes in ISO 4217, exchanged by {@link Rates}. Symbols are told apart by
- * case. A unit's own symbol goes before a prefix with another unit ({@code cd}, {@code min}, {@code ft}), and both before
+ * All units, from {@code units.csv}, and money by its codes in ISO 4217, exchanged at {@link Rates}. A catalogue does not
+ * change; one with other rates is another catalogue. Symbols are told apart by case. A unit's own symbol goes before a prefix with another unit ({@code cd}, {@code min}, {@code ft}), and both before
  * a code of UCUM, the Unified Code for Units of Measure.
  */
 public final class UnitCatalogue {
@@ -75,29 +75,21 @@ public final class UnitCatalogue {
         SOURCE
     }
 
-    /** The catalogue that ships with the program. */
+    /** The catalogue that ships with the program, with its sample rates. */
     public static final UnitCatalogue STANDARD = shipped();
 
-    private final Map<String, UnitListing> bySymbol = new LinkedHashMap<>();
-    private final Map<String, UnitListing> byOther = new LinkedHashMap<>();
-    private final Map<String, UnitListing> byUcum = new LinkedHashMap<>();
-    private final Map<Dimension, Unit> named = new LinkedHashMap<>();
-    private volatile Found found = new Found(Rates.SAMPLE, Map.of());
+    private final Map<String, UnitListing> bySymbol;
+    private final Map<String, UnitListing> byOther;
+    private final Map<String, UnitListing> byUcum;
+    private final Map<Dimension, Unit> named;
+    private final Rates rates;
+    private final Map<String, UnitListing> currencies = new LinkedHashMap<>();
+    private final Map<String, UnitListing> currenciesByName = new LinkedHashMap<>();
 
-    /** What depends on the rates: the currencies by their codes and names, and what texts were found to spell. */
-    private record Found(
-            Rates rates,
-            Map<String, UnitListing> currencies,
-            Map<String, UnitListing> currenciesByName,
-            Map<String, Optional<Atom>> atoms,
-            Map<String, Optional<Unit>> units) {
-        Found(Rates rates, Map<String, UnitListing> currencies) {
-            this(rates, currencies, new LinkedHashMap<>(), new ConcurrentHashMap<>(), new ConcurrentHashMap<>());
-            currencies
-                    .values()
-                    .forEach(currency -> names(currency).forEach(name -> currenciesByName.put(name, currency)));
-        }
-    }
+    /** What texts were found to spell. */
+    private final Map<String, Optional<Atom>> atoms = new ConcurrentHashMap<>();
+
+    private final Map<String, Optional<Unit>> units = new ConcurrentHashMap<>();
 
     /**
      * Reads a catalogue.
@@ -105,12 +97,37 @@ public final class UnitCatalogue {
      * @throws IllegalArgumentException where a line is no unit, with the line and the reason
      */
     UnitCatalogue(Reader units) throws IOException {
+        bySymbol = new LinkedHashMap<>();
+        byOther = new LinkedHashMap<>();
+        byUcum = new LinkedHashMap<>();
+        named = new LinkedHashMap<>();
+        rates = Rates.SAMPLE;
         try (CSVParser lines = FORMAT.parse(units)) {
             for (CSVRecord line : lines) {
                 read(line, lines.getCurrentLineNumber());
             }
         }
-        exchange(Rates.SAMPLE);
+        exchange();
+    }
+
+    private UnitCatalogue(UnitCatalogue other, Rates rates) {
+        bySymbol = other.bySymbol;
+        byOther = other.byOther;
+        byUcum = other.byUcum;
+        named = other.named;
+        this.rates = rates;
+        exchange();
+    }
+
+    private void exchange() {
+        for (Rates.Rate rate : rates.rates()) {
+            if (bySymbol.containsKey(rate.code()) || byOther.containsKey(rate.code())) {
+                throw new IllegalArgumentException("`" + rate.code() + "` is a unit already.");
+            }
+            UnitListing currency = money(rate);
+            currencies.put(rate.code(), currency);
+            names(currency).forEach(name -> currenciesByName.put(name, currency));
+        }
     }
 
     private void read(CSVRecord line, long number) {
@@ -123,24 +140,17 @@ public final class UnitCatalogue {
 
     /** The rates between currencies. */
     public Rates rates() {
-        return found.rates();
+        return rates;
     }
 
     /**
-     * From now on currencies are exchanged at these rates. Units that were read before keep the old ones: who holds
-     * quantities reads them again.
+     * The same units, and currencies that are exchanged at these rates. Quantities that were read with another catalogue
+     * keep the rates of that one.
      *
      * @throws IllegalArgumentException where the code of a currency is the symbol of another unit
      */
-    public synchronized void exchange(Rates others) {
-        Map<String, UnitListing> currencies = new LinkedHashMap<>();
-        for (Rates.Rate rate : others.rates()) {
-            if (bySymbol.containsKey(rate.code()) || byOther.containsKey(rate.code())) {
-                throw new IllegalArgumentException("`" + rate.code() + "` is a unit already.");
-            }
-            currencies.put(rate.code(), money(rate));
-        }
-        found = new Found(others, currencies);
+    public UnitCatalogue with(Rates others) {
+        return new UnitCatalogue(this, others);
     }
 
     private static Map<String, String> noUnits() {
@@ -240,7 +250,7 @@ public final class UnitCatalogue {
         if (bySymbol.put(listing.symbol(), listing) != null) {
             throw new IllegalArgumentException("a unit's symbol must be its own, was " + listing.symbol());
         }
-        found.atoms().clear();
+        atoms.clear();
         names(listing).forEach(name -> byOther.putIfAbsent(name, listing));
         if (!listing.ucum().isEmpty()) {
             byUcum.putIfAbsent(listing.ucum(), listing);
@@ -262,13 +272,12 @@ public final class UnitCatalogue {
     }
 
     private Stream<UnitListing> all() {
-        return Stream.concat(bySymbol.values().stream(), found.currencies().values().stream());
+        return Stream.concat(bySymbol.values().stream(), currencies.values().stream());
     }
 
     /** The line of a unit, with the prefix taken off. */
     public Optional<UnitListing> listing(Atom atom) {
-        UnitListing own =
-                bySymbol.getOrDefault(atom.symbol(), found.currencies().get(atom.symbol()));
+        UnitListing own = bySymbol.getOrDefault(atom.symbol(), currencies.get(atom.symbol()));
         if (own != null) {
             return Optional.of(own);
         }
@@ -322,7 +331,6 @@ public final class UnitCatalogue {
      * a column in one unit is told at a glance.
      */
     public Optional<Unit> unit(String text) {
-        Map<String, Optional<Unit>> units = found.units();
         Optional<Unit> known = units.get(text);
         if (known == null) {
             known = new UnitReader(this, ANNOTATION.matcher(text.strip()).replaceAll("")).whole();
@@ -331,6 +339,11 @@ public final class UnitCatalogue {
             }
         }
         return known;
+    }
+
+    /** The unit that begins at a place of a text, as far as it goes; nothing where none begins there. */
+    public Optional<UnitReader.Read> at(String text, int start) {
+        return new UnitReader(this, text).from(start);
     }
 
     /** Whether a unit counts way by fuel or fuel by way: {@code mpg}, {@code km/L}, but not {@code m²}. */
@@ -359,7 +372,6 @@ public final class UnitCatalogue {
 
     /** The single unit that a text spells: a symbol, with or without a prefix, a name, or a code. */
     Optional<Atom> atom(String text) {
-        Map<String, Optional<Atom>> atoms = found.atoms();
         Optional<Atom> known = atoms.get(text);
         if (known == null) {
             known = find(text);
@@ -382,9 +394,7 @@ public final class UnitCatalogue {
     }
 
     private Optional<Atom> currency(String text) {
-        Found now = found;
-        return Optional.ofNullable(now.currencies()
-                        .getOrDefault(text, now.currenciesByName().get(text)))
+        return Optional.ofNullable(currencies.getOrDefault(text, currenciesByName.get(text)))
                 .map(UnitListing::atom);
     }
 
@@ -487,7 +497,7 @@ public final class UnitCatalogue {
             prefixesAndSymbols().filter(one::equals).forEach(near::add);
         }
         if (word.length() > 3) {
-            Stream.concat(byOther.keySet().stream(), found.currenciesByName().keySet().stream())
+            Stream.concat(byOther.keySet().stream(), currenciesByName.keySet().stream())
                     .filter(name -> name.length() > 3
                             && org.apache.commons.text.similarity.LevenshteinDistance.getDefaultInstance()
                                             .apply(name, word)

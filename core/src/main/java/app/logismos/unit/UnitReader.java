@@ -46,12 +46,7 @@ public final class UnitReader {
      */
     public record Read(Unit unit, int end) {}
 
-    /** The unit that begins at a place of a text, as far as it goes; nothing where none begins there. */
-    public static Optional<Read> at(String text, int start) {
-        return new UnitReader(UnitCatalogue.STANDARD, text).from(start);
-    }
-
-    private Optional<Read> from(int start) {
+    Optional<Read> from(int start) {
         at = start;
         return product().map(unit -> new Read(unit, at));
     }

@@ -2,6 +2,7 @@ package app.logismos.act;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.unit.UnitCatalogue;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -42,12 +43,15 @@ class PatternTest {
                 "River; Harbour | River; Harbour; River",
             })
     void goesOn(String entries, String next) {
-        assertThat(Pattern.of(list(entries)).next(3)).isEqualTo(list(next));
+        assertThat(Pattern.of(list(entries), UnitCatalogue.STANDARD).next(3)).isEqualTo(list(next));
     }
 
     @Test
     void aLongContinuationStaysExact() {
-        assertThat(Pattern.of(List.of("0", "0.1")).next(9_999).get(9_998)).isEqualTo("1000.0");
+        assertThat(Pattern.of(List.of("0", "0.1"), UnitCatalogue.STANDARD)
+                        .next(9_999)
+                        .get(9_998))
+                .isEqualTo("1000.0");
     }
 
     private static List<String> list(String text) {

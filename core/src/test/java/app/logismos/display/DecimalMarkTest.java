@@ -3,6 +3,7 @@ package app.logismos.display;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.number.Rational;
+import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.NumberValue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -34,7 +35,7 @@ class DecimalMarkTest {
                 "rate_1 = 2,5 -> rate_1 = 2.5",
             })
     void commasAreTurnedWhenTyped(String typed, String kept) {
-        assertThat(DecimalMark.COMMA.read(typed)).isEqualTo(kept);
+        assertThat(DecimalMark.COMMA.read(typed, UnitCatalogue.STANDARD)).isEqualTo(kept);
     }
 
     @ParameterizedTest
@@ -52,7 +53,7 @@ class DecimalMarkTest {
                 "=\"1.5\" & .5 -> =\"1.5\" & ,5",
             })
     void pointsAreTurnedBackWhenShown(String kept, String shown) {
-        assertThat(DecimalMark.COMMA.write(kept)).isEqualTo(shown);
+        assertThat(DecimalMark.COMMA.write(kept, UnitCatalogue.STANDARD)).isEqualTo(shown);
     }
 
     @ParameterizedTest
@@ -60,19 +61,22 @@ class DecimalMarkTest {
             delimiterString = " -> ",
             value = {"=max(1,5; B1)*2", "=sum({1,5; 2 | 3; 4})", "=if(A1 > 2,5; 1; 0)", "2,75 km", "Leaf, 3 lots"})
     void whatIsShownIsReadAsWhatItWas(String shown) {
-        assertThat(DecimalMark.COMMA.write(DecimalMark.COMMA.read(shown))).isEqualTo(shown);
+        assertThat(DecimalMark.COMMA.write(
+                        DecimalMark.COMMA.read(shown, UnitCatalogue.STANDARD), UnitCatalogue.STANDARD))
+                .isEqualTo(shown);
     }
 
     @Test
     void inAFormulaEverySignKeepsItsPlace() {
         String typed = "=max(1,5; {2; 3 | 4,5; 6})";
-        assertThat(DecimalMark.COMMA.read(typed)).hasSameSizeAs(typed);
+        assertThat(DecimalMark.COMMA.read(typed, UnitCatalogue.STANDARD)).hasSameSizeAs(typed);
     }
 
     @Test
     void thePointChangesNothing() {
-        assertThat(DecimalMark.POINT.read("=max(1,5; 2)")).isEqualTo("=max(1,5; 2)");
-        assertThat(DecimalMark.POINT.write("1.5")).isEqualTo("1.5");
+        assertThat(DecimalMark.POINT.read("=max(1,5; 2)", UnitCatalogue.STANDARD))
+                .isEqualTo("=max(1,5; 2)");
+        assertThat(DecimalMark.POINT.write("1.5", UnitCatalogue.STANDARD)).isEqualTo("1.5");
     }
 
     @Test
@@ -80,8 +84,10 @@ class DecimalMarkTest {
         NumberValue number = new NumberValue(Rational.of(1_234_567, 10));
         assertThat(Display.AUTOMATIC.grouped().text(number)).isEqualTo("123 456.7");
         assertThat(Display.AUTOMATIC.grouped().withComma().text(number)).isEqualTo("123 456,7");
-        assertThat(Display.in("fixed 2").withComma().text(number)).isEqualTo("123456,70");
-        assertThat(Display.in("fraction").grouped().text(number)).isEqualTo("1234567/10");
+        assertThat(Display.in("fixed 2", UnitCatalogue.STANDARD).withComma().text(number))
+                .isEqualTo("123456,70");
+        assertThat(Display.in("fraction", UnitCatalogue.STANDARD).grouped().text(number))
+                .isEqualTo("1234567/10");
         assertThat(Display.AUTOMATIC.withComma().style().latex(Rational.of(3, 2)))
                 .isEqualTo("1{,}5");
     }

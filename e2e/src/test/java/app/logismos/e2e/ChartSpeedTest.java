@@ -61,7 +61,7 @@ class ChartSpeedTest extends Visit {
         List<Double> times = new ArrayList<>();
         for (int i = 0; i < 7; i++) {
             page.navigate(program.address() + "/worksheet/" + id);
-            page.waitForFunction("window.drawn");
+            page.waitForFunction("() => window.drawn");
             times.add(((Number)
                             page.evaluate(
                                     "window.drawn - performance.getEntriesByType('resource').find((e) => e.name.includes('/charts/')).startTime"))
@@ -92,7 +92,7 @@ class ChartSpeedTest extends Visit {
     /** From the key that keeps an entry until the line is painted as another. */
     private void repainting(String id) {
         page.navigate(program.address() + "/worksheet/" + id);
-        page.waitForFunction("window.drawn");
+        page.waitForFunction("() => window.drawn");
         page.evaluate(Figures.fromKeyToPainted(
                 "document.querySelector('[data-renderer] svg path[stroke=\"#b24a2b\"]')?.getAttribute('d')"));
         for (int i = 0; i < EDITS; i++) {
@@ -100,7 +100,7 @@ class ChartSpeedTest extends Visit {
             page.keyboard().type("0." + (30 + i)); // above all others in its two pixels
             page.evaluate("window.armed = true");
             page.keyboard().press("Enter");
-            page.waitForFunction("window.times.length >= " + (i + 1));
+            page.waitForFunction("() => window.times.length >= " + (i + 1));
             page.evaluate("window.armed = false");
         }
         figures.tell("key to repainted chart of 10,000 points", Figures.times(page));

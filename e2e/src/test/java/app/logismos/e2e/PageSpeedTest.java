@@ -76,7 +76,7 @@ class PageSpeedTest extends Visit {
                             + " window.opened ??= performance.now() }); me.disconnect() } })"
                             + ".observe(document, {childList: true, subtree: true})");
             page.navigate(url);
-            page.waitForFunction("window.opened");
+            page.waitForFunction("() => window.opened");
             times.add(((Number) page.evaluate("window.opened")).doubleValue());
         }
         figures.tell("opening, navigation to the first painted values", times);
@@ -92,7 +92,7 @@ class PageSpeedTest extends Visit {
             page.evaluate("window.armed = true");
             page.keyboard().press("Enter");
             int expected = i + 1;
-            page.waitForFunction("window.times.length >= " + expected);
+            page.waitForFunction("() => window.times.length >= " + expected);
             page.evaluate("window.armed = false");
         }
         figures.tell("key to painted dependents", times());

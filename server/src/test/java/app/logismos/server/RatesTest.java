@@ -91,19 +91,72 @@ class RatesTest {
     }
 
     @Test
-    void aFileThatCannotBeReadLeavesTheSample() throws IOException {
+    void theFileOfAnEarlierVersionIsMovedIntoTheDatabase() throws IOException {
         program.close();
-        Files.write(data.resolve("rates.csv"), List.of("EUR,euro,euros,1", "USD,US dollar,US dollars,much"));
+        Files.write(data.resolve("rates.csv"), List.of("# mine", "EUR,euro,euros,1", "USD,US dollar,US dollars,0.75"));
+        start();
+        assertThat(program.calculate("=100 USD to EUR").at("/result/value")).isEqualTo("75");
+        assertThat(data.resolve("rates.csv")).doesNotExist();
+        program.close();
+        start();
+        assertThat(program.calculate("=100 USD to EUR").at("/result/value")).isEqualTo("75");
+    }
+
+    @Test
+    void aFileThatCannotBeReadLeavesTheSampleAndStays() throws IOException {
+        program.close();
+        Path file =
+                Files.write(data.resolve("rates.csv"), List.of("EUR,euro,euros,1", "USD,US dollar,US dollars,much"));
         start();
         assertThat(program.calculate("=100 USD to EUR").at("/result/value")).isEqualTo("90");
+        assertThat(file).exists();
+        Files.delete(file);
     }
 
     @Test
     void ratesThatCannotBeKeptChangeNothing() throws IOException {
-        Path inTheWay = Files.createDirectories(data.resolve("rates.csv.new"));
-        assertThat(put("USD", "US dollar", "0.8").status()).isEqualTo(507);
+        Path file = data.resolve("logismos.mv.db");
+        Path aside = Files.move(file, data.resolve("aside"));
+        Program.Answer answer = put("USD", "US dollar", "0.8");
+        Files.move(aside, file);
+        assertThat(answer.status()).isEqualTo(507);
         assertThat(program.calculate("=100 USD to EUR").at("/result/value")).isEqualTo("90");
-        Files.delete(inTheWay);
+    }
+
+    @Test
+    void twoProgramsWithOtherRatesDoNotShareThem(@TempDir Path elsewhere) {
+        put("USD", "US dollar", "0.8");
+        try (Program other = Program.start(elsewhere, false)) {
+            assertThat(other.calculate("=100 USD to EUR").at("/result/value")).isEqualTo("90");
+            assertThat(program.calculate("=100 USD to EUR").at("/result/value")).isEqualTo("80");
+        }
+    }
+
+    @Test
+    void everyPlaceThatReadsAnAmountKnowsACurrencyOfOnesOwn() {
+        put("XTS", "token", "0.25");
+        String worksheet = program.newWorksheet("Tokens");
+        program.type(
+                worksheet,
+                0,
+                "grid-1",
+                "A1",
+                "8 XTS",
+                "A2",
+                "=A1*2",
+                "A3",
+                "=convert(3, \"XTS\", \"EUR\")",
+                "A4",
+                "=number(\"5 XTS\") to EUR");
+        assertThat(program.shown(worksheet, "grid-1", "A2")).isEqualTo("16 XTS");
+        assertThat(program.shown(worksheet, "grid-1", "A3")).isEqualTo("0.75 EUR");
+        assertThat(program.shown(worksheet, "grid-1", "A4")).isEqualTo("1.25 EUR");
+        Program.Answer answer = program.post(
+                "/worksheets/" + worksheet + "/acts",
+                "{\"act\": {\"do\": \"series\", \"grid\": \"grid-1\", \"at\": \"B1\", \"axis\": \"ROWS\","
+                        + " \"first\": \"2 XTS\", \"step\": \"1\", \"last\": null, \"count\": 3}}");
+        assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
+        assertThat(program.shown(worksheet, "grid-1", "B3")).isEqualTo("4 XTS");
     }
 
     @ParameterizedTest
@@ -125,7 +178,6 @@ class RatesTest {
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.at("/detail")).isEqualTo(message);
         assertThat(program.calculate("=100 USD to EUR").at("/result/value")).isEqualTo("90");
-        assertThat(data.resolve("rates.csv")).doesNotExist();
     }
 
     @ParameterizedTest

@@ -6,9 +6,11 @@ import app.logismos.evaluate.Calculator;
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.NoCells;
 import app.logismos.formula.Address;
+import app.logismos.formula.Vocabulary;
 import app.logismos.function.Surroundings;
 import app.logismos.server.web.BadRequest;
 import app.logismos.server.web.CalculationJson;
+import app.logismos.unit.UnitCatalogue;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -17,10 +19,12 @@ import org.springframework.web.bind.annotation.RestController;
 /** A calculation outside any worksheet. */
 @RestController
 class CalculateEndpoint {
-    private final Calculator calculator;
+    private final Limits limits;
+    private final KnownUnits known;
 
-    CalculateEndpoint(Limits limits) {
-        this.calculator = new Calculator(limits);
+    CalculateEndpoint(Limits limits, KnownUnits known) {
+        this.limits = limits;
+        this.known = known;
     }
 
     /**
@@ -35,10 +39,11 @@ class CalculateEndpoint {
     /** Works out an expression that refers to no cells, step by step. */
     @PostMapping("/api/v1/calculate")
     CalculationJson calculate(@RequestBody Request request) {
-        NoCells scope = new NoCells(Surroundings.of(angle(request.angle().orElse("radians"))));
+        Vocabulary words = known.words();
+        NoCells scope = new NoCells(Surroundings.of(angle(request.angle().orElse("radians")), words.units()));
         return CalculationJson.of(
-                calculator.calculate(request.expression(), scope, Address.FIRST),
-                style(request.style().orElse("automatic")));
+                new Calculator(limits, words).calculate(request.expression(), scope, Address.FIRST),
+                style(request.style().orElse("automatic"), words.units()));
     }
 
     private static Surroundings.Angle angle(String angle) {
@@ -51,12 +56,12 @@ class CalculateEndpoint {
         throw new BadRequest("`angle` is `radians` or `degrees`, was `" + angle + "`.");
     }
 
-    private static Display style(String style) {
-        if (Display.unit(style).isPresent()) {
-            return Display.in(style);
+    private static Display style(String style, UnitCatalogue units) {
+        if (Display.unit(style, units).isPresent()) {
+            return Display.in(style, units);
         }
         return Styles.named(style)
-                .map(known -> Display.in(style))
+                .map(known -> Display.in(style, units))
                 .orElseThrow(() ->
                         new BadRequest("`style` is one of " + Styles.known() + ", or in km, was `" + style + "`."));
     }

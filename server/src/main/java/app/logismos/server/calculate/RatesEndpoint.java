@@ -2,11 +2,9 @@ package app.logismos.server.calculate;
 
 import app.logismos.server.web.BadRequest;
 import app.logismos.unit.Rates;
-import app.logismos.unit.UnitCatalogue;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -16,12 +14,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** The rates between currencies, for all worksheets. */
 @RestController
 class RatesEndpoint {
-    private final RatesFile file;
-    private final ApplicationEventPublisher events;
+    private final KnownUnits known;
 
-    RatesEndpoint(RatesFile file, ApplicationEventPublisher events) {
-        this.file = file;
-        this.events = events;
+    RatesEndpoint(KnownUnits known) {
+        this.known = known;
     }
 
     /**
@@ -42,7 +38,7 @@ class RatesEndpoint {
     /** What currencies are worth, in euros. */
     @GetMapping("/api/v1/rates")
     List<RateJson> rates() {
-        Rates rates = UnitCatalogue.STANDARD.rates();
+        Rates rates = known.units().rates();
         return rates.rates().stream()
                 .map(rate -> new RateJson(
                         rate.code(),
@@ -57,19 +53,17 @@ class RatesEndpoint {
     @PutMapping("/api/v1/rates")
     List<RateJson> exchange(@RequestBody List<RateToBe> rates) {
         try {
-            file.write(new Rates(rates.stream().map(RatesEndpoint::rate).toList()));
+            known.exchange(new Rates(rates.stream().map(RatesEndpoint::rate).toList()));
         } catch (IllegalArgumentException refused) {
             throw new BadRequest(refused.getMessage());
         }
-        events.publishEvent(new RatesChanged());
         return rates();
     }
 
     /** Goes back to the rates that ship with the program. */
     @DeleteMapping("/api/v1/rates")
     List<RateJson> forget() {
-        file.delete();
-        events.publishEvent(new RatesChanged());
+        known.forget();
         return rates();
     }
 

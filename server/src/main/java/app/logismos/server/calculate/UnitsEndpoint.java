@@ -14,6 +14,12 @@ import org.springframework.web.bind.annotation.RestController;
 /** The catalogues of units and constants, for the guide. */
 @RestController
 class UnitsEndpoint {
+    private final KnownUnits known;
+
+    UnitsEndpoint(KnownUnits known) {
+        this.known = known;
+    }
+
     /**
      * A unit.
      *
@@ -48,9 +54,8 @@ class UnitsEndpoint {
     /** All units. */
     @GetMapping("/api/v1/units")
     List<UnitJson> units() {
-        return UnitCatalogue.STANDARD.listings().stream()
-                .map(UnitsEndpoint::json)
-                .toList();
+        UnitCatalogue units = known.units();
+        return units.listings().stream().map(unit -> json(unit, units)).toList();
     }
 
     /** All constants. */
@@ -59,7 +64,7 @@ class UnitsEndpoint {
         return Catalogue.STANDARD.constants().stream().map(UnitsEndpoint::json).toList();
     }
 
-    private static UnitJson json(UnitListing unit) {
+    private static UnitJson json(UnitListing unit, UnitCatalogue units) {
         return new UnitJson(
                 unit.symbol(),
                 unit.others(),
@@ -73,7 +78,7 @@ class UnitsEndpoint {
                 unit.measures(),
                 unit.ucum().isEmpty() ? null : unit.ucum(),
                 unit.prefixes(),
-                UnitCatalogue.STANDARD.rates().isSample(unit.symbol()),
+                units.rates().isSample(unit.symbol()),
                 unit.source());
     }
 

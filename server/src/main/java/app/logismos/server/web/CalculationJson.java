@@ -59,8 +59,8 @@ public record CalculationJson(
                         .map(step -> StepJson.of(step, mark))
                         .toList(),
                 calculation.hints().stream()
-                        .map(hint -> new Hint(hint.code(), hint.message(), mark.write(hint.replacement())))
+                        .map(hint -> new Hint(hint.code(), hint.message(), display.write(hint.replacement())))
                         .toList(),
-                ErrorJson.of(calculation.value(), mark));
+                ErrorJson.of(calculation.value(), display));
     }
 }

@@ -1,6 +1,6 @@
 package app.logismos.server.web;
 
-import app.logismos.display.DecimalMark;
+import app.logismos.display.Display;
 import app.logismos.value.Failure;
 import app.logismos.value.Fix;
 import app.logismos.value.Span;
@@ -23,7 +23,7 @@ public record ErrorJson(
         @Nullable String cause,
         List<Fix> fixes) {
     /** The failure that a value is, or null. */
-    public static @Nullable ErrorJson of(Value value, DecimalMark mark) {
+    public static @Nullable ErrorJson of(Value value, Display display) {
         if (!(value instanceof Failure failure)) {
             return null;
         }
@@ -34,7 +34,7 @@ public record ErrorJson(
                 failure.place().map(Span::end).orElse(null),
                 failure.cause().orElse(null),
                 failure.fixes().stream()
-                        .map(fix -> new Fix(fix.label(), mark.write(fix.replacement())))
+                        .map(fix -> new Fix(fix.label(), display.write(fix.replacement())))
                         .toList());
     }
 }

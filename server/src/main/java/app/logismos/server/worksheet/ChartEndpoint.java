@@ -114,9 +114,10 @@ class ChartEndpoint {
             Chart found = chart(live, chart);
             Edit.Place input = Inputs.cell(run.input(), found.grid(), live);
             List<String> values = Inputs.spaced(
-                    live.display().mark().read(run.from()),
-                    live.display().mark().read(run.to()),
-                    run.count());
+                    live.display().read(run.from()),
+                    live.display().read(run.to()),
+                    run.count(),
+                    live.worksheet().units());
             return RunThrough.frames(found, live, input, values);
         });
     }

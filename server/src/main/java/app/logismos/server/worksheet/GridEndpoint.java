@@ -1,6 +1,5 @@
 package app.logismos.server.worksheet;
 
-import app.logismos.display.DecimalMark;
 import app.logismos.display.Display;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -75,12 +74,17 @@ class GridEndpoint {
     /** A quantity in another unit. */
     record OtherUnit(String unit, String display) {}
 
-    private static List<OtherUnit> others(Value value, DecimalMark mark) {
+    private static List<OtherUnit> others(Value value, LiveWorksheet live) {
         return value instanceof Quantity quantity
                 ? UsualUnits.insteadOf(quantity.unit(), quantity.number()).stream()
                         .map(unit -> new OtherUnit(
                                 unit.symbol(),
-                                mark.number(Display.in("in " + unit.symbol()).text(value))))
+                                live.display()
+                                        .mark()
+                                        .number(Display.in(
+                                                        "in " + unit.symbol(),
+                                                        live.worksheet().units())
+                                                .text(value))))
                         .toList()
                 : List.of();
     }
@@ -162,7 +166,7 @@ class GridEndpoint {
                     views.cell(grid, at, live),
                     block.title(),
                     CalculationJson.of(live.explain(grid, at), live.display(grid, at)),
-                    others(live.value(grid, at), live.display().mark()),
+                    others(live.value(grid, at), live),
                     live.fedBy(grid, at).stream()
                             .map(place -> views.place(place, grid, live))
                             .toList(),
@@ -192,17 +196,18 @@ class GridEndpoint {
         return open.read(id, worksheet -> {
             grid(worksheet.live, draft.grid());
             Display display = worksheet.live.display();
-            String typed = draft.scratch().orElse(false) ? onScratch(draft.entry(), display.mark()) : draft.entry();
+            String typed = draft.scratch().orElse(false) ? onScratch(draft.entry(), worksheet.live) : draft.entry();
             int ahead = typed.length() - draft.entry().length();
-            String entry = display.mark().read(typed);
+            String entry = display.read(typed);
             return json(typed, Preview.of(entry, cursor + ahead, draft.grid(), at, worksheet.live), display);
         });
     }
 
     /** An entry means the same as in a cell; what would be a text there is meant as a calculation here. */
-    private static String onScratch(String entry, DecimalMark mark) {
-        boolean isText = EntryReader.value(mark.read(entry)) instanceof Text
-                && !entry.strip().startsWith("=");
+    private static String onScratch(String entry, LiveWorksheet live) {
+        boolean isText =
+                EntryReader.value(live.display().read(entry), live.worksheet().units()) instanceof Text
+                        && !entry.strip().startsWith("=");
         return isText && !entry.isBlank() ? "=" + entry : entry;
     }
 

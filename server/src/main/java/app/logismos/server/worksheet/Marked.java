@@ -1,7 +1,7 @@
 package app.logismos.server.worksheet;
 
 import app.logismos.act.Act;
-import app.logismos.display.DecimalMark;
+import app.logismos.display.Display;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import java.util.List;
@@ -9,24 +9,24 @@ import java.util.List;
 /**
  * What is typed and shown with a worksheet's decimal mark, and kept with a point.
  *
- * @param mark of the worksheet
+ * @param display of the worksheet
  */
-record Marked(DecimalMark mark) {
+record Marked(Display display) {
     List<Edit> kept(List<Edit> edits) {
         return edits.stream()
-                .map(edit -> edit.withTexts(mark::read, this::kept))
+                .map(edit -> edit.withTexts(display::read, this::kept))
                 .toList();
     }
 
     private Block kept(Block block) {
-        return block.withExpressions(mark::readExpression).withEntries(mark::read);
+        return block.withExpressions(display.mark()::readExpression).withEntries(display::read);
     }
 
     Block shown(Block block) {
-        return block.withExpressions(mark::expression).withEntries(mark::write);
+        return block.withExpressions(display.mark()::expression).withEntries(display::write);
     }
 
     Act kept(Act act) {
-        return act.withTexts(mark::read, mark::readExpression);
+        return act.withTexts(display::read, display.mark()::readExpression);
     }
 }

@@ -7,6 +7,7 @@ import app.logismos.server.web.NotFound;
 import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReadWriteLock;
@@ -149,7 +150,7 @@ class OpenWorksheets {
     }
 
     /** Uses a place, which is not put away meanwhile. */
-    private <T> T using(String id, Function<Place, T> use) {
+    private <T extends @Nullable Object> T using(String id, Function<Place, T> use) {
         Place place = places.compute(id, (key, known) -> {
             Place taken = known == null ? new Place() : known;
             taken.users++;
@@ -200,24 +201,25 @@ class OpenWorksheets {
         }
     }
 
-    /** Has a worksheet read again when it is used next. */
-    void putAway(String id) {
-        using(id, place -> {
+    /** Has a worksheet read again when it is used next; answers with what was held of it. */
+    @Nullable
+    OpenWorksheet putAway(String id) {
+        return this.<@Nullable OpenWorksheet>using(id, place -> {
             place.lock.writeLock().lock();
+            OpenWorksheet held = place.held;
             place.held = null;
             place.lock.writeLock().unlock();
-            return id;
+            return held;
         });
     }
 
     /** Has all that is held read again, since what it is made of has another meaning now. */
     @EventListener(RatesChanged.class)
     void readAgain() {
-        for (Map.Entry<String, Place> each : Map.copyOf(places).entrySet()) {
-            OpenWorksheet open = each.getValue().held;
+        for (String id : Set.copyOf(places.keySet())) {
+            OpenWorksheet open = putAway(id);
             if (open != null) {
-                putAway(each.getKey());
-                events.publishEvent(new WorksheetReread(each.getKey(), open.revision));
+                events.publishEvent(new WorksheetReread(id, open.revision));
             }
         }
     }

@@ -1,6 +1,6 @@
 package app.logismos.server.worksheet;
 
-import app.logismos.evaluate.Words;
+import app.logismos.server.calculate.KnownUnits;
 import app.logismos.server.stored.StoredForm;
 import app.logismos.server.web.Conflict;
 import app.logismos.sheet.Block;
@@ -23,11 +23,13 @@ class WorksheetStore {
     private final EntityManager entities;
     private final JournalStore journal;
     private final StripStore strips;
+    private final KnownUnits known;
 
-    WorksheetStore(EntityManager entities, JournalStore journal, StripStore strips) {
+    WorksheetStore(EntityManager entities, JournalStore journal, StripStore strips, KnownUnits known) {
         this.entities = entities;
         this.journal = journal;
         this.strips = strips;
+        this.known = known;
     }
 
     /** A worksheet in the list. */
@@ -90,7 +92,7 @@ class WorksheetStore {
     Optional<Loaded> load(String id) {
         return found(id).map(row -> {
             StoredForm.Outline outline = outline(row);
-            Worksheet worksheet = new Worksheet(row.title, outline.sections(), Words.STANDARD);
+            Worksheet worksheet = new Worksheet(row.title, outline.sections(), known.words());
             List<StripStore.KeptCell> cells = strips.cells(id);
             outline.names().forEach(name -> name.apply(worksheet));
             cells.stream()

@@ -149,7 +149,7 @@ class WorksheetViews {
 
     /** With grids large enough for the tables that are laid out in them, and expressions with the decimal mark. */
     private static Section asSeen(Section section, LiveWorksheet live) {
-        Marked marked = new Marked(live.display().mark());
+        Marked marked = new Marked(live.display());
         return section.withBlocks(section.blocks().stream()
                 .map(block -> marked.shown(block.match(grid -> grown(grid, live), note -> note, chart -> chart)))
                 .toList());
@@ -204,7 +204,7 @@ class WorksheetViews {
                 at,
                 at.column(),
                 at.row(),
-                cell.map(typed -> typed.text(at)).map(display.mark()::write).orElse(""),
+                cell.map(typed -> typed.text(at)).map(display::write).orElse(""),
                 cell.map(Cell::isCalculated).orElse(from.isPresent()),
                 value.kind().name().toLowerCase(Locale.ROOT),
                 display.text(value),
@@ -214,7 +214,7 @@ class WorksheetViews {
                 live.worksheet().names().of(grid, new Area(at, at)).orElse(null),
                 from.orElse(null),
                 live.grid(grid).map(block -> block.remarks().get(at.toString())).orElse(null),
-                ErrorJson.of(value, display.mark()));
+                ErrorJson.of(value, display));
     }
 
     /** The cells of an area that hold something. */

@@ -3,11 +3,11 @@ package app.logismos.server.worksheet;
 import app.logismos.act.Act;
 import app.logismos.act.LookAgain;
 import app.logismos.act.Tabulating;
-import app.logismos.evaluate.Words;
 import app.logismos.recalculate.Change;
 import app.logismos.recalculate.ColumnUnits;
 import app.logismos.recalculate.Echo;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.server.calculate.KnownUnits;
 import app.logismos.server.datafolder.KeptFile;
 import app.logismos.server.stored.StoredForm;
 import app.logismos.server.stored.Touching;
@@ -44,6 +44,7 @@ public class Worksheets {
     private final WorksheetViews views;
     private final Clock clock;
     private final KeptFile file;
+    private final KnownUnits known;
     private final ApplicationEventPublisher events;
 
     Worksheets(
@@ -54,6 +55,7 @@ public class Worksheets {
             WorksheetViews views,
             Clock clock,
             KeptFile file,
+            KnownUnits known,
             ApplicationEventPublisher events) {
         this.open = open;
         this.earlier = earlier;
@@ -62,6 +64,7 @@ public class Worksheets {
         this.views = views;
         this.clock = clock;
         this.file = file;
+        this.known = known;
         this.events = events;
     }
 
@@ -76,7 +79,7 @@ public class Worksheets {
     public String create(String title, boolean example) {
         String id = UUID.randomUUID().toString();
         file.write(id, 0, () -> {
-            store.create(id, example, new Worksheet(title, List.of(), Words.STANDARD), now());
+            store.create(id, example, new Worksheet(title, List.of(), known.words()), now());
             return id;
         });
         return id;
@@ -127,7 +130,7 @@ public class Worksheets {
     }
 
     private static Marked marked(OpenWorksheet worksheet) {
-        return new Marked(worksheet.live.display().mark());
+        return new Marked(worksheet.live.display());
     }
 
     private static List<Edit> meant(List<Edit> edits, OpenWorksheet worksheet) {

@@ -1,0 +1,80 @@
+package app.logismos.server.calculate;
+
+import app.logismos.evaluate.Words;
+import app.logismos.formula.Vocabulary;
+import app.logismos.server.datafolder.KeptFile;
+import app.logismos.unit.Rates;
+import app.logismos.unit.UnitCatalogue;
+import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Component;
+
+/**
+ * The units that calculations are given: those of the catalogue, and currencies at the rates that hold now. Who goes on with
+ * older ones, as an open worksheet does, is told by {@link RatesChanged}.
+ */
+@Component
+public class KnownUnits {
+    private final RatesStore store;
+    private final KeptFile kept;
+    private final ApplicationEventPublisher events;
+    private volatile Vocabulary words;
+
+    KnownUnits(RatesStore store, RatesFile file, KeptFile kept, ApplicationEventPublisher events) {
+        this.store = store;
+        this.kept = kept;
+        this.events = events;
+        this.words = words(store.kept().or(() -> moved(file)).orElse(Rates.SAMPLE));
+    }
+
+    private Optional<Rates> moved(RatesFile file) {
+        Optional<Rates> rates = file.read();
+        rates.ifPresent(found -> {
+            store.keep(found);
+            file.delete();
+        });
+        return rates;
+    }
+
+    private static Vocabulary words(Rates rates) {
+        return Words.of(UnitCatalogue.STANDARD.with(rates));
+    }
+
+    /** What formulas may be written with, these units included. */
+    public Vocabulary words() {
+        return words;
+    }
+
+    /** The units. */
+    public UnitCatalogue units() {
+        return words.units();
+    }
+
+    /**
+     * Exchanges at other rates from now on, and keeps them; where they cannot be kept, nothing changes.
+     *
+     * @throws IllegalArgumentException where the code of a currency is a unit already
+     */
+    synchronized void exchange(Rates rates) {
+        Vocabulary others = words(rates);
+        kept.write(() -> {
+            store.keep(rates);
+            return rates;
+        });
+        hold(others);
+    }
+
+    /** Goes back to the rates that ship with the program. */
+    synchronized void forget() {
+        kept.write(() -> {
+            store.forget();
+            return Rates.SAMPLE;
+        });
+        hold(Words.STANDARD);
+    }
+
+    private void hold(Vocabulary others) {
+        words = others;
+        events.publishEvent(new RatesChanged());
+    }
+}
