@@ -32,7 +32,7 @@ class ArchitectureTest {
     static final ArchRule formulaUsesValue = layer("formula", "value", "unit", "number");
 
     @ArchTest
-    static final ArchRule functionUsesValue = layer("function", "special", "value", "unit", "number");
+    static final ArchRule functionUsesFormula = layer("function", "formula", "special", "value", "unit", "number");
 
     @ArchTest
     static final ArchRule displayUsesFormula = layer("display", "formula", "value", "unit", "number");

@@ -117,6 +117,16 @@ public final class Budget {
         return value;
     }
 
+    /** How much is kept now, for {@link #release}. */
+    long held() {
+        return held;
+    }
+
+    /** What was kept since then is kept no more. */
+    void release(long before) {
+        held = before;
+    }
+
     /** Ends the work at its next question. */
     public void stop() {
         stopped = true;

@@ -9,7 +9,7 @@ import java.util.List;
  * @param value a failure where it went wrong
  * @param latex the expression typeset; empty where it could not be read or is too long to set
  */
-public record Calculation(Value value, String latex, List<Step> steps, List<Hint> hints) {
+public record Calculation(Value value, String latex, List<ShownStep> steps, List<Hint> hints) {
     public Calculation {
         steps = List.copyOf(steps);
         hints = List.copyOf(hints);

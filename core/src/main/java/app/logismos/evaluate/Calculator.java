@@ -57,7 +57,12 @@ public final class Calculator {
         String latex =
                 entry.length() > MOST_TYPESET ? "" : LatexPrinter.latex(expression, evaluator.origin(), Typeset::latex);
         return new Calculation(
-                value, latex, Working.of(expression, value, evaluator), Hints.of(entry, expression, evaluator));
+                value,
+                latex,
+                Working.of(expression, value, evaluator).stream()
+                        .map(step -> step.shown(evaluator.origin()))
+                        .toList(),
+                Hints.of(entry, expression, evaluator));
     }
 
     private static Calculation failed(Failure failure) {

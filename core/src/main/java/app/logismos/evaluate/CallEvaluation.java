@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.formula.Binding;
 import app.logismos.formula.Coordinate;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Argument;
@@ -9,7 +10,9 @@ import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Expression.Variable;
 import app.logismos.function.Arguments;
+import app.logismos.function.Bound;
 import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
@@ -110,6 +113,33 @@ final class CallEvaluation implements References {
     @Override
     public Optional<Span> place(int argument) {
         return given.get(argument).value().map(Expression::span);
+    }
+
+    @Override
+    public Optional<Bound> bound(int expression, int variable) {
+        return given.get(variable).value().orElseThrow() instanceof Variable word
+                ? Optional.of(new BoundArgument(given.get(expression).value().orElseThrow(), word.name(), evaluator))
+                : Optional.empty();
+    }
+
+    private record BoundArgument(Expression expression, String variable, Evaluator evaluator) implements Bound {
+        @Override
+        public Value at(Value value) {
+            return evaluator.where(variable, value, expression);
+        }
+    }
+
+    /** The call written out as an operation between its terms, if its function is short for one and can be shown so. */
+    Optional<Expression> writtenOut() {
+        if (assign().isPresent()) {
+            return Optional.empty();
+        }
+        return function.writtenOut(arguments()).flatMap(terms -> {
+            Binding binding = function.binding().orElseThrow();
+            Bound bound = bound(positions.indexOf(binding.expression()), positions.indexOf(binding.variable()))
+                    .orElseThrow();
+            return Terms.joined(bound, terms, call.span());
+        });
     }
 
     private Optional<Cells> meant(Expression expression) {

@@ -1,6 +1,7 @@
 package app.logismos.evaluate;
 
 import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.InfixOperator;
 import app.logismos.number.Plain;
 import app.logismos.number.Undefined;
@@ -188,6 +189,13 @@ public final class EvaluationErrors {
     static Failure givenTwice(String function, String parameter, Span place) {
         return Failure.at(
                 place, ErrorCode.WRONG_ARGUMENTS, "`" + parameter + "` of `" + function + "` is given twice.");
+    }
+
+    static Failure unboundVariable(Variable variable) {
+        return Failure.at(
+                variable.span(),
+                ErrorCode.UNKNOWN_NAME,
+                "`" + variable.name() + "` has no value here: it stands for many in the call around it.");
     }
 
     /** A name that nothing has. */

@@ -17,6 +17,7 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
 import app.logismos.formula.PostfixOperator;
 import app.logismos.formula.PrefixOperator;
@@ -59,7 +60,12 @@ public final class Evaluator implements Expression.Visitor<Value> {
     private final Budget budget;
     private final Limits limits;
     private final Operators operators;
+    private final @Nullable Variables variables;
     private @Nullable Surroundings surroundings;
+
+    /** What bound variables stand for, the innermost first. */
+    private record Variables(
+            String name, Value value, @Nullable Variables outer) {}
 
     /** An evaluator for the formula in {@code origin}. */
     public Evaluator(Scope scope, Address origin, Limits limits, Budget budget) {
@@ -68,6 +74,28 @@ public final class Evaluator implements Expression.Visitor<Value> {
         this.budget = budget;
         this.limits = limits;
         this.operators = new Operators(limits, budget, scope::display);
+        this.variables = null;
+    }
+
+    private Evaluator(Evaluator outer, String variable, Value value) {
+        this.scope = outer.scope;
+        this.origin = outer.origin;
+        this.budget = outer.budget;
+        this.limits = outer.limits;
+        this.operators = outer.operators;
+        this.surroundings = outer.surroundings;
+        this.variables = new Variables(variable, value, outer.variables);
+    }
+
+    /**
+     * What an expression is worth where a bound variable stands for a value, within the same time and memory: the worth is
+     * kept, and nothing else that was worked out for it.
+     */
+    Value where(String variable, Value value, Expression expression) {
+        long before = budget.held();
+        Value worth = new Evaluator(this, variable, value).value(expression);
+        budget.release(before);
+        return held(worth);
     }
 
     /** The value of the expression. */
@@ -258,6 +286,16 @@ public final class Evaluator implements Expression.Visitor<Value> {
     @Override
     public Value name(Name node) {
         return scope.name(node, origin);
+    }
+
+    @Override
+    public Value variable(Variable node) {
+        for (Variables each = variables; each != null; each = each.outer()) {
+            if (node.is(each.name())) {
+                return each.value();
+            }
+        }
+        return EvaluationErrors.unboundVariable(node);
     }
 
     @Override

@@ -18,6 +18,7 @@ public enum Rule {
     ARGUMENTS_FIRST("arguments before their function"),
     FUNCTION("function"),
     CONDITION("condition"),
+    WRITTEN_OUT("written out"),
     PERCENT("percent is hundredths"),
     DEGREES("degrees"),
     UNIT_CONVERSION("unit conversion"),

@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.formula.Binding;
 import app.logismos.formula.Vocabulary;
 import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
@@ -50,6 +51,11 @@ public final class Words implements Vocabulary {
                 .function(word)
                 .filter(function -> function.name().equalsIgnoreCase(word))
                 .isPresent();
+    }
+
+    @Override
+    public Optional<Binding> binding(String function) {
+        return catalogue.function(function).flatMap(Function::binding);
     }
 
     @Override

@@ -1,7 +1,6 @@
 package app.logismos.evaluate;
 
 import app.logismos.display.Display;
-import app.logismos.display.Typeset;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
@@ -16,9 +15,9 @@ import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.InfixOperator;
-import app.logismos.formula.LatexPrinter;
 import app.logismos.formula.PrefixOperator;
 import app.logismos.formula.Printer;
+import app.logismos.formula.Rewriting;
 import app.logismos.formula.Walk;
 import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
@@ -46,14 +45,11 @@ import org.jspecify.annotations.Nullable;
  * The steps from an expression to its value, as a student would write them (language, section 9).
  *
  * <p>The tree is reduced one operation at a time: of the parts whose operands are values the one in the deepest brackets
- * comes first, then the one that binds tightest, then the leftmost. Each step prints the whole tree before and after.
+ * comes first, then the one that binds tightest, then the leftmost. Each step has the whole tree before and after it.
  */
 public final class Working {
     /** Of a long expression so few steps are listed that all their texts together stay below this. */
     private static final int MOST_CHARACTERS = 60_000;
-
-    /** A longer expression is not typeset step by step. */
-    private static final int MOST_TYPESET = 600;
 
     /** A longer number is shown by its first and last digits. */
     private static final int MOST_DIGITS = 400;
@@ -121,12 +117,7 @@ public final class Working {
         Expression filled = current.accept(new Rewriting(this::valueOfReference));
         boolean isOne = references.size() == 1;
         Expression marked = isOne ? references.get(0) : current;
-        add(
-                marked,
-                Rule.VALUES_PUT_IN,
-                "",
-                isOne ? print(shortest(evaluator.value(marked), marked.span())) : print(filled),
-                filled);
+        add(marked, Rule.VALUES_PUT_IN, "", isOne ? shortest(evaluator.value(marked), marked.span()) : filled, filled);
         return true;
     }
 
@@ -162,8 +153,8 @@ public final class Working {
                 return;
             }
             if (steps.size() >= evaluator.limits().steps() || characters > MOST_CHARACTERS) {
-                Value value = evaluator.value(current);
-                add(current, Rule.THE_REST, "", text(value), literal(value, current.span()));
+                Literal rest = literal(evaluator.value(current), current.span());
+                add(current, Rule.THE_REST, "", rest, rest);
                 return;
             }
             if (!work(next.get())) {
@@ -174,9 +165,9 @@ public final class Working {
 
     /** What is left is the value: in brackets perhaps, or as a decimal, and written here as values are. */
     private void settle() {
-        String shown = text(value);
+        Literal shown = literal(value, current.span());
         if (steps.isEmpty() && current instanceof Group) {
-            add(current, Rule.BRACKETS_FIRST, "", shown, literal(value, current.span()));
+            add(current, Rule.BRACKETS_FIRST, "", shown, shown);
         } else if (!steps.isEmpty()) {
             Step last = steps.remove(steps.size() - 1);
             steps.add(last.leadingTo(shown));
@@ -193,7 +184,13 @@ public final class Working {
             Expression after = isValue(chosen)
                     ? valuePutFor(node, evaluator.value(chosen))
                     : replaced(node, new Group(chosen, node.span()));
-            add(node, Rule.CONDITION, choice.get().reason(), print(chosen), after);
+            add(node, Rule.CONDITION, choice.get().reason(), chosen, after);
+            return true;
+        }
+        Optional<Expression> terms = call.flatMap(CallEvaluation::writtenOut);
+        if (terms.isPresent()) {
+            Expression after = node == current ? terms.get() : replaced(node, new Group(terms.get(), node.span()));
+            add(node, Rule.WRITTEN_OUT, "", terms.get(), after);
             return true;
         }
         Value value = node == whole ? this.value : evaluator.value(node);
@@ -201,7 +198,7 @@ public final class Working {
         Expression after = valuePutFor(node, value);
         boolean visible = !print(current).equals(print(after)) || after instanceof Literal && steps.isEmpty();
         if (visible || value instanceof Failure) {
-            String shown = node == current ? text(value) : print(shortest(value, node.span()));
+            Literal shown = node == current ? literal(value, node.span()) : shortest(value, node.span());
             add(node, part.rule(), note.orElse(""), shown, after);
         }
         current = after;
@@ -255,32 +252,10 @@ public final class Working {
         return current.accept(new Rewriting((each, parent) -> each == node ? written(value, parent, node) : null));
     }
 
-    private void add(Expression node, Rule rule, String note, String value, Expression after) {
-        Printer.Printed printed = Printer.print(current, evaluator.origin());
-        characters += printed.text().length();
-        String latex = printed.text().length() > MOST_TYPESET
-                ? ""
-                : LatexPrinter.latex(current, evaluator.origin(), Typeset::latex, node);
-        steps.add(new Step(
-                printed.text(), printed.places().get(node), rule, note, value, isRounded(after), print(after), latex));
+    private void add(Expression node, Rule rule, String note, Expression worth, Expression after) {
+        characters += print(current).length();
+        steps.add(new Step(current, node, rule, note, worth, after));
         current = after;
-    }
-
-    /** Whether a value in the expression is not the number itself but one near it. */
-    private static boolean isRounded(Expression expression) {
-        boolean[] found = {false};
-        Walk.visit(expression, node -> found[0] |= node instanceof Literal literal && isRounded(literal.value()));
-        return found[0];
-    }
-
-    private static boolean isRounded(Value value) {
-        if (value instanceof Table table) {
-            boolean[] found = {false};
-            table.forEachFilled(each -> found[0] |= isRounded(each));
-            return found[0];
-        }
-        return value instanceof NumberValue number && !number.real().isExact()
-                || value instanceof Quantity quantity && !quantity.number().isExact();
     }
 
     private String print(Expression expression) {
@@ -295,7 +270,7 @@ public final class Working {
                 : literal;
     }
 
-    private static Literal literal(Value value, Span span) {
+    static Literal literal(Value value, Span span) {
         return new Literal(value, text(value), span);
     }
 
@@ -386,8 +361,6 @@ public final class Working {
         if (parameters.isEmpty()) {
             return false;
         }
-        Parameter.Accepts accepts =
-                parameters.get(Math.min(index, parameters.size() - 1)).accepts();
-        return accepts == Parameter.Accepts.LAZY || accepts == Parameter.Accepts.REFERENCE;
+        return !parameters.get(Math.min(index, parameters.size() - 1)).accepts().isWorkedOutFirst();
     }
 }

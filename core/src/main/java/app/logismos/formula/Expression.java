@@ -38,6 +38,8 @@ public sealed interface Expression {
 
         R constant(Constant node);
 
+        R variable(Variable node);
+
         R table(TableLiteral node);
 
         R withUnit(WithUnit node);
@@ -184,6 +186,23 @@ public sealed interface Expression {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.name(this);
+        }
+    }
+
+    /**
+     * A variable that a call around it binds, as {@code k} in {@code sumover(k^2, k, 1, 10)}; it hides names and constants.
+     *
+     * @param name as it was typed
+     */
+    record Variable(String name, Span span) implements Expression {
+        /** Whether this is the variable that is called so; case is ignored. */
+        public boolean is(String other) {
+            return name.equalsIgnoreCase(other);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.variable(this);
         }
     }
 

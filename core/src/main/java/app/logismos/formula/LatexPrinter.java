@@ -14,11 +14,14 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
 import app.logismos.unit.Unit;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -30,6 +33,9 @@ import java.util.stream.Collectors;
  * works on carries {@code worked}; the page colours them.
  */
 public final class LatexPrinter implements Expression.Visitor<String> {
+    /** Signs of what is done over a range. */
+    private static final Map<String, String> OVER = Map.of("sumover", "\\sum", "productover", "\\prod");
+
     /** What stands between arguments; with a comma as the decimal mark it is a semicolon. */
     public static final String SEPARATOR = ",\\, ";
 
@@ -137,8 +143,30 @@ public final class LatexPrinter implements Expression.Visitor<String> {
         if (single && name.equals("abs")) {
             return "\\left|" + bare(node.arguments().get(0).value().get()) + "\\right|";
         }
+        String sign = OVER.get(name);
+        if (sign != null
+                && node.arguments().stream().allMatch(LatexPrinter::isPlain)
+                && node.arguments().size() == 4) {
+            return over(
+                    sign,
+                    node.arguments().stream()
+                            .map(argument -> argument.value().orElseThrow())
+                            .toList());
+        }
         return "\\operatorname{" + escaped(name) + "}\\left("
                 + node.arguments().stream().map(this::argument).collect(Collectors.joining(SEPARATOR)) + "\\right)";
+    }
+
+    private static boolean isPlain(Argument argument) {
+        return argument.name().isEmpty() && argument.value().isPresent();
+    }
+
+    /** The sign with what it goes over, {@code expression, variable, from, to}. */
+    private String over(String sign, List<Expression> given) {
+        Expression term = given.get(0);
+        boolean isLoose = term instanceof Infix infix && infix.operator().level() < InfixOperator.TIMES.level();
+        return sign + "_{" + bare(given.get(1)) + " = " + bare(given.get(2)) + "}^{" + bare(given.get(3)) + "} "
+                + (isLoose ? "\\left(" + put(term) + "\\right)" : put(term));
     }
 
     private String argument(Argument argument) {
@@ -159,6 +187,11 @@ public final class LatexPrinter implements Expression.Visitor<String> {
     @Override
     public String name(Name node) {
         return node.name().length() == 1 ? coloured(node, escaped(node.name())) : reference(node);
+    }
+
+    @Override
+    public String variable(Variable node) {
+        return node.name().length() == 1 ? escaped(node.name()) : "\\mathit{" + escaped(node.name()) + "}";
     }
 
     @Override

@@ -551,7 +551,11 @@ public final class Parser {
                 arguments.add(argument(parameters));
             }
         }
-        return new Call(name.text(), arguments, name.span(), name.span().to(leave(open, ")")));
+        List<Argument> bound = vocabulary
+                .binding(name.text())
+                .map(binding -> binding.applied(arguments, parameters))
+                .orElse(arguments);
+        return new Call(name.text(), bound, name.span(), name.span().to(leave(open, ")")));
     }
 
     private Argument argument(List<String> parameters) {

@@ -14,6 +14,7 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
 import app.logismos.value.PlainText;
 import app.logismos.value.Span;
@@ -201,6 +202,12 @@ public final class Printer implements Expression.Visitor<Void> {
 
     @Override
     public Void name(Name node) {
+        out.append(node.name());
+        return null;
+    }
+
+    @Override
+    public Void variable(Variable node) {
         out.append(node.name());
         return null;
     }

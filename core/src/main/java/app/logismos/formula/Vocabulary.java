@@ -9,6 +9,9 @@ public interface Vocabulary {
     /** The names of a function's parameters, in order; nothing where there is no such function. */
     Optional<List<String>> parameters(String function);
 
+    /** What a function binds; nothing where it binds nothing. */
+    Optional<Binding> binding(String function);
+
     /** Whether the word is a constant. */
     boolean isConstant(String word);
 

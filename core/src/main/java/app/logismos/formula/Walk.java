@@ -14,6 +14,7 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
 import java.util.List;
 import java.util.function.Consumer;
@@ -87,6 +88,11 @@ public final class Walk implements Expression.Visitor<List<Expression>> {
 
     @Override
     public List<Expression> name(Name node) {
+        return List.of();
+    }
+
+    @Override
+    public List<Expression> variable(Variable node) {
         return List.of();
     }
 

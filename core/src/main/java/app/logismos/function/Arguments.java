@@ -65,6 +65,21 @@ public final class Arguments {
                         "`" + function.name() + "` needs a reference like B7 for `" + parameter + "`."));
     }
 
+    /**
+     * An argument that is not worked out, as a function of the variable that another one names.
+     *
+     * @throws Refused where that is no word
+     */
+    Bound bound(String expression, String variable) {
+        return references
+                .bound(positions.indexOf(function.indexOf(expression)), positions.indexOf(function.indexOf(variable)))
+                .orElseThrow(() -> refused(
+                        variable,
+                        ErrorCode.WRONG_KIND,
+                        "`" + function.name() + "` needs a word like x for `" + variable
+                                + "`, which stands for values in `" + expression + "`."));
+    }
+
     /** What stands in some cells. */
     Value read(References.Cells cells) {
         return references.read(cells);
@@ -438,7 +453,7 @@ public final class Arguments {
                 .toList();
     }
 
-    private static Value passing(Value value) {
+    static Value passing(Value value) {
         if (value instanceof Failure failure) {
             throw new Refused(failure);
         }
@@ -465,7 +480,7 @@ public final class Arguments {
             case DAY -> " `dateof(" + PlainText.of(text) + ")` reads a text as a date.";
             case TIME_OF_DAY -> " `timeof(" + PlainText.of(text) + ")` reads a text as a time.";
             case NUMBER, WHOLE, NUMBERS, ANGLE -> " `number(" + PlainText.of(text) + ")` reads a text as a number.";
-            case TABLE, TEXT, ANY, TRUTHS, LAZY, REFERENCE, TRUTH -> "";
+            case TABLE, TEXT, ANY, TRUTHS, LAZY, REFERENCE, EXPRESSION, VARIABLE, TRUTH -> "";
         };
     }
 

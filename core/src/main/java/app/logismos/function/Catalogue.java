@@ -12,6 +12,7 @@ public final class Catalogue {
     /** The catalogue that ships with the program. */
     public static final Catalogue STANDARD = new Catalogue(Stream.of(
                     ArithmeticFunctions.ALL,
+                    SeriesFunctions.ALL,
                     RoundingFunctions.ALL,
                     WholeNumberFunctions.ALL,
                     CountingFunctions.ALL,

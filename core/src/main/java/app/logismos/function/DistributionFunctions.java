@@ -155,6 +155,7 @@ final class DistributionFunctions {
             function("erf", Category.DISTRIBUTIONS)
                     .says("The error function: 2/√π times the integral of e^(-t²) from 0 to x.")
                     .argument("x", NUMBER, "any number")
+                    .derivative("x", "2/sqrt(π)*exp(-x^2)")
                     .example("erf(0)", "0")
                     .example("round(erf(1), 12)", "16854015859/20000000000")
                     .refuses("erf(\"a\")", ErrorCode.WRONG_KIND)
@@ -167,6 +168,7 @@ final class DistributionFunctions {
                     .says(
                             "The complement of the error function: 1 - erf(x), without losing digits where that is small.")
                     .argument("x", NUMBER, "any number")
+                    .derivative("x", "-2/sqrt(π)*exp(-x^2)")
                     .example("erfc(0)", "1")
                     .example("round(erfc(1), 12)", "3145984141/20000000000")
                     .refuses("erfc(\"a\")", ErrorCode.WRONG_KIND)

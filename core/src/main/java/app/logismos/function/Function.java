@@ -1,5 +1,7 @@
 package app.logismos.function;
 
+import app.logismos.formula.Binding;
+import app.logismos.formula.InfixOperator;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
@@ -10,7 +12,10 @@ import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.hipparchus.exception.MathRuntimeException;
 
@@ -32,6 +37,8 @@ public final class Function {
     private Optional<java.util.function.Function<Arguments, String>> working = Optional.empty();
     private Optional<java.util.function.Function<Arguments, Choice>> choice = Optional.empty();
     private Optional<java.util.function.Function<Arguments, References.Cells>> meant = Optional.empty();
+    private Optional<java.util.function.Function<Arguments, WrittenOut>> writtenOut = Optional.empty();
+    private Map<String, String> derivatives = Map.of();
 
     private Function(String name, Category category) {
         this.name = name;
@@ -97,6 +104,39 @@ public final class Function {
     /** The same, with the parameters in braces: see {@link WorkingPattern}. */
     Function works(String pattern) {
         return works(given -> WorkingPattern.filled(pattern, given));
+    }
+
+    /**
+     * The terms that a call with a bound variable is short for, for the working; one without places is not written out.
+     *
+     * @param places the values of the variable
+     */
+    Function writesOut(InfixOperator between, java.util.function.Function<Arguments, List<Value>> places) {
+        writtenOut = Optional.of(given -> new WrittenOut(between, places.apply(given)));
+        return this;
+    }
+
+    /**
+     * A call written out.
+     *
+     * @param between what stands between the terms
+     * @param places the value of the variable in each term
+     */
+    public record WrittenOut(InfixOperator between, List<Value> places) {
+        public WrittenOut {
+            places = List.copyOf(places);
+        }
+    }
+
+    /**
+     * The derivative by a parameter, as an expression of the parameters: {@code cos(x)}. Angles are in radians and all
+     * numbers plain; it holds where the function is smooth.
+     */
+    Function derivative(String parameter, String expression) {
+        indexOf(parameter);
+        derivatives = Stream.concat(derivatives.entrySet().stream(), Stream.of(Map.entry(parameter, expression)))
+                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
+        return this;
     }
 
     /** Which argument the call comes down to; the others are not looked at. */
@@ -225,6 +265,36 @@ public final class Function {
         } catch (Arguments.Refused refused) {
             return Optional.empty();
         }
+    }
+
+    /** The terms that a call is short for; nothing where it has none, or too many to be shown. */
+    public Optional<WrittenOut> writtenOut(Arguments given) {
+        try {
+            return writtenOut
+                    .map(terms -> terms.apply(given))
+                    .filter(terms -> !terms.places().isEmpty());
+        } catch (Arguments.Refused refused) {
+            return Optional.empty();
+        }
+    }
+
+    /** The derivatives by parameters, as expressions of the parameters; those that are not known are missing. */
+    public Map<String, String> derivatives() {
+        return derivatives;
+    }
+
+    /** What a call binds; nothing where it binds nothing. */
+    public Optional<Binding> binding() {
+        int expression = firstThatAccepts(Parameter.Accepts.EXPRESSION);
+        int variable = firstThatAccepts(Parameter.Accepts.VARIABLE);
+        return expression < 0 || variable < 0 ? Optional.empty() : Optional.of(new Binding(expression, variable));
+    }
+
+    private int firstThatAccepts(Parameter.Accepts accepts) {
+        return IntStream.range(0, parameters.size())
+                .filter(i -> parameters.get(i).accepts() == accepts)
+                .findFirst()
+                .orElse(-1);
     }
 
     /** Whether an argument is asked where it is, and not what it is. */

@@ -34,6 +34,10 @@ public record Parameter(String name, Accepts accepts, String says, Optional<Valu
         TRUTHS("conditions"),
         /** A cell or range itself, and not its value. */
         REFERENCE("a reference"),
+        /** An expression itself, with a variable in it that another argument names. */
+        EXPRESSION("an expression"),
+        /** A word that stands for many values in an expression. */
+        VARIABLE("a variable"),
         /** Anything, evaluated only when it is asked for. */
         LAZY("a value"),
         /** A truth value. */
@@ -52,7 +56,12 @@ public record Parameter(String name, Accepts accepts, String says, Optional<Valu
 
         /** Whether a table is taken as it is. */
         public boolean takesTables() {
-            return this == NUMBERS || this == LAZY || this == REFERENCE || this == TABLE || this == TRUTHS;
+            return this == NUMBERS || this == TABLE || this == TRUTHS || !isWorkedOutFirst();
+        }
+
+        /** Whether an argument has a value before the function is called. */
+        public boolean isWorkedOutFirst() {
+            return this != LAZY && this != REFERENCE && this != EXPRESSION && this != VARIABLE;
         }
     }
 

@@ -6,7 +6,7 @@ import app.logismos.value.Span;
 import app.logismos.value.Value;
 import java.util.Optional;
 
-/** Where the arguments of a call stand, what they refer to, and what is there. */
+/** Where the arguments of a call stand, what they are before they are worked out, and what they refer to. */
 public interface References {
     /** Where nothing is a reference. */
     References NONE = new References() {
@@ -17,6 +17,11 @@ public interface References {
 
         @Override
         public Optional<Span> place(int argument) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Bound> bound(int expression, int variable) {
             return Optional.empty();
         }
 
@@ -50,6 +55,9 @@ public interface References {
 
     /** The characters of an argument in the entry, by its place in the call. */
     Optional<Span> place(int argument);
+
+    /** An argument that is an expression of another one, by their places in the call; nothing where that is no word. */
+    Optional<Bound> bound(int expression, int variable);
 
     /** The value of one cell, or the table of several; the formula depends on them from now on. */
     Value read(Cells cells);

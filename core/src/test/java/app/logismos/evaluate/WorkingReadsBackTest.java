@@ -80,7 +80,7 @@ class WorkingReadsBackTest {
             if (calculation.value().toString().contains("Failure")) {
                 return;
             }
-            for (Step step : calculation.steps()) {
+            for (ShownStep step : calculation.steps()) {
                 assertSame(calculation, step.before(), entry);
                 assertSame(calculation, step.after(), entry);
             }
@@ -91,9 +91,9 @@ class WorkingReadsBackTest {
     void aLabelIsTheRuleAndNoStepIsTakenTwice() {
         Seeded.cases(2_500, random -> {
             String entry = "=" + text(random, 3);
-            List<Step> steps = calculate(entry).steps();
+            List<ShownStep> steps = calculate(entry).steps();
             for (int i = 0; i < steps.size(); i++) {
-                Step step = steps.get(i);
+                ShownStep step = steps.get(i);
                 String part =
                         step.before().substring(step.part().start(), step.part().end());
                 if (step.rule() == Rule.BRACKETS_FIRST) {
@@ -113,7 +113,7 @@ class WorkingReadsBackTest {
 
     private static void assertSame(Calculation whole, String text, String entry) {
         // The rest that a division leaves, and what is rounded or compared, may be another where a last place differs.
-        boolean isRounded = whole.steps().stream().anyMatch(Step::rounded);
+        boolean isRounded = whole.steps().stream().anyMatch(ShownStep::rounded);
         boolean isShaky = isRounded && entry.substring(1).matches(".*( mod | div |round|=|<).*");
         if (text.indexOf('…') < 0 && !isShaky) {
             Value again = calculate("=" + text).value();

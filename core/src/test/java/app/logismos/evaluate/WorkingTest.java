@@ -61,7 +61,7 @@ class WorkingTest {
                 "=2 ft > 20 in        | 1 in = 1/12 ft",
             })
     void aShortcutShowsTheCalculationBehindIt(String entry, String note) {
-        assertThat(steps(entry)).singleElement().extracting(Step::note).isEqualTo(note);
+        assertThat(steps(entry)).singleElement().extracting(ShownStep::note).isEqualTo(note);
     }
 
     @Test
@@ -69,7 +69,7 @@ class WorkingTest {
         Seeded.cases(2_000, random -> {
             Calculation calculation =
                     calculate("=" + RandomExpression.ofNumbers(random).text());
-            List<Step> steps = calculation.steps();
+            List<ShownStep> steps = calculation.steps();
             for (int i = 1; i < steps.size(); i++) {
                 assertThat(steps.get(i).before()).isEqualTo(steps.get(i - 1).after());
             }
@@ -84,8 +84,9 @@ class WorkingTest {
     @Test
     void eachStepPutsTheValueOfItsPartInAndChangesNothingElse() {
         Seeded.cases(1_000, random -> {
-            List<Step> steps = steps("=" + RandomExpression.ofNumbers(random).text());
-            for (Step step : steps.subList(0, Math.max(0, steps.size() - 1))) {
+            List<ShownStep> steps =
+                    steps("=" + RandomExpression.ofNumbers(random).text());
+            for (ShownStep step : steps.subList(0, Math.max(0, steps.size() - 1))) {
                 if (step.rule() != Rule.THE_REST) {
                     String head = step.before().substring(0, step.part().start());
                     String tail = step.before().substring(step.part().end());
@@ -112,7 +113,7 @@ class WorkingTest {
     }
 
     private static String ladder(String entry) {
-        List<Step> steps = steps(entry);
+        List<ShownStep> steps = steps(entry);
         if (steps.isEmpty()) {
             return PlainText.of(calculate(entry).value());
         }
@@ -125,7 +126,7 @@ class WorkingTest {
                         " → ", "", " → " + steps.get(steps.size() - 1).after()));
     }
 
-    private static List<Step> steps(String entry) {
+    private static List<ShownStep> steps(String entry) {
         return calculate(entry).steps();
     }
 

@@ -37,7 +37,7 @@ class WrittenWorkingsTest {
                 new Calculator(Patient.LIMITS).calculate(entry, new NoCells(Surroundings.USUAL), Address.FIRST);
         List<String> lines = new ArrayList<>();
         String last = PlainText.of(calculation.value());
-        for (Step step : calculation.steps()) {
+        for (ShownStep step : calculation.steps()) {
             String before = step.before();
             lines.add("  " + before.substring(0, step.part().start()) + "["
                     + step.part().in(before) + "]"

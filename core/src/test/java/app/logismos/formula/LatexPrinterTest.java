@@ -20,6 +20,8 @@ class LatexPrinterTest {
                 "1E6 -> 1\\times 10^{6}",
                 "\"tea\" -> \"tea\"",
                 "2+3 -> 2 + 3",
+                "sumover(k^2, k, 1, 9) -> \\sum_{k = 1}^{9} {k}^{2}",
+                "productover(k+1, k, 1, 9) -> \\prod_{k = 1}^{9} \\left(k + 1\\right)",
                 "2-3*4 -> 2 - 3 \\times 4",
                 "1/2 -> \\frac{1}{2}",
                 "(1+2)/(3-4) -> \\frac{1 + 2}{3 - 4}", // the line makes the brackets needless

@@ -7,7 +7,7 @@ import app.logismos.Patient;
 import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Calculator;
 import app.logismos.evaluate.NoCells;
-import app.logismos.evaluate.Step;
+import app.logismos.evaluate.ShownStep;
 import app.logismos.formula.Address;
 import app.logismos.value.NumberValue;
 import java.util.Optional;
@@ -74,7 +74,7 @@ class WorkingsTest {
 
     private static Optional<String> note(String entry) {
         return calculate(entry).steps().stream()
-                .map(Step::note)
+                .map(ShownStep::note)
                 .filter(note -> !note.isEmpty())
                 .findFirst();
     }

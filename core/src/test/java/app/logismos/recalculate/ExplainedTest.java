@@ -8,7 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Hint;
-import app.logismos.evaluate.Step;
+import app.logismos.evaluate.ShownStep;
 import app.logismos.value.Failure;
 import app.logismos.value.Fix;
 import app.logismos.value.PlainText;
@@ -102,7 +102,7 @@ class ExplainedTest {
                 .collect(Collectors.joining(" → ", "", " → " + last));
     }
 
-    private static String written(Step step) {
+    private static String written(ShownStep step) {
         return step.before().substring(0, step.part().start()) + "["
                 + step.part().in(step.before()) + "]"
                 + step.before().substring(step.part().end()) + " " + step.rule().code() + " " + step.value();

@@ -7,7 +7,7 @@ import static app.logismos.recalculate.Sheets.typeInto;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.Seeded;
-import app.logismos.evaluate.Step;
+import app.logismos.evaluate.ShownStep;
 import app.logismos.formula.Address;
 import app.logismos.sheet.Edit;
 import java.util.ArrayList;
@@ -119,7 +119,7 @@ class ShiftedTest {
 
     private List<String> notes(String entry) {
         return live.explain(entry, "a", at("F1")).steps().stream()
-                .map(Step::note)
+                .map(ShownStep::note)
                 .toList();
     }
 

@@ -4,7 +4,7 @@ import app.logismos.display.DecimalMark;
 import app.logismos.display.Display;
 import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Hint;
-import app.logismos.evaluate.Step;
+import app.logismos.evaluate.ShownStep;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -35,7 +35,7 @@ public record CalculationJson(
             boolean rounded,
             String after,
             String latex) {
-        static StepJson of(Step step, DecimalMark mark) {
+        static StepJson of(ShownStep step, DecimalMark mark) {
             return new StepJson(
                     mark.expression(step.before()),
                     List.of(step.part().start(), step.part().end()),

@@ -1,6 +1,5 @@
-package app.logismos.evaluate;
+package app.logismos.formula;
 
-import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
@@ -15,6 +14,7 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +22,7 @@ import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 
 /** A copy of a tree in which some nodes are replaced; what has not changed is shared. */
-final class Rewriting implements Expression.Visitor<Expression> {
+public final class Rewriting implements Expression.Visitor<Expression> {
     private final BiFunction<Expression, Optional<Expression>, @Nullable Expression> replacement;
     private Optional<Expression> parent = Optional.empty();
 
@@ -31,7 +31,7 @@ final class Rewriting implements Expression.Visitor<Expression> {
      *
      * @param replacement from a node and its parent to what stands in its place, or null to keep it
      */
-    Rewriting(BiFunction<Expression, Optional<Expression>, @Nullable Expression> replacement) {
+    public Rewriting(BiFunction<Expression, Optional<Expression>, @Nullable Expression> replacement) {
         this.replacement = replacement;
     }
 
@@ -134,6 +134,11 @@ final class Rewriting implements Expression.Visitor<Expression> {
 
     @Override
     public Expression name(Name node) {
+        return leaf(node);
+    }
+
+    @Override
+    public Expression variable(Variable node) {
         return leaf(node);
     }
 
