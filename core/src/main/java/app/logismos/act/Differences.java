@@ -1,8 +1,8 @@
 package app.logismos.act;
 
 import app.logismos.formula.Address;
-import app.logismos.recalculate.Echo;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.report.Echo;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Binding;
@@ -13,7 +14,6 @@ import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.function.Arguments;
 import app.logismos.function.Bound;
-import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.function.References;

@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.Conversion;
@@ -12,7 +13,6 @@ import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.InfixOperator;
 import app.logismos.formula.PrefixOperator;
 import app.logismos.formula.Walk;
-import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import java.util.ArrayList;
 import java.util.Comparator;

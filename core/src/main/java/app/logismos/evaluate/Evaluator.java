@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.catalogue.Catalogue;
 import app.logismos.display.Styles;
 import app.logismos.formula.Address;
 import app.logismos.formula.EntryReader;
@@ -21,7 +22,6 @@ import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
 import app.logismos.formula.PostfixOperator;
 import app.logismos.formula.PrefixOperator;
-import app.logismos.function.Catalogue;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Counting;
 import app.logismos.number.Powers;

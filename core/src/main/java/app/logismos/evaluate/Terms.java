@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.Group;
@@ -11,7 +12,6 @@ import app.logismos.formula.InfixOperator;
 import app.logismos.formula.Rewriting;
 import app.logismos.formula.Walk;
 import app.logismos.function.Bound;
-import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import app.logismos.value.Span;
 import app.logismos.value.Value;

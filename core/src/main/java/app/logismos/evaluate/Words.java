@@ -1,8 +1,8 @@
 package app.logismos.evaluate;
 
+import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Binding;
 import app.logismos.formula.Vocabulary;
-import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.unit.UnitCatalogue;

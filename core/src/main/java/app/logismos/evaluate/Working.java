@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.catalogue.Catalogue;
 import app.logismos.display.Display;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
@@ -19,7 +20,6 @@ import app.logismos.formula.PrefixOperator;
 import app.logismos.formula.Printer;
 import app.logismos.formula.Rewriting;
 import app.logismos.formula.Walk;
-import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.number.Plain;

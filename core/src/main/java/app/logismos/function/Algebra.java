@@ -13,47 +13,47 @@ import java.util.List;
 import org.apache.commons.numbers.core.DD;
 
 /** The four operations for formulas of several steps: what has no answer refuses the whole call. */
-final class Algebra {
+public final class Algebra {
     /** Where numbers end, for whoever has gone past it. */
-    static final String ENDS_OF_NUMBERS =
+    public static final String ENDS_OF_NUMBERS =
             "whole numbers have 1,000,000 digits at the most, and approximate ones lie between 10^-1000000 and 10^1000000.";
 
     private Algebra() {}
 
-    static Real plus(Real a, Real b) {
+    public static Real plus(Real a, Real b) {
         return answer(a.plus(b));
     }
 
-    static Real minus(Real a, Real b) {
+    public static Real minus(Real a, Real b) {
         return answer(a.minus(b));
     }
 
-    static Real times(Real a, Real b) {
+    public static Real times(Real a, Real b) {
         return answer(a.times(b));
     }
 
-    static Real over(Real a, Real b) {
+    public static Real over(Real a, Real b) {
         return answer(a.dividedBy(b));
     }
 
-    static Real sqrt(Real a) {
+    public static Real sqrt(Real a) {
         return answer(Powers.sqrt(a));
     }
 
-    static Real power(Real a, Real b) {
+    public static Real power(Real a, Real b) {
         return answer(a.power(b));
     }
 
     /** A number from {@link Unrounded} steps, as it may be answered. */
-    static Real settled(Real number) {
+    public static Real settled(Real number) {
         return answer(Unrounded.settled(number));
     }
 
-    static Real sum(List<Real> numbers) {
+    public static Real sum(List<Real> numbers) {
         return Total.of(numbers).sum();
     }
 
-    static Real product(List<Real> numbers) {
+    public static Real product(List<Real> numbers) {
         Total product = Total.of(Rational.ONE);
         for (Real number : numbers) {
             product = product.times(Total.of(number));
@@ -61,12 +61,12 @@ final class Algebra {
         return product.sum();
     }
 
-    static Real mean(List<Real> numbers) {
+    public static Real mean(List<Real> numbers) {
         return Total.of(numbers).shared(numbers.size()).sum();
     }
 
     /** The sum of products of deviations from the means; of one list with itself, the sum of squares. */
-    static Real deviations(List<Real> a, List<Real> b) {
+    public static Real deviations(List<Real> a, List<Real> b) {
         Total meanA = Total.of(a).shared(a.size());
         Total meanB = Total.of(b).shared(b.size());
         Total sum = Total.NONE;
@@ -77,7 +77,7 @@ final class Algebra {
     }
 
     /** What a method for doubles answers; where it has no answer, neither has the call. */
-    static Real from(double number) {
+    public static Real from(double number) {
         if (Double.isNaN(number)) {
             throw new Arguments.Refused(
                     Failure.of(ErrorCode.NO_REAL_RESULT, "This has no real result for these arguments."));
@@ -86,12 +86,12 @@ final class Algebra {
     }
 
     /** What a method answers to more digits than a double has. */
-    static Real from(DD number) {
+    public static Real from(DD number) {
         return from(number.hi());
     }
 
     /** The number that an operation gives, one of perhaps very many in a function's work. */
-    static Real answer(Result result) {
+    public static Real answer(Result result) {
         Cancellable.tick();
         if (result instanceof Real real) {
             return real;

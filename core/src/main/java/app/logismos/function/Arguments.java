@@ -55,7 +55,7 @@ public final class Arguments {
     }
 
     /** Where an argument points that is a reference; where the formula stands, if it was left out. */
-    References.Cells cells(String parameter) {
+    public References.Cells cells(String parameter) {
         int argument = positions.indexOf(function.indexOf(parameter));
         return references
                 .of(argument)
@@ -70,7 +70,7 @@ public final class Arguments {
      *
      * @throws Refused where that is no word
      */
-    Bound bound(String expression, String variable) {
+    public Bound bound(String expression, String variable) {
         return references
                 .bound(positions.indexOf(function.indexOf(expression)), positions.indexOf(function.indexOf(variable)))
                 .orElseThrow(() -> refused(
@@ -81,7 +81,7 @@ public final class Arguments {
     }
 
     /** What stands in some cells. */
-    Value read(References.Cells cells) {
+    public Value read(References.Cells cells) {
         return references.read(cells);
     }
 
@@ -96,23 +96,23 @@ public final class Arguments {
     }
 
     /** The argument as it is, a failure included; BLANK where it was left out. */
-    Value raw(String parameter) {
+    public Value raw(String parameter) {
         int argument = positions.indexOf(function.indexOf(parameter));
         return argument >= 0 ? values.apply(argument) : Blank.BLANK;
     }
 
     /** Whether an argument was given for the parameter. */
-    boolean isGiven(String parameter) {
+    public boolean isGiven(String parameter) {
         return positions.contains(function.indexOf(parameter));
     }
 
     /** Whether the function has such a parameter at all; functions that share code may differ in it. */
-    boolean has(String parameter) {
+    public boolean has(String parameter) {
         return function.parameters().stream().anyMatch(each -> each.name().equals(parameter));
     }
 
     /** The arguments of a repeated parameter, in order, each worked out when it is asked for. */
-    List<Supplier<Value>> each(String parameter) {
+    public List<Supplier<Value>> each(String parameter) {
         int index = function.indexOf(parameter);
         List<Supplier<Value>> each = new ArrayList<>();
         for (int i = 0; i < positions.size(); i++) {
@@ -125,23 +125,23 @@ public final class Arguments {
     }
 
     /** A table; a single value is a table of one. No value in it is a failure. */
-    Table table(String parameter) {
+    public Table table(String parameter) {
         Table table = asTable(value(parameter));
         table.forEachFilled(Arguments::passing);
         return table;
     }
 
     /** The tables of a repeated parameter. */
-    List<Table> tables(String parameter) {
+    public List<Table> tables(String parameter) {
         return each(parameter).stream().map(each -> asTable(each.get())).toList();
     }
 
-    static Table asTable(Value value) {
+    public static Table asTable(Value value) {
         return value instanceof Table table ? table : new ArrayTable(1, 1, List.of(value));
     }
 
     /** The numbers of a table's cells, row by row; others are passed over. */
-    List<Real> numbersIn(String parameter) {
+    public List<Real> numbersIn(String parameter) {
         List<Real> numbers = new ArrayList<>();
         table(parameter).forEachFilled(each -> {
             if (each instanceof NumberValue number) {
@@ -154,7 +154,7 @@ public final class Arguments {
     }
 
     /** The numbers of a table, every cell of which must hold one; an empty one is 0. */
-    Real[][] matrix(String parameter) {
+    public Real[][] matrix(String parameter) {
         Table table = table(parameter);
         Real[][] numbers = new Real[table.rows()][table.columns()];
         for (int row = 0; row < table.rows(); row++) {
@@ -174,7 +174,7 @@ public final class Arguments {
     }
 
     /** A text; numbers and others are refused, an empty cell is the empty text. */
-    String text(String parameter) {
+    public String text(String parameter) {
         Value value = value(parameter);
         if (value instanceof Text text) {
             return text.text();
@@ -186,7 +186,7 @@ public final class Arguments {
     }
 
     /** A whole number between bounds, both allowed. */
-    int whole(String parameter, int least, int most) {
+    public int whole(String parameter, int least, int most) {
         BigInteger whole = whole(parameter);
         if (whole.bitLength() > 31 || whole.intValue() < least || whole.intValue() > most) {
             throw wrong(parameter, "a whole number from " + least + " to " + most, whole.toString());
@@ -195,7 +195,7 @@ public final class Arguments {
     }
 
     /** The refusal of an argument: what it should be, and what it was. */
-    Refused wrong(String parameter, String needed, String was) {
+    public Refused wrong(String parameter, String needed, String was) {
         return refused(
                 parameter,
                 ErrorCode.WRONG_ARGUMENTS,
@@ -203,12 +203,12 @@ public final class Arguments {
     }
 
     /** The refusal of what was given for a parameter, at its place: the first argument where that may be repeated. */
-    Refused refused(String parameter, ErrorCode code, String message) {
+    public Refused refused(String parameter, ErrorCode code, String message) {
         return new Refused(placed(positions.indexOf(function.indexOf(parameter)), code, message));
     }
 
     /** The refusal of one value among the arguments that were given for a parameter. */
-    Refused refused(String parameter, Value value, ErrorCode code, String message) {
+    public Refused refused(String parameter, Value value, ErrorCode code, String message) {
         return new Refused(placed(parameter, value, code, message));
     }
 
@@ -229,17 +229,17 @@ public final class Arguments {
     }
 
     /** Goes on with long work, or ends it where its time is up. */
-    void check() {
+    public void check() {
         surroundings.check().run();
     }
 
     /** What the calculation depends on besides. */
-    Surroundings surroundings() {
+    public Surroundings surroundings() {
         return surroundings;
     }
 
     /** A number that must be given as such; an empty cell is 0. */
-    Real number(String parameter) {
+    public Real number(String parameter) {
         Value value = value(parameter);
         if (value instanceof NumberValue number) {
             return number.real();
@@ -272,14 +272,14 @@ public final class Arguments {
     }
 
     /** The number in a cell, nothing where there is none; a quantity that has a dimension is not passed over. */
-    Optional<Real> numberIn(String parameter, Value cell) {
+    public Optional<Real> numberIn(String parameter, Value cell) {
         return cell instanceof NumberValue number
                 ? Optional.of(number.real())
                 : cell instanceof Quantity quantity ? Optional.of(plain(parameter, quantity)) : Optional.empty();
     }
 
     /** All values of a parameter, as they are. */
-    List<Value> values(String parameter) {
+    public List<Value> values(String parameter) {
         int index = function.indexOf(parameter);
         List<Value> found = new ArrayList<>();
         for (int i = 0; i < positions.size(); i++) {
@@ -291,7 +291,7 @@ public final class Arguments {
     }
 
     /** The same arguments, changed; the change is told the index of the parameter. */
-    Arguments mapped(BiFunction<Integer, Value, Value> change) {
+    public Arguments mapped(BiFunction<Integer, Value, Value> change) {
         return new Arguments(
                 function,
                 positions,
@@ -301,12 +301,12 @@ public final class Arguments {
     }
 
     /** A whole number. */
-    BigInteger whole(String parameter) {
+    public BigInteger whole(String parameter) {
         return whole(parameter, number(parameter));
     }
 
     /** A whole number of 0 or more. */
-    BigInteger count(String parameter) {
+    public BigInteger count(String parameter) {
         BigInteger whole = whole(parameter);
         if (whole.signum() < 0) {
             throw wrong(parameter, "0 or more", whole.toString());
@@ -322,7 +322,7 @@ public final class Arguments {
     }
 
     /** An angle in radians. */
-    Real angle(String parameter) {
+    public Real angle(String parameter) {
         if (value(parameter) instanceof Quantity) {
             return number(parameter);
         }
@@ -338,7 +338,7 @@ public final class Arguments {
     }
 
     /** Whether a condition holds. */
-    boolean truth(String parameter) {
+    public boolean truth(String parameter) {
         Value value = value(parameter);
         if (value instanceof Truth truth) {
             return truth.holds();
@@ -347,7 +347,7 @@ public final class Arguments {
     }
 
     /** The numbers of a repeated parameter; in tables, texts, truth values, empty cells and missing ones are passed over. */
-    List<Real> numbers(String parameter) {
+    public List<Real> numbers(String parameter) {
         List<Real> numbers = new ArrayList<>();
         int index = function.indexOf(parameter);
         IntStream.range(0, positions.size())
@@ -374,12 +374,12 @@ public final class Arguments {
     }
 
     /** The values of a repeated parameter that can be measured by one number: plain ones, quantities, or dates and times. */
-    Measured measured(String parameter) {
+    public Measured measured(String parameter) {
         return measuredIfAny(parameter).orElseThrow(() -> wrong(parameter, "at least one number", "none"));
     }
 
     /** The same; nothing where there are none. */
-    Optional<Measured> measuredIfAny(String parameter) {
+    public Optional<Measured> measuredIfAny(String parameter) {
         List<Value> values = new ArrayList<>();
         for (Supplier<Value> each : each(parameter)) {
             Value value = each.get();
@@ -399,7 +399,7 @@ public final class Arguments {
     }
 
     /** The numbers and quantities of a repeated parameter; others in tables are passed over. */
-    List<Value> measuredCells(String parameter) {
+    public List<Value> measuredCells(String parameter) {
         List<Value> values = new ArrayList<>();
         for (Supplier<Value> each : each(parameter)) {
             Value value = each.get();
@@ -416,7 +416,7 @@ public final class Arguments {
     }
 
     /** Values that were found for a parameter, measured alike. */
-    Measured measured(String parameter, List<Value> values) {
+    public Measured measured(String parameter, List<Value> values) {
         return Measured.of(values, other -> unlike(parameter, values.get(0), other));
     }
 
@@ -441,7 +441,7 @@ public final class Arguments {
     }
 
     /** The whole numbers, 0 or more, of a repeated parameter. */
-    List<BigInteger> counts(String parameter) {
+    public List<BigInteger> counts(String parameter) {
         return numbers(parameter).stream()
                 .map(number -> {
                     BigInteger whole = whole(parameter, number);
@@ -453,7 +453,7 @@ public final class Arguments {
                 .toList();
     }
 
-    static Value passing(Value value) {
+    public static Value passing(Value value) {
         if (value instanceof Failure failure) {
             throw new Refused(failure);
         }
@@ -461,7 +461,7 @@ public final class Arguments {
     }
 
     /** The refusal of an argument of another kind than the function takes. */
-    Refused wrongKind(String parameter, Value value) {
+    public Refused wrongKind(String parameter, Value value) {
         Parameter.Accepts accepts =
                 function.parameters().get(function.indexOf(parameter)).accepts();
         return refused(
@@ -485,7 +485,7 @@ public final class Arguments {
     }
 
     /** A quantity where a plain number is needed: refused, unless the function has rules for units. */
-    static final class HasUnit extends Refused {
+    public static final class HasUnit extends Refused {
         private static final long serialVersionUID = 1L;
 
         HasUnit(Failure failure) {
@@ -494,11 +494,11 @@ public final class Arguments {
     }
 
     /** Carries a failure out of a function's code. */
-    static sealed class Refused extends RuntimeException {
+    public static sealed class Refused extends RuntimeException {
         private static final long serialVersionUID = 1L;
         private final transient Failure failure;
 
-        Refused(Failure failure) {
+        public Refused(Failure failure) {
             super(failure.message(), null, false, false);
             this.failure = failure;
         }

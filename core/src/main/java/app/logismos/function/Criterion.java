@@ -11,11 +11,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** A value to look for, or a comparison written as a text: {@code ">3"} (OpenFormula 4.11.8). */
-record Criterion(String sign, Value value) {
+public record Criterion(String sign, Value value) {
     private static final Pattern COMPARISON = Pattern.compile("(<=|>=|<>|<|>|=)(.*)", Pattern.DOTALL);
 
     /** The condition that a value is; texts of comparisons hold values as entries spell them. */
-    static Criterion of(Value given, Function<String, Value> reading) {
+    public static Criterion of(Value given, Function<String, Value> reading) {
         if (given instanceof Text text) {
             Matcher comparison = COMPARISON.matcher(text.text());
             return comparison.matches()
@@ -36,7 +36,7 @@ record Criterion(String sign, Value value) {
     }
 
     /** Whether a cell fulfils it; a cell of another kind fulfils only {@code <>}. */
-    boolean holds(Value cell) {
+    public boolean holds(Value cell) {
         boolean isUnlike = cell instanceof Quantity a && value instanceof Quantity b && !a.isLike(b);
         if (cell.kind() != value.kind() || isUnlike) {
             return sign.equals("<>");

@@ -5,16 +5,16 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 
 /** Ways to count the parts of a year, in the order of their numbers (OpenFormula 4.11.7). */
-enum DayCount {
+public enum DayCount {
     THIRTY_360 {
         @Override
-        Rational between(LocalDate from, LocalDate to) {
+        public Rational between(LocalDate from, LocalDate to) {
             return Rational.of(days360(from, to, false), 360);
         }
     },
     ACTUAL {
         @Override
-        Rational between(LocalDate from, LocalDate to) {
+        public Rational between(LocalDate from, LocalDate to) {
             return Rational.of(ChronoUnit.DAYS.between(from, to) * yearsTouched(from, to), days(from, to));
         }
 
@@ -37,32 +37,32 @@ enum DayCount {
     },
     ACTUAL_360 {
         @Override
-        Rational between(LocalDate from, LocalDate to) {
+        public Rational between(LocalDate from, LocalDate to) {
             return Rational.of(ChronoUnit.DAYS.between(from, to), 360);
         }
     },
     ACTUAL_365 {
         @Override
-        Rational between(LocalDate from, LocalDate to) {
+        public Rational between(LocalDate from, LocalDate to) {
             return Rational.of(ChronoUnit.DAYS.between(from, to), 365);
         }
     },
     THIRTY_360_EUROPEAN {
         @Override
-        Rational between(LocalDate from, LocalDate to) {
+        public Rational between(LocalDate from, LocalDate to) {
             return Rational.of(days360(from, to, true), 360);
         }
     };
 
-    abstract Rational between(LocalDate from, LocalDate to);
+    public abstract Rational between(LocalDate from, LocalDate to);
 
     /** The part of a year between two days, whichever comes first. */
-    Rational years(LocalDate from, LocalDate to) {
+    public Rational years(LocalDate from, LocalDate to) {
         return from.isAfter(to) ? between(to, from) : between(from, to);
     }
 
     /** Days between, every month taken as 30 days; the American way minds the end of February. */
-    static long days360(LocalDate from, LocalDate to, boolean european) {
+    public static long days360(LocalDate from, LocalDate to, boolean european) {
         int first = from.getDayOfMonth();
         int last = to.getDayOfMonth();
         if (european) {

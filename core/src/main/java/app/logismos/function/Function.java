@@ -46,63 +46,63 @@ public final class Function {
     }
 
     /** Begins a declaration; {@link #computes} or {@link #answers} ends it. */
-    static Function function(String name, Category category) {
+    public static Function function(String name, Category category) {
         return new Function(name, category);
     }
 
-    Function alsoRead(String... others) {
+    public Function alsoRead(String... others) {
         synonyms = with(synonyms, List.of(others));
         return this;
     }
 
     /** One sentence for the guide. */
-    Function says(String sentence) {
+    public Function says(String sentence) {
         says = sentence;
         return this;
     }
 
-    Function argument(String parameter, Parameter.Accepts accepts, String describes) {
+    public Function argument(String parameter, Parameter.Accepts accepts, String describes) {
         return takes(new Parameter(parameter, accepts, describes, Optional.empty(), false));
     }
 
-    Function optional(String parameter, Parameter.Accepts accepts, Value fallback, String describes) {
+    public Function optional(String parameter, Parameter.Accepts accepts, Value fallback, String describes) {
         return takes(new Parameter(parameter, accepts, describes, Optional.of(fallback), false));
     }
 
-    Function repeated(String parameter, Parameter.Accepts accepts, String describes) {
+    public Function repeated(String parameter, Parameter.Accepts accepts, String describes) {
         return takes(new Parameter(parameter, accepts, describes, Optional.empty(), true));
     }
 
-    Function example(String expression, String value) {
+    public Function example(String expression, String value) {
         examples = with(examples, List.of(new Example(expression, value)));
         return this;
     }
 
     /** A call that fails, with the code of its error. */
-    Function refuses(String expression, ErrorCode error) {
+    public Function refuses(String expression, ErrorCode error) {
         refusals = with(refusals, List.of(new Example(expression, error.code())));
         return this;
     }
 
-    Function related(String... others) {
+    public Function related(String... others) {
         related = with(related, List.of(others));
         return this;
     }
 
     /** Paper, standard or section that the method comes from. */
-    Function from(String where) {
+    public Function from(String where) {
         source = where;
         return this;
     }
 
     /** The calculation behind the shortcut, for the working: {@code 15! / (7! × 8!)}. */
-    Function works(java.util.function.Function<Arguments, String> shown) {
+    public Function works(java.util.function.Function<Arguments, String> shown) {
         working = Optional.of(shown);
         return this;
     }
 
     /** The same, with the parameters in braces: see {@link WorkingPattern}. */
-    Function works(String pattern) {
+    public Function works(String pattern) {
         return works(given -> WorkingPattern.filled(pattern, given));
     }
 
@@ -111,7 +111,7 @@ public final class Function {
      *
      * @param places the values of the variable
      */
-    Function writesOut(InfixOperator between, java.util.function.Function<Arguments, List<Value>> places) {
+    public Function writesOut(InfixOperator between, java.util.function.Function<Arguments, List<Value>> places) {
         writtenOut = Optional.of(given -> new WrittenOut(between, places.apply(given)));
         return this;
     }
@@ -132,7 +132,7 @@ public final class Function {
      * The derivative by a parameter, as an expression of the parameters: {@code cos(x)}. Angles are in radians and all
      * numbers plain; it holds where the function is smooth.
      */
-    Function derivative(String parameter, String expression) {
+    public Function derivative(String parameter, String expression) {
         indexOf(parameter);
         derivatives = Stream.concat(derivatives.entrySet().stream(), Stream.of(Map.entry(parameter, expression)))
                 .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
@@ -140,7 +140,7 @@ public final class Function {
     }
 
     /** Which argument the call comes down to; the others are not looked at. */
-    Function chooses(java.util.function.Function<Arguments, Choice> chosen) {
+    public Function chooses(java.util.function.Function<Arguments, Choice> chosen) {
         choice = Optional.of(chosen);
         return answers(given -> chosen.apply(given).value(given));
     }
@@ -152,7 +152,7 @@ public final class Function {
      * @param reason why it is this one, in words
      */
     public record Choice(String parameter, int place, String reason) {
-        static Choice of(String parameter, String reason) {
+        public static Choice of(String parameter, String reason) {
             return new Choice(parameter, 0, reason);
         }
 
@@ -173,38 +173,38 @@ public final class Function {
         return Stream.concat(before.stream(), more.stream()).toList();
     }
 
-    Function computes(java.util.function.Function<Arguments, Result> result) {
+    public Function computes(java.util.function.Function<Arguments, Result> result) {
         return answers(given -> value(result.apply(given)));
     }
 
     /** The call stands for other cells, and has their value. */
-    Function refers(java.util.function.Function<Arguments, References.Cells> cells) {
+    public Function refers(java.util.function.Function<Arguments, References.Cells> cells) {
         meant = Optional.of(cells);
         return answers(given -> given.read(cells.apply(given)));
     }
 
-    Function answers(java.util.function.Function<Arguments, Value> value) {
+    public Function answers(java.util.function.Function<Arguments, Value> value) {
         code = value;
         return this;
     }
 
     /** On quantities: these are measured in one unit, and the result has this power of it. */
-    Function units(Rational exponent, String... measured) {
+    public Function units(Rational exponent, String... measured) {
         return rule(exponent, UnitRule.OnScale.REFUSES, measured);
     }
 
     /** On quantities: the result has the unit of these, temperatures on a scale included. */
-    Function keepsUnit(String... measured) {
+    public Function keepsUnit(String... measured) {
         return rule(Rational.ONE, UnitRule.OnScale.KEEPS, measured);
     }
 
     /** On quantities: only how far these lie apart matters, and the result has this power of their unit. */
-    Function unitsApart(Rational exponent, String... measured) {
+    public Function unitsApart(Rational exponent, String... measured) {
         return rule(exponent, UnitRule.OnScale.DIFFERENCES, measured);
     }
 
     /** The same, where the exponent is known only from the arguments. */
-    Function unitsBy(java.util.function.Function<Arguments, Rational> exponent, String measured) {
+    public Function unitsBy(java.util.function.Function<Arguments, Rational> exponent, String measured) {
         ruleBy = Optional.of(given -> new UnitRule(List.of(measured), exponent.apply(given), UnitRule.OnScale.REFUSES));
         return this;
     }
@@ -328,7 +328,7 @@ public final class Function {
         };
     }
 
-    int indexOf(String parameter) {
+    public int indexOf(String parameter) {
         for (int i = 0; i < parameters.size(); i++) {
             if (parameters.get(i).name().equalsIgnoreCase(parameter)) {
                 return i;

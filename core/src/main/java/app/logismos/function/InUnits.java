@@ -25,7 +25,7 @@ import java.util.function.UnaryOperator;
  * Works a function of plain numbers out on quantities, by its {@link UnitRule}s: the units are taken off, the numbers
  * calculated, and the result gets its unit.
  */
-final class InUnits {
+public final class InUnits {
     private final Function function;
     private final Map<Integer, Unit> units = new HashMap<>();
     private Unit result = Unit.ONE;
@@ -35,7 +35,7 @@ final class InUnits {
         this.function = function;
     }
 
-    static Value call(
+    public static Value call(
             Function function,
             List<UnitRule> rules,
             Arguments given,
@@ -45,7 +45,7 @@ final class InUnits {
     }
 
     /** The working on the numbers of quantities, and what they are measured in. */
-    static String working(
+    public static String working(
             Function function,
             List<UnitRule> rules,
             Arguments given,
@@ -72,10 +72,10 @@ final class InUnits {
     }
 
     /** Numbers without their common unit. */
-    record Plain(Table table, Unit unit) {}
+    public record Plain(Table table, Unit unit) {}
 
     /** A table whose quantities are measured in the unit of the first. */
-    static Plain plain(String function, Table table) {
+    public static Plain plain(String function, Table table) {
         Unit unit = unitOf(table).orElse(Unit.ONE);
         return unit == Unit.ONE
                 ? new Plain(table, unit)
@@ -83,7 +83,7 @@ final class InUnits {
     }
 
     /** A number with the product of units. */
-    static Value product(Real number, List<Unit> units) {
+    public static Value product(Real number, List<Unit> units) {
         Unit unit = Unit.ONE;
         Real factor = Rational.ONE;
         for (Unit each : units) {

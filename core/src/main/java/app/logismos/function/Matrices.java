@@ -10,10 +10,10 @@ import app.logismos.value.Failure;
  * Linear algebra by Gaussian elimination: exact for exact numbers, with the largest pivot where they are not. Answers are
  * not settled yet, so that methods built on them round once, at their end.
  */
-final class Matrices {
+public final class Matrices {
     private Matrices() {}
 
-    static Real[][] square(Real[][] a) {
+    public static Real[][] square(Real[][] a) {
         if (a.length != a[0].length) {
             throw new Arguments.Refused(Failure.of(
                     ErrorCode.SHAPES_DIFFER,
@@ -22,7 +22,7 @@ final class Matrices {
         return a;
     }
 
-    static Real[][] identity(int n) {
+    public static Real[][] identity(int n) {
         Real[][] identity = new Real[n][n];
         for (int row = 0; row < n; row++) {
             for (int column = 0; column < n; column++) {
@@ -32,7 +32,7 @@ final class Matrices {
         return identity;
     }
 
-    static Real[][] product(Real[][] a, Real[][] b) {
+    public static Real[][] product(Real[][] a, Real[][] b) {
         if (a[0].length != b.length) {
             throw new Arguments.Refused(Failure.of(
                     ErrorCode.SHAPES_DIFFER,
@@ -52,7 +52,7 @@ final class Matrices {
         return product;
     }
 
-    static Real determinant(Real[][] given) {
+    public static Real determinant(Real[][] given) {
         Real[][] a = square(given);
         Real determinant = Rational.ONE;
         for (int i = 0; i < a.length; i++) {
@@ -76,7 +76,7 @@ final class Matrices {
     }
 
     /** The x with a x = b, column by column; a singular a divides by zero. */
-    static Real[][] solve(Real[][] given, Real[][] right) {
+    public static Real[][] solve(Real[][] given, Real[][] right) {
         Real[][] a = square(given);
         Real[][] b = right;
         if (b.length != a.length) {
@@ -136,19 +136,19 @@ final class Matrices {
         a[other] = row;
     }
 
-    static Real plus(Real a, Real b) {
+    public static Real plus(Real a, Real b) {
         return Algebra.answer(Unrounded.plus(a, b));
     }
 
-    static Real minus(Real a, Real b) {
+    public static Real minus(Real a, Real b) {
         return Algebra.answer(Unrounded.minus(a, b));
     }
 
-    static Real times(Real a, Real b) {
+    public static Real times(Real a, Real b) {
         return Algebra.answer(Unrounded.times(a, b));
     }
 
-    static Real over(Real a, Real b) {
+    public static Real over(Real a, Real b) {
         return Algebra.answer(Unrounded.over(a, b));
     }
 }

@@ -28,15 +28,15 @@ import java.util.function.Function;
  * @param numbers at least one
  * @param back the value that a number of this kind stands for
  */
-record Measured(List<Real> numbers, Function<Real, Value> back) {
+public record Measured(List<Real> numbers, Function<Real, Value> back) {
     private static final BigInteger NANOS = BigInteger.TEN.pow(9);
 
-    static boolean isMeasured(Value value) {
+    public static boolean isMeasured(Value value) {
         return value instanceof NumberValue || value instanceof Quantity || value instanceof Moment;
     }
 
     /** All of the kind of the first; {@code refusal} says what is wrong with one that is not. */
-    static Measured of(List<Value> values, Function<Value, Arguments.Refused> refusal) {
+    public static Measured of(List<Value> values, Function<Value, Arguments.Refused> refusal) {
         Value first = values.get(0);
         List<Real> numbers = new ArrayList<>(values.size());
         for (Value value : values) {
@@ -49,7 +49,7 @@ record Measured(List<Real> numbers, Function<Real, Value> back) {
     }
 
     /** A value made of the numbers, of their kind. */
-    Value made(Function<List<Real>, Real> from) {
+    public Value made(Function<List<Real>, Real> from) {
         return back.apply(from.apply(numbers));
     }
 
@@ -110,7 +110,7 @@ record Measured(List<Real> numbers, Function<Real, Value> back) {
     }
 
     /** A difference of two of these: of dates a quantity in days, of times a duration, else of their kind. */
-    Value difference(Real number) {
+    public Value difference(Real number) {
         Value first = back.apply(numbers.get(0));
         return switch (first.kind()) {
             case DATE, DATETIME -> new Quantity(Algebra.over(number, Rational.of(86_400)), Units.DAY);

@@ -21,15 +21,15 @@ import java.util.function.Supplier;
  * Aggregates of numbers in one unit as folds, which growing ranges share. What is gathered is a number, {@link Blank} where
  * nothing is yet, the first failure, or {@link #OTHERS} where there are several units, or dates, too.
  */
-final class PlainFolds {
+public final class PlainFolds {
     /** Stands for values that a fold does not gather. */
     private static final Value OTHERS = Missing.MISSING;
 
     private static final Fold<Summed> SUM =
             new Fold<>("sum", new Summed(Blank.BLANK, Total.NONE), Summed::plus, Summed::value);
     private static final Fold<Value> COUNT = counting();
-    static final Fold<Value> LEAST = fold("min", Blank.BLANK, (a, b) -> a.compareTo(b) <= 0 ? a : b);
-    static final Fold<Value> GREATEST = fold("max", Blank.BLANK, (a, b) -> a.compareTo(b) >= 0 ? a : b);
+    public static final Fold<Value> LEAST = fold("min", Blank.BLANK, (a, b) -> a.compareTo(b) <= 0 ? a : b);
+    public static final Fold<Value> GREATEST = fold("max", Blank.BLANK, (a, b) -> a.compareTo(b) >= 0 ? a : b);
 
     private PlainFolds() {}
 
@@ -118,12 +118,12 @@ final class PlainFolds {
     }
 
     /** The sum over all arguments of a repeated parameter, as of {@link #over}. */
-    static Optional<Value> sum(Arguments given, String parameter) {
+    public static Optional<Value> sum(Arguments given, String parameter) {
         return over(given, parameter, SUM, Summed::plus);
     }
 
     /** How many numbers there are, as of {@link #over}. */
-    static Optional<Value> count(Arguments given, String parameter) {
+    public static Optional<Value> count(Arguments given, String parameter) {
         return over(given, parameter, COUNT, (a, b) -> {
             boolean isCount = a instanceof NumberValue && b instanceof NumberValue;
             return isCount
@@ -133,7 +133,7 @@ final class PlainFolds {
     }
 
     /** The least or greatest number, as of {@link #over}. */
-    static Optional<Value> extreme(Arguments given, String parameter, Fold<Value> fold) {
+    public static Optional<Value> extreme(Arguments given, String parameter, Fold<Value> fold) {
         return over(given, parameter, fold, (a, b) -> fold.add().apply(a, b));
     }
 

@@ -40,12 +40,12 @@ public interface References {
      */
     record Cells(Optional<String> grid, int row, int column, int rows, int columns) {
         /** As many cells, so many rows and columns away. */
-        Cells shifted(int down, int right) {
+        public Cells shifted(int down, int right) {
             return new Cells(grid, row + down, column + right, rows, columns);
         }
 
         /** So many cells from the same first one on. */
-        Cells resized(int height, int width) {
+        public Cells resized(int height, int width) {
             return new Cells(grid, row, column, height, width);
         }
     }

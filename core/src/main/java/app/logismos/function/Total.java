@@ -14,14 +14,14 @@ import org.jspecify.annotations.Nullable;
  * @param sum what has been added up
  * @param precise the same with more digits, where it is approximate
  */
-record Total(Real sum, @Nullable DD precise) {
-    static final Total NONE = of(Rational.ZERO);
+public record Total(Real sum, @Nullable DD precise) {
+    public static final Total NONE = of(Rational.ZERO);
 
-    static Total of(Real number) {
+    public static Total of(Real number) {
         return new Total(number, null);
     }
 
-    static Total of(List<Real> numbers) {
+    public static Total of(List<Real> numbers) {
         Total total = NONE;
         for (Real number : numbers) {
             total = total.plus(of(number));
@@ -29,12 +29,12 @@ record Total(Real sum, @Nullable DD precise) {
         return total;
     }
 
-    Total plus(Total other) {
+    public Total plus(Total other) {
         Real usual = Algebra.plus(sum, other.sum);
         return usual.isExact() ? of(usual) : rounded(digits().add(other.digits()), usual);
     }
 
-    Total plusProduct(Real a, Real b) {
+    public Total plusProduct(Real a, Real b) {
         Real product = Algebra.times(a, b);
         return product.isExact() || !product.isFinite()
                 ? plus(of(product))
@@ -42,18 +42,18 @@ record Total(Real sum, @Nullable DD precise) {
     }
 
     /** The sum divided by how many there are. */
-    Total shared(int count) {
+    public Total shared(int count) {
         Real usual = Algebra.over(sum, Rational.of(count));
         return usual.isExact() ? of(usual) : rounded(digits().divide(DD.of(count)), usual);
     }
 
     /** A number less the one added up so far. */
-    Total from(Real number) {
+    public Total from(Real number) {
         Real usual = Algebra.minus(number, sum);
         return usual.isExact() ? of(usual) : rounded(Extended.of(number).subtract(digits()), usual);
     }
 
-    Total times(Total other) {
+    public Total times(Total other) {
         Real usual = Algebra.times(sum, other.sum);
         return usual.isExact() ? of(usual) : rounded(digits().multiply(other.digits()), usual);
     }

@@ -10,9 +10,9 @@ import java.util.List;
  * @param parameters those that share a unit
  * @param exponent of the unit in the result; 0 where the result has none of it
  */
-record UnitRule(List<String> parameters, Rational exponent, OnScale onScale) {
+public record UnitRule(List<String> parameters, Rational exponent, OnScale onScale) {
     /** What is done with temperatures on a scale. */
-    enum OnScale {
+    public enum OnScale {
         /** The result is one, too: a mean, the largest. */
         KEEPS,
         /** Only differences matter, in kelvins: a deviation. */

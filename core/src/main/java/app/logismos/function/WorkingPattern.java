@@ -17,7 +17,7 @@ import java.util.stream.Collectors;
  *
  * <p>{@code {numbers| + }} is all numbers of a parameter with a sign between them, {@code {#numbers}} how many they are.
  */
-final class WorkingPattern {
+public final class WorkingPattern {
     private static final Pattern PLACE = Pattern.compile("\\{(#?)([a-z]+)(?:\\|([^}]*))?}");
     private static final int MOST = 12;
     private static final int MOST_DIGITS = 40;
@@ -25,7 +25,7 @@ final class WorkingPattern {
 
     private WorkingPattern() {}
 
-    static String filled(String pattern, Arguments given) {
+    public static String filled(String pattern, Arguments given) {
         return PLACE.matcher(pattern).replaceAll(place -> Matcher.quoteReplacement(written(place, given)));
     }
 
@@ -38,12 +38,12 @@ final class WorkingPattern {
     }
 
     /** A value as a step goes on with it. */
-    static String text(Value value) {
+    public static String text(Value value) {
         return value instanceof NumberValue number ? text(number.real()) : PlainText.of(value);
     }
 
     /** A number as a step goes on with it: as a decimal where that is all of it, in brackets where a sign would clash. */
-    static String text(Real number) {
+    public static String text(Real number) {
         String text = number instanceof Rational rational && !rational.isInteger()
                 ? Plain.decimal(rational, SHORT_DIGITS).orElseGet(() -> Plain.abbreviated(number, MOST_DIGITS))
                 : Plain.abbreviated(number, MOST_DIGITS);
@@ -51,7 +51,7 @@ final class WorkingPattern {
     }
 
     /** Numbers with a sign between them; many are abbreviated. */
-    static String joined(List<Real> numbers, String sign) {
+    public static String joined(List<Real> numbers, String sign) {
         if (numbers.size() > MOST) {
             return joined(numbers.subList(0, 4), sign) + sign + "…" + sign
                     + joined(numbers.subList(numbers.size() - 2, numbers.size()), sign) + " (" + numbers.size()

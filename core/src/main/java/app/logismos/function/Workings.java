@@ -21,7 +21,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** Workings that need more than a {@link WorkingPattern}: each says how a person would do the call by hand. */
-final class Workings {
+public final class Workings {
     private static final int MOST_FACTORS = 12;
     private static final int MOST_TERMS = 8;
 
@@ -31,7 +31,7 @@ final class Workings {
     private Workings() {}
 
     /** 2 × 2 × 2 for a small whole exponent, else the power. */
-    static String power(Arguments given) {
+    public static String power(Arguments given) {
         Real base = given.number("base");
         Real exponent = given.number("exponent");
         boolean isShort = exponent.isWhole()
@@ -45,7 +45,7 @@ final class Workings {
     }
 
     /** 17 − 3 × 5. */
-    static String remainder(Arguments given) {
+    public static String remainder(Arguments given) {
         Real x = given.number("x");
         Real divisor = given.number("divisor");
         return x.floorDividedBy(divisor) instanceof Real times
@@ -54,19 +54,19 @@ final class Workings {
     }
 
     /** The neighbours with so many places. */
-    static String betweenPlaces(Arguments given) {
+    public static String betweenPlaces(Arguments given) {
         int places = given.whole("places", -50, 50);
         Rational step = (Rational) Rational.of(10).power(Rational.of(-places));
         return between(given.number("x"), step);
     }
 
     /** The neighbours among the multiples of a step. */
-    static String betweenSteps(Arguments given) {
+    public static String betweenSteps(Arguments given) {
         return between(given.number("x"), given.number("step"));
     }
 
     /** The neighbours among every second whole number, from 0 or 1 on. */
-    static String betweenEvery(Arguments given, Rational second) {
+    public static String betweenEvery(Arguments given, Rational second) {
         Real shifted = Algebra.minus(given.number("x"), second);
         Real below = Algebra.plus(multiple(shifted, Rational.of(2), RoundingMode.FLOOR), second);
         Real above = Algebra.plus(multiple(shifted, Rational.of(2), RoundingMode.CEILING), second);
@@ -88,7 +88,7 @@ final class Workings {
     }
 
     /** Euclid's divisions: 84 = 2 × 36 + 12, 36 = 3 × 12 + 0 (Elements, VII.2). */
-    static String euclid(Arguments given) {
+    public static String euclid(Arguments given) {
         List<String> lines = new ArrayList<>();
         List<BigInteger> numbers = given.counts("numbers");
         BigInteger a = numbers.isEmpty() ? BigInteger.ZERO : numbers.get(0);
@@ -105,7 +105,7 @@ final class Workings {
     }
 
     /** 360 = 2³ × 3² × 5, written with ^. */
-    static String primeFactors(Arguments given) {
+    public static String primeFactors(Arguments given) {
         BigInteger n = given.whole("n");
         return n + " = "
                 + WholeNumbers.factors(n, given::check).entrySet().stream()
@@ -116,7 +116,7 @@ final class Workings {
     }
 
     /** The smallest divisor that shows that a number is not prime, or that there is none. */
-    static String smallestDivisor(Arguments given) {
+    public static String smallestDivisor(Arguments given) {
         BigInteger n = given.whole("n");
         if (n.bitLength() > 64 || n.compareTo(BigInteger.TWO) < 0) {
             return "";
@@ -130,7 +130,7 @@ final class Workings {
     }
 
     /** 5 = 1 × 2² + 0 × 2¹ + 1 × 2⁰, written with ^. */
-    static String placeValues(String digits, int base) {
+    public static String placeValues(String digits, int base) {
         List<String> terms = new ArrayList<>();
         for (int i = 0; i < digits.length(); i++) {
             terms.add(Character.digit(digits.charAt(i), base) + " × " + base + "^" + (digits.length() - 1 - i));
@@ -139,7 +139,7 @@ final class Workings {
     }
 
     /** The two before: 21 + 34. */
-    static String twoBefore(Arguments given) {
+    public static String twoBefore(Arguments given) {
         BigInteger n = given.count("n");
         return n.bitLength() > 10 || n.compareTo(BigInteger.TWO) < 0
                 ? ""
@@ -147,7 +147,7 @@ final class Workings {
     }
 
     /** 7 × 5 × 3 × 1. */
-    static String everySecond(Arguments given) {
+    public static String everySecond(Arguments given) {
         List<String> factors = new ArrayList<>();
         BigInteger n = given.count("n");
         for (BigInteger i = n; i.signum() > 0 && factors.size() <= MOST_FACTORS; i = i.subtract(BigInteger.TWO)) {
@@ -157,7 +157,7 @@ final class Workings {
     }
 
     /** 4! × (1/0! − 1/1! + 1/2! − …). */
-    static String alternating(Arguments given) {
+    public static String alternating(Arguments given) {
         BigInteger n = given.count("n");
         if (n.bitLength() > 10) {
             return "";
@@ -171,7 +171,7 @@ final class Workings {
     }
 
     /** Products of pairs, added: 1 × 4 + 2 × 5. */
-    static String products(List<Real> a, List<Real> b) {
+    public static String products(List<Real> a, List<Real> b) {
         List<String> terms = new ArrayList<>();
         for (int i = 0; i < Math.min(a.size(), b.size()); i++) {
             terms.add(text(a.get(i)) + " × " + text(b.get(i)));
@@ -180,7 +180,7 @@ final class Workings {
     }
 
     /** The same of tables, cell by cell; what is no number counts as 0. */
-    static String products(Table a, Table b) {
+    public static String products(Table a, Table b) {
         if ((long) a.rows() * a.columns() > MOST_LOOKED_AT) {
             return "";
         }
@@ -206,13 +206,13 @@ final class Workings {
     }
 
     /** The variance, divided by n less so much. */
-    static String variance(List<Real> numbers, int less) {
+    public static String variance(List<Real> numbers, int less) {
         return "mean " + text(Algebra.mean(numbers)) + "; (" + squaredDeviations(numbers) + ") / "
                 + (numbers.size() - less);
     }
 
     /** Its root. */
-    static String deviation(List<Real> numbers, int less) {
+    public static String deviation(List<Real> numbers, int less) {
         return "mean " + text(Algebra.mean(numbers)) + "; √((" + squaredDeviations(numbers) + ") / "
                 + (numbers.size() - less) + ")";
     }
@@ -230,43 +230,43 @@ final class Workings {
     }
 
     /** The covariance, divided by n less so much. */
-    static String covariance(List<Real> y, List<Real> x, int less) {
+    public static String covariance(List<Real> y, List<Real> x, int less) {
         return "(" + deviations(y, x) + ") / " + (y.size() - less);
     }
 
-    static String slope(List<Real> y, List<Real> x) {
+    public static String slope(List<Real> y, List<Real> x) {
         return "(" + deviations(y, x) + ") / (" + deviations(x, x) + ")";
     }
 
-    static String correlation(List<Real> y, List<Real> x) {
+    public static String correlation(List<Real> y, List<Real> x) {
         return "(" + deviations(y, x) + ") / √((" + deviations(y, y) + ") × (" + deviations(x, x) + "))";
     }
 
     /** The line through the means: mean of y + slope × (at − mean of x). */
-    static String lineAt(List<Real> y, List<Real> x, Real at) {
+    public static String lineAt(List<Real> y, List<Real> x, Real at) {
         BinaryOperator<Real> over = Algebra::over;
         Real slope = over.apply(Algebra.deviations(y, x), Algebra.deviations(x, x));
         return text(Algebra.mean(y)) + " + " + text(slope) + " × (" + text(at) + " − " + text(Algebra.mean(x)) + ")";
     }
 
     /** Where in the sorted numbers a share of them lies. */
-    static String placeOfShare(List<Real> numbers, Real share) {
+    public static String placeOfShare(List<Real> numbers, Real share) {
         Real place = Algebra.plus(Rational.ONE, Algebra.times(share, Rational.of(numbers.size() - 1L)));
         return sorted(numbers) + "; place 1 + " + text(share) + " × " + (numbers.size() - 1) + " = " + text(place);
     }
 
-    static String sorted(List<Real> numbers) {
+    public static String sorted(List<Real> numbers) {
         return "sorted: " + joined(numbers.stream().sorted().toList(), ", ");
     }
 
     /** How often a number is there. */
-    static String howOften(List<Real> numbers, Real which) {
+    public static String howOften(List<Real> numbers, Real which) {
         long times = numbers.stream().filter(each -> each.compareTo(which) == 0).count();
         return sorted(numbers) + "; " + text(which) + " is there " + times + " times";
     }
 
     /** Sums discounted: 110 / 1.1^1 + 121 / 1.1^2. */
-    static String discounted(List<Real> values, Real rate) {
+    public static String discounted(List<Real> values, Real rate) {
         List<String> terms = new ArrayList<>();
         Real growth = Algebra.plus(Rational.ONE, rate);
         for (int i = 0; i < values.size(); i++) {
@@ -276,7 +276,7 @@ final class Workings {
     }
 
     /** A chance of exactly k successes, or the sum up to it. */
-    static String binomial(Arguments given) {
+    public static String binomial(Arguments given) {
         String n = text(given.number("n"));
         String p = text(given.number("p"));
         String k = given.truth("cumulative") ? "i" : text(given.number("k"));
@@ -285,7 +285,7 @@ final class Workings {
         return given.truth("cumulative") ? "the sum of " + one + " for i from 0 to " + text(given.number("k")) : one;
     }
 
-    static String poisson(Arguments given) {
+    public static String poisson(Arguments given) {
         String mean = text(given.number("mean"));
         String k = given.truth("cumulative") ? "i" : text(given.number("k"));
         String one = mean + "^" + k + " × e^(−" + mean + ") / " + k + "!";
@@ -293,7 +293,7 @@ final class Workings {
     }
 
     /** (n − 1)! for a whole number. */
-    static String factorialBelow(Arguments given) {
+    public static String factorialBelow(Arguments given) {
         Real x = given.number("x");
         return x.isWhole() && x.signum() > 0 && Counting.factorial(given.whole("x")) != null
                 ? "(" + text(x) + " − 1)!"
@@ -301,21 +301,21 @@ final class Workings {
     }
 
     /** The equation of payments, solved for one of them; without interest it is plain division. */
-    static String payment(Arguments given) {
+    public static String payment(Arguments given) {
         return given.number("rate").signum() == 0
                 ? WorkingPattern.filled("−({presentvalue} + {futurevalue}) / {periods}", given)
                 : WorkingPattern.filled("−({presentvalue} × (1 + {rate})^{periods} + {futurevalue})", given) + " / "
                         + annuity(given);
     }
 
-    static String presentValue(Arguments given) {
+    public static String presentValue(Arguments given) {
         return given.number("rate").signum() == 0
                 ? WorkingPattern.filled("−({payment} × {periods} + {futurevalue})", given)
                 : "−(" + WorkingPattern.filled("{payment} × ", given) + annuity(given)
                         + WorkingPattern.filled(" + {futurevalue}) / (1 + {rate})^{periods}", given);
     }
 
-    static String futureValue(Arguments given) {
+    public static String futureValue(Arguments given) {
         return given.number("rate").signum() == 0
                 ? WorkingPattern.filled("−({payment} × {periods} + {presentvalue})", given)
                 : "−(" + WorkingPattern.filled("{payment} × ", given) + annuity(given)
@@ -328,7 +328,7 @@ final class Workings {
     }
 
     /** For two rows: 1 × 4 − 2 × 3; for three along the first row (Laplace). */
-    static String determinant(Real[][] a) {
+    public static String determinant(Real[][] a) {
         if (a.length == 2 && a[0].length == 2) {
             return text(a[0][0]) + " × " + text(a[1][1]) + " − " + text(a[0][1]) + " × " + text(a[1][0]);
         }
@@ -346,7 +346,7 @@ final class Workings {
     }
 
     /** How the first cell of a product comes about. */
-    static String firstCell(Real[][] a, Real[][] b) {
+    public static String firstCell(Real[][] a, Real[][] b) {
         if (a[0].length != b.length) {
             return "";
         }

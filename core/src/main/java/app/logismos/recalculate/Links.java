@@ -1,5 +1,6 @@
 package app.logismos.recalculate;
 
+import app.logismos.catalogue.Catalogue;
 import app.logismos.evaluate.PlainArithmetic;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -11,7 +12,6 @@ import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Walk;
-import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Cell;

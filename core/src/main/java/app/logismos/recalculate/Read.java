@@ -1,5 +1,6 @@
 package app.logismos.recalculate;
 
+import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
@@ -7,7 +8,6 @@ import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Walk;
-import app.logismos.function.Catalogue;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import java.util.List;

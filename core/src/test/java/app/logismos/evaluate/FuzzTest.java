@@ -3,8 +3,8 @@ package app.logismos.evaluate;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.Patient;
+import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Address;
-import app.logismos.function.Catalogue;
 import app.logismos.function.Example;
 import app.logismos.function.Surroundings;
 import java.time.Duration;

@@ -3,8 +3,8 @@ package app.logismos.formula;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.Seeded;
+import app.logismos.catalogue.Catalogue;
 import app.logismos.evaluate.Words;
-import app.logismos.function.Catalogue;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;

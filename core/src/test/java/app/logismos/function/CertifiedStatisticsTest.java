@@ -2,6 +2,7 @@ package app.logismos.function;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.catalogue.Catalogue;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.value.ArrayTable;

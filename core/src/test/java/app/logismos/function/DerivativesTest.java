@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.logismos.Patient;
 import app.logismos.Seeded;
+import app.logismos.catalogue.Catalogue;
 import app.logismos.evaluate.Calculator;
 import app.logismos.evaluate.NoCells;
 import app.logismos.evaluate.Words;

@@ -3,6 +3,7 @@ package app.logismos.function;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.Seeded;
+import app.logismos.catalogue.Catalogue;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;

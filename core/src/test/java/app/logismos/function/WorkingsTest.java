@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.logismos.Patient;
+import app.logismos.catalogue.Catalogue;
 import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Calculator;
 import app.logismos.evaluate.NoCells;

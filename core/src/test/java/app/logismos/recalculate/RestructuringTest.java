@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.report.Echo;
 import app.logismos.sheet.Axis;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;

@@ -18,25 +18,25 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /** Small worksheets for tests: two grids, Lots ({@code a}) and Leaf prices ({@code b}). */
-final class Sheets {
+public final class Sheets {
     private Sheets() {}
 
-    static LiveWorksheet empty() {
+    public static LiveWorksheet empty() {
         List<Block> grids = List.of(grid("a", "Lots"), grid("b", "Leaf prices"));
         Section section = Section.of("s", "Blend", grids.toArray(Block[]::new));
         return new LiveWorksheet(new Worksheet("Blend", List.of(section), Words.STANDARD), Patient.LIMITS);
     }
 
-    static Block.Grid grid(String id, String title) {
+    public static Block.Grid grid(String id, String title) {
         return Block.Grid.of(id, title, 5, 4);
     }
 
     /** Types into grid {@code a}: cell, text, cell, text … */
-    static Change type(LiveWorksheet live, String... cellsAndTexts) {
+    public static Change type(LiveWorksheet live, String... cellsAndTexts) {
         return typeInto(live, "a", cellsAndTexts);
     }
 
-    static Change typeInto(LiveWorksheet live, String grid, String... cellsAndTexts) {
+    public static Change typeInto(LiveWorksheet live, String grid, String... cellsAndTexts) {
         List<Edit.Typed> typed = new ArrayList<>();
         for (int i = 0; i < cellsAndTexts.length; i += 2) {
             typed.add(new Edit.Typed(at(cellsAndTexts[i]), cellsAndTexts[i + 1]));
@@ -44,21 +44,21 @@ final class Sheets {
         return live.apply(List.of(new Edit.Enter(grid, typed)));
     }
 
-    static void name(LiveWorksheet live, String name, String area) {
+    public static void name(LiveWorksheet live, String name, String area) {
         live.apply(List.of(define(name, area)));
     }
 
-    static Edit.Define define(String name, String area) {
+    public static Edit.Define define(String name, String area) {
         return new Edit.Define(
                 name, Optional.of(new Edit.Place("a", Area.parse(area).orElseThrow())));
     }
 
-    static Address at(String address) {
+    public static Address at(String address) {
         return Address.parse(address).orElseThrow();
     }
 
     /** The value of a cell of grid {@code a}; a failure as its code and message. */
-    static String shown(LiveWorksheet live, String address) {
+    public static String shown(LiveWorksheet live, String address) {
         Value value = live.value("a", at(address));
         return value instanceof Failure failure
                 ? failure.code().code() + ": " + failure.message()
@@ -66,7 +66,7 @@ final class Sheets {
     }
 
     /** Everything that is typed, by place. */
-    static Map<String, String> entries(LiveWorksheet live) {
+    public static Map<String, String> entries(LiveWorksheet live) {
         Map<String, String> entries = new TreeMap<>();
         live.worksheet()
                 .outline()
@@ -79,7 +79,7 @@ final class Sheets {
     }
 
     /** Everything that is worked out, by place. */
-    static Map<String, Value> values(LiveWorksheet live) {
+    public static Map<String, Value> values(LiveWorksheet live) {
         Map<String, Value> values = new TreeMap<>();
         live.worksheet()
                 .outline()

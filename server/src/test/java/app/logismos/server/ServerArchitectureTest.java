@@ -3,7 +3,9 @@ package app.logismos.server;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
+import app.logismos.Layers;
 import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -11,6 +13,11 @@ import com.tngtech.archunit.lang.ArchRule;
 
 @AnalyzeClasses(packages = "app.logismos", importOptions = ImportOption.DoNotIncludeTests.class)
 class ServerArchitectureTest {
+    @ArchTest
+    static void eachPackageUsesWhatTheTableSays(JavaClasses classes) {
+        new Layers("app.logismos.server").check(classes);
+    }
+
     @ArchTest
     static final ArchRule theCoreDoesNotKnowTheServer = noClasses()
             .that(resideInAPackage("app.logismos..")

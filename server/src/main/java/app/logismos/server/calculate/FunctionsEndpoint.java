@@ -1,9 +1,9 @@
 package app.logismos.server.calculate;
 
-import app.logismos.function.Catalogue;
+import app.logismos.catalogue.Catalogue;
+import app.logismos.catalogue.OpenFormula;
 import app.logismos.function.Example;
 import app.logismos.function.Function;
-import app.logismos.function.OpenFormula;
 import app.logismos.function.Parameter;
 import app.logismos.value.PlainText;
 import app.logismos.value.Value;

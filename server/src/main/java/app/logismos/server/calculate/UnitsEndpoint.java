@@ -1,7 +1,7 @@
 package app.logismos.server.calculate;
 
-import app.logismos.function.Catalogue;
-import app.logismos.function.Constant;
+import app.logismos.catalogue.Catalogue;
+import app.logismos.catalogue.Constant;
 import app.logismos.number.Plain;
 import app.logismos.server.web.ResultJson;
 import app.logismos.unit.UnitCatalogue;

@@ -6,7 +6,7 @@ import app.logismos.formula.Area;
 import app.logismos.formula.EntryReader;
 import app.logismos.function.Parameter;
 import app.logismos.recalculate.LiveWorksheet;
-import app.logismos.recalculate.Preview;
+import app.logismos.report.Preview;
 import app.logismos.server.web.BadRequest;
 import app.logismos.server.web.CalculationJson;
 import app.logismos.server.web.InLowerCase;

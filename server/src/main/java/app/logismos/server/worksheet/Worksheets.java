@@ -1,12 +1,12 @@
 package app.logismos.server.worksheet;
 
 import app.logismos.act.Act;
+import app.logismos.act.ColumnUnits;
 import app.logismos.act.LookAgain;
 import app.logismos.act.Tabulating;
 import app.logismos.recalculate.Change;
-import app.logismos.recalculate.ColumnUnits;
-import app.logismos.recalculate.Echo;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.report.Echo;
 import app.logismos.server.calculate.KnownUnits;
 import app.logismos.server.datafolder.KeptFile;
 import app.logismos.server.stored.StoredForm;

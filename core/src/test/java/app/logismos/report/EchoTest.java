@@ -1,0 +1,43 @@
+package app.logismos.report;
+
+import static app.logismos.recalculate.Sheets.at;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
+
+import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.recalculate.Sheets;
+import app.logismos.sheet.Edit;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class EchoTest {
+    private final LiveWorksheet live = Sheets.empty();
+
+    @Test
+    void aChangedInputSaysByHowMuchAndHowManyFollowed() {
+        Sheets.type(live, "A1", "Tax", "B1", "20%", "B2", "=B1*2", "B3", "=B2+1");
+        Echo echo = enter("B1", "22%");
+        assertThat(echo.message()).isEqualTo("Tax 0.2 → 0.22: 2 results changed");
+        assertThat(echo.results())
+                .extracting(Echo.Line::called, Echo.Line::before, Echo.Line::after)
+                .containsExactly(tuple("B2", "0.4", "0.44"), tuple("B3", "1.4", "1.44"));
+    }
+
+    @Test
+    void aCellIsCalledByItsNameFirst() {
+        Sheets.type(live, "A1", "Tax", "B1", "5");
+        Sheets.name(live, "tax_share", "B1");
+        assertThat(enter("B1", "6").message()).isEqualTo("tax_share 5 → 6");
+    }
+
+    @Test
+    void aNewEntryAndAClearedOneSayWhatIsThereAndWhatWas() {
+        assertThat(enter("C3", "7/2").message()).isEqualTo("C3 = 3.5");
+        assertThat(enter("C3", "").message()).isEqualTo("C3 cleared, it was 3.5");
+    }
+
+    private Echo enter(String cell, String text) {
+        List<Edit> edits = List.of(new Edit.Enter("a", List.of(new Edit.Typed(at(cell), text))));
+        return Echo.of(edits, live.apply(edits), live);
+    }
+}
