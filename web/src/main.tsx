@@ -11,14 +11,14 @@ import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Route, Routes } from 'react-router'
 import { isUnanswered, RETRY_MILLIS } from './api/client'
-import { Contained } from './page/Contained'
-import { later } from './page/later'
+import { Contained } from './later/Contained'
+import { later } from './later/later'
 import { StartPage } from './start/StartPage'
 import { useLook } from './theme/look'
 import { themeOf } from './theme/theme'
 import './theme/tokens.css'
 
-const WorksheetPage = later(() => import('./worksheet/WorksheetPage').then((module) => module.WorksheetPage))
+const WorksheetPage = later(() => import('./screen/WorksheetPage').then((module) => module.WorksheetPage))
 
 const client = new QueryClient({
   defaultOptions: {

@@ -7,7 +7,7 @@ import {
   useQueryClient,
 } from '@tanstack/react-query'
 import { useEffect } from 'react'
-import { lettersOf } from '../grid/address'
+import { lettersOf } from '../sheet/address'
 import { api, type ChartView } from './client'
 import { keys } from './keys'
 import type { Cell, Edit, Run } from './types'

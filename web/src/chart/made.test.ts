@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest'
-import { areaOf } from '../grid/address'
+import { areaOf } from '../sheet/address'
 import { useWorksheetStore } from '../worksheet/store'
 import { apart, chartOfSelection, newChart, newSeries, tableOf } from './made'
 

@@ -1,6 +1,6 @@
 import type { AxisLook, Chart, ChartSeries, SeriesLook, Shape, Source } from '../api/types'
-import { freshId } from '../commands/freshId'
-import { areaBetween, areaOf, areaText, type Area } from '../grid/address'
+import { freshId } from '../sheet/freshId'
+import { areaBetween, areaOf, areaText, type Area } from '../sheet/address'
 import { useWorksheetStore } from '../worksheet/store'
 
 export const USUAL_AXIS: AxisLook = { title: '', least: '', most: '', logarithmic: false }

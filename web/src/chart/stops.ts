@@ -1,5 +1,5 @@
 import type { ChartData, ChartPoint, DataPlace } from '../api/types'
-import { addressOf, atOf } from '../grid/address'
+import { addressOf, atOf } from '../sheet/address'
 import { headed, withUnit } from './withUnit'
 
 /** What keys and the pointer find on a chart: a point, a part, a bin, a figure of a box, a value of a table. */

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Cell, EchoLine, Kept } from '../api/types'
-import { areaText } from '../grid/address'
+import { areaText } from '../sheet/address'
 import type { Notices } from '../worksheet/useNotices'
 import { useWorksheetStore } from '../worksheet/store'
 import { cellCommands, lossOf } from './cellCommands'

@@ -1,10 +1,10 @@
 import type { Axis, Grid, Kept } from '../api/types'
-import { addressOf, addressesIn, areaText, type Area } from '../grid/address'
+import { addressOf, addressesIn, areaText, type Area } from '../sheet/address'
 import type { OpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import type { Notices } from '../worksheet/useNotices'
 import type { Command } from './command'
-import type { ReadCell } from './useCommands'
+import type { ReadCell } from './useReadCell'
 import { linesOf, selectAfter, selectedCells } from './selected'
 
 const MOST_NAMED = 4

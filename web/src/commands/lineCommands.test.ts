@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest'
-import { areaText } from '../grid/address'
+import { areaText } from '../sheet/address'
 import { useWorksheetStore } from '../worksheet/store'
 import { lineCommands } from './lineCommands'
 import { lots, openPage, possible, run, sectionOf, selectCells } from './page.fixture'

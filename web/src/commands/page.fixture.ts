@@ -1,5 +1,5 @@
 import type { Act, Block, Cell, Edit, Grid, Kept, Note, Section } from '../api/types'
-import { areaOf } from '../grid/address'
+import { areaOf } from '../sheet/address'
 import type { OpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import type { Command } from './command'

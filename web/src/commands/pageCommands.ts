@@ -1,7 +1,7 @@
 import type { Block, Edit, Grid, Section } from '../api/types'
 import { chartOfSelection } from '../chart/made'
 import { addBlock, selectedBlock } from './addBlock'
-import { freshId } from './freshId'
+import { freshId } from '../sheet/freshId'
 import type { OpenWorksheet } from '../worksheet/context'
 import type { Command } from './command'
 

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest'
-import { areaOf, areaText } from '../grid/address'
+import { areaOf, areaText } from '../sheet/address'
 import { useWorksheetStore } from '../worksheet/store'
 import { lots as grid, selectCells as select } from './page.fixture'
 import { goTo, linesOf, selectAfter, selectedCells } from './selected'

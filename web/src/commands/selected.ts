@@ -1,5 +1,5 @@
 import type { Grid } from '../api/types'
-import { areaBetween, type Area, type At } from '../grid/address'
+import { areaBetween, type Area, type At } from '../sheet/address'
 import { useWorksheetStore } from '../worksheet/store'
 
 /** The selected cells, with their grid. */

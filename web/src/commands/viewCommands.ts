@@ -1,10 +1,10 @@
 import type { OpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { setLook } from '../theme/look'
-import { addressOf } from '../grid/address'
+import { addressOf } from '../sheet/address'
 import type { Command } from './command'
 import { selectedCells } from './selected'
-import type { ReadCell } from './useCommands'
+import type { ReadCell } from './useReadCell'
 
 /** The function that the cursor is in, or the first one of the selected cell; empty where there is none. */
 function underCursor({ grids }: OpenWorksheet, read: ReadCell): string {

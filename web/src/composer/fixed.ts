@@ -1,4 +1,4 @@
-import type { At } from '../grid/address'
+import type { At } from '../sheet/address'
 
 export type ArrowKey = 'ArrowUp' | 'ArrowDown' | 'ArrowLeft' | 'ArrowRight'
 

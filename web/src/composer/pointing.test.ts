@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import type { Grid } from '../api/types'
-import { areaOf } from '../grid/address'
+import { areaOf } from '../sheet/address'
 import { referenceText, whereToPoint } from './pointing'
 
 test.each(['=', '= ', 'area = ', '=2*', '=sum(', '=sum(A1, ', '=17 mod ', '={1, ', '=√', '=A1:', '=2 ×'])(

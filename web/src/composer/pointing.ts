@@ -1,5 +1,5 @@
 import type { Grid } from '../api/types'
-import { areaText, quotedTitle, type Area } from '../grid/address'
+import { areaText, quotedTitle, type Area } from '../sheet/address'
 
 /** A reference that was put in by pointing, and the text as it was then. */
 export interface Pointed {

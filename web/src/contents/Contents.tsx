@@ -1,7 +1,7 @@
 import { memo } from 'react'
 import { Dropdown } from 'antd'
 import type { Block, Name, Section } from '../api/types'
-import { areaOf } from '../grid/address'
+import { areaOf } from '../sheet/address'
 import { isFoldedAway } from '../page/Page'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'

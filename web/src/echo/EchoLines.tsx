@@ -1,6 +1,6 @@
 import type { Echo, EchoLine } from '../api/types'
 import { goTo } from '../commands/selected'
-import { areaOf } from '../grid/address'
+import { areaOf } from '../sheet/address'
 import styles from './EchoLines.module.css'
 
 /** What followed from the last change: before and after, each with a jump to its cell. */

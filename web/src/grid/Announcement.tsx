@@ -1,5 +1,5 @@
 import type { Cell } from '../api/types'
-import { addressOf, areaText, type Area, type At } from './address'
+import { addressOf, areaText, type Area, type At } from '../sheet/address'
 
 interface Props {
   readonly area: Area

@@ -1,6 +1,6 @@
 import { memo } from 'react'
 import type { Grid } from '../api/types'
-import { BlockCaption } from '../page/BlockCaption'
+import { BlockCaption } from '../block/BlockCaption'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './GridBlock.module.css'

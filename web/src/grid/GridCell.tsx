@@ -2,7 +2,7 @@ import { memo } from 'react'
 import type { Cell } from '../api/types'
 import styles from './GridBlock.module.css'
 import { decimalsOf } from './layout'
-import { cutUnit } from './quantity'
+import { cutUnit } from '../sheet/quantity'
 
 interface Props {
   readonly grid: string

@@ -1,7 +1,7 @@
 import { memo } from 'react'
 import type { Cell, Grid } from '../api/types'
 import { changedKey } from '../worksheet/store'
-import { addressOf } from './address'
+import { addressOf } from '../sheet/address'
 import { ROW_HEAD } from './geometry'
 import styles from './GridBlock.module.css'
 import { GridCell } from './GridCell'

@@ -1,4 +1,4 @@
-import { lettersOf, type Area } from './address'
+import { lettersOf, type Area } from '../sheet/address'
 import styles from './GridBlock.module.css'
 
 interface Props {

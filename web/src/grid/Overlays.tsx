@@ -1,6 +1,6 @@
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
-import type { Area } from './address'
+import type { Area } from '../sheet/address'
 import { boxOf, movedTo, ROW_HEAD, ROW_HEIGHT, type Geometry } from './geometry'
 import styles from './GridBlock.module.css'
 import { useHighlights } from './useHighlights'

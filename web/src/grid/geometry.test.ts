@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { areaOf, areaText } from './address'
+import { areaOf, areaText } from '../sheet/address'
 import { boxOf, movedTo, ROW_HEAD, ROW_HEIGHT, type Geometry } from './geometry'
 import { shownLines } from './lines'
 

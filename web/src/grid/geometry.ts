@@ -1,4 +1,4 @@
-import type { Area, At } from './address'
+import type { Area, At } from '../sheet/address'
 import type { Lines } from './lines'
 
 /** Height of a row and width of the row numbers, in pixels. */

@@ -1,5 +1,5 @@
 import type { Cell, Grid } from '../api/types'
-import { cutUnit } from './quantity'
+import { cutUnit } from '../sheet/quantity'
 
 const isNumber = (cell: Cell) => cell.kind === 'number' || cell.kind === 'quantity'
 

@@ -1,7 +1,7 @@
 import { api } from '../api/client'
 import type { OpenWorksheet } from '../worksheet/context'
 import type { Notices } from '../worksheet/useNotices'
-import { addressOf, areaText, atOf, contains, type Area, type At } from './address'
+import { addressOf, areaText, atOf, contains, type Area, type At } from '../sheet/address'
 
 /** So many of the cells are named. */
 const MOST_NAMED = 3

@@ -9,7 +9,7 @@ import { moveUnlessRefused } from './overwriting'
 import { useWorksheetStore, type Clip } from '../worksheet/store'
 import { selectAfter } from '../commands/selected'
 import { useNotices } from '../worksheet/useNotices'
-import { addressOf, areaBetween, areaText, type Area, type At } from './address'
+import { addressOf, areaBetween, areaText, type Area, type At } from '../sheet/address'
 import { asHtml, asText, rowsOfHtml, rowsOfText } from './pasted'
 
 /** All digits of a number, what is shown of other values. */

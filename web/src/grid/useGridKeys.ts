@@ -5,7 +5,7 @@ import { useOpenWorksheet, type OpenWorksheet } from '../worksheet/context'
 import { useNotices, type Notices } from '../worksheet/useNotices'
 import { moveUnlessRefused } from './overwriting'
 import { useWorksheetStore, type Carrying } from '../worksheet/store'
-import { addressOf, areaText, type At } from './address'
+import { addressOf, areaText, type At } from '../sheet/address'
 import { movedTo } from './geometry'
 import type { Lines } from './lines'
 

@@ -5,7 +5,7 @@ import { selectAfter } from '../commands/selected'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { useNotices } from '../worksheet/useNotices'
-import { addressOf, areaBetween, areaText, atOf, contains, type Area, type At } from './address'
+import { addressOf, areaBetween, areaText, atOf, contains, type Area, type At } from '../sheet/address'
 import { putDown } from './useGridKeys'
 
 type Point = { readonly clientX: number; readonly clientY: number }

@@ -1,6 +1,6 @@
 import { useCell, usePreview } from '../api/queries'
 import { useWorksheetStore } from '../worksheet/store'
-import { addressOf, areaOf, type Area } from './address'
+import { addressOf, areaOf, type Area } from '../sheet/address'
 
 /** Cells that the entry being written, or the selected formula, refers to. */
 export interface Highlight {

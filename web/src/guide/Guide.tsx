@@ -1,7 +1,7 @@
 import { Drawer } from 'antd'
 import { useState } from 'react'
 import { useConstants, useFunctions, useUnits } from '../api/queries'
-import { usePanel } from '../panels/usePanel'
+import { usePanel } from '../worksheet/usePanel'
 import { contentsOf, search, type GuideEntry } from './entries'
 import { EntryView } from './EntryView'
 import styles from './Guide.module.css'

@@ -1,7 +1,7 @@
 import { memo } from 'react'
 import { useCell } from '../api/queries'
 import type { Cell, Place } from '../api/types'
-import { areaOf } from '../grid/address'
+import { areaOf } from '../sheet/address'
 import { Typeset } from '../typeset/Typeset'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'

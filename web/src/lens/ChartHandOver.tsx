@@ -15,7 +15,7 @@ export function ChartHandOver({ chart, data }: Props) {
   const notices = useNotices()
   const name = data.title.replace(/[\\/:*?"<>|]+/g, ' ').trim() || 'chart'
   // The fonts come with it, so it is loaded only now.
-  const tools = () => import('../chart/handOver')
+  const tools = () => import('../drawing/handOver')
   const does = (work: () => Promise<unknown>) => () =>
     void work().catch((reason: unknown) => notices.warn(reason instanceof Error ? reason.message : 'It did not work.'))
 

@@ -1,7 +1,7 @@
 import { useChart } from '../api/queries'
 import type { AxisLook, Chart, ChartAxis, Tick } from '../api/types'
 import { CHART_SETTINGS, SERIES_SETTINGS, type Setting } from '../chart/settings'
-import { EditableText } from '../typeset/EditableText'
+import { EditableText } from '../worksheet/EditableText'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Lens.module.css'

@@ -1,7 +1,7 @@
 import type { Chart, ChartData, Mark } from '../api/types'
-import { hasPlaces } from '../chart/pixels'
+import { hasPlaces } from '../drawing/pixels'
 import { addMark } from '../commands/chartCommands'
-import { EditableText } from '../typeset/EditableText'
+import { EditableText } from '../worksheet/EditableText'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Lens.module.css'
 

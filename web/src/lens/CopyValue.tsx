@@ -1,7 +1,7 @@
 import { App } from 'antd'
 import type { Result } from '../api/types'
 import styles from './Lens.module.css'
-import { inFull } from './copies'
+import { inFull } from '../typeset/copies'
 
 /** Puts a value on the clipboard: all of it, or, as a separate act, only what is shown. */
 export function CopyValue({ result }: { readonly result: Result }) {

@@ -1,5 +1,5 @@
 import { usePreview } from '../api/queries'
-import { addressOf } from '../grid/address'
+import { addressOf } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore, type Composing } from '../worksheet/store'
 import { Ladder } from './Ladder'

@@ -1,7 +1,7 @@
 import { Button } from 'antd'
 import type { CalculationError, CellDetail } from '../api/types'
 import { goTo } from '../commands/selected'
-import { areaOf } from '../grid/address'
+import { areaOf } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Lens.module.css'
 import { Words } from '../typeset/Words'

@@ -3,13 +3,13 @@ import { memo, useDeferredValue, useEffect, useState } from 'react'
 import { keys } from '../api/keys'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
-import { addressOf } from '../grid/address'
+import { addressOf } from '../sheet/address'
 import { EchoLines } from '../echo/EchoLines'
 import { CellLens } from './CellLens'
 import { DraftLens } from './DraftLens'
 import { ScratchLens } from './ScratchLens'
 import styles from './Lens.module.css'
-import { later } from '../page/later'
+import { later } from '../later/later'
 
 const ChartLens = later(() => import('./ChartLens').then((module) => module.ChartLens))
 

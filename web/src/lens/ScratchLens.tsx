@@ -1,5 +1,5 @@
 import { usePreview } from '../api/queries'
-import { NOWHERE } from '../scratch/nowhere'
+import { NOWHERE } from '../sheet/nowhere'
 import { useOpenWorksheet } from '../worksheet/context'
 import { Hints } from './Hints'
 import { Ladder } from './Ladder'

@@ -1,5 +1,5 @@
 import type { Chart, DrawnFit } from '../api/types'
-import { freshId } from '../commands/freshId'
+import { freshId } from '../sheet/freshId'
 import { Typeset } from '../typeset/Typeset'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Lens.module.css'

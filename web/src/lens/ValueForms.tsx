@@ -1,5 +1,5 @@
 import type { Result } from '../api/types'
-import { cutUnit } from '../grid/quantity'
+import { cutUnit } from '../sheet/quantity'
 import { Typeset } from '../typeset/Typeset'
 import { shownSign } from '../typeset/whole'
 import { CopyValue } from './CopyValue'

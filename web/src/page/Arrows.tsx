@@ -1,7 +1,7 @@
 import { useLayoutEffect, useState } from 'react'
 import { useCell } from '../api/queries'
 import type { Place } from '../api/types'
-import { addressOf, areaOf } from '../grid/address'
+import { addressOf, areaOf } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Page.module.css'

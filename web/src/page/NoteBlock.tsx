@@ -5,8 +5,8 @@ import { draftOf } from '../worksheet/drafts'
 import { useWorksheetStore } from '../worksheet/store'
 import { useDraft } from '../worksheet/useDraft'
 import { useNotices } from '../worksheet/useNotices'
-import { BlockCaption } from './BlockCaption'
-import { later } from './later'
+import { BlockCaption } from '../block/BlockCaption'
+import { later } from '../later/later'
 import styles from './NoteBlock.module.css'
 
 const NoteText = later(

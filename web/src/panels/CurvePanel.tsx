@@ -7,7 +7,7 @@ import { placeOf } from '../commands/pageCommands'
 import { selectedCells } from '../commands/selected'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Panel.module.css'
-import { usePanel } from './usePanel'
+import { usePanel } from '../worksheet/usePanel'
 
 type Way = 'curve' | 'path'
 

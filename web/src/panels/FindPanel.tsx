@@ -2,11 +2,11 @@ import { Button, Checkbox, Input, Modal } from 'antd'
 import { useState } from 'react'
 import { useFound } from '../api/queries'
 import { goTo } from '../commands/selected'
-import { areaOf } from '../grid/address'
+import { areaOf } from '../sheet/address'
 import { useNotices } from '../worksheet/useNotices'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Panel.module.css'
-import { usePanel } from './usePanel'
+import { usePanel } from '../worksheet/usePanel'
 
 /** Finds a text in entries and values; replaces it in entries. */
 export function FindPanel() {

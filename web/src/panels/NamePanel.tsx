@@ -2,11 +2,11 @@ import { Button, Input, Modal } from 'antd'
 import { useState } from 'react'
 import { usePreview } from '../api/queries'
 import { selectedCells } from '../commands/selected'
-import { areaText } from '../grid/address'
+import { areaText } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Panel.module.css'
 import { Words } from '../typeset/Words'
-import { usePanel } from './usePanel'
+import { usePanel } from '../worksheet/usePanel'
 
 /** A cell far out, for asking whether a name is free. */
 const NOWHERE = 'ZZZ1000000'

@@ -9,7 +9,7 @@ import { Words } from '../typeset/Words'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Panel.module.css'
 import { asTable, faultOf, type RateDraft } from './rates'
-import { usePanel } from './usePanel'
+import { usePanel } from '../worksheet/usePanel'
 
 const NEW: RateDraft = { code: '', name: '', plural: '', euros: '', isNew: true }
 

@@ -1,13 +1,13 @@
 import { Button, Input, Modal } from 'antd'
 import { useState } from 'react'
 import { selectedCells } from '../commands/selected'
-import { addressOf } from '../grid/address'
+import { addressOf } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import { draftOf, drafts } from '../worksheet/drafts'
 import { useWorksheetStore } from '../worksheet/store'
 import { useNotices } from '../worksheet/useNotices'
 import styles from './Panel.module.css'
-import { usePanel } from './usePanel'
+import { usePanel } from '../worksheet/usePanel'
 
 /** The remark on the selected cell. */
 export function RemarkPanel() {

@@ -2,10 +2,10 @@ import { Button, Input, Modal, Radio } from 'antd'
 import { useState } from 'react'
 import type { Act } from '../api/types'
 import { selectedCells } from '../commands/selected'
-import { addressOf } from '../grid/address'
+import { addressOf } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Panel.module.css'
-import { usePanel } from './usePanel'
+import { usePanel } from '../worksheet/usePanel'
 
 /** A series from its first value by equal steps, to a last value or for a count. */
 export function SeriesPanel() {

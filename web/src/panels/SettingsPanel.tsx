@@ -4,7 +4,7 @@ import { setLook, useChosenLook } from '../theme/look'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Panel.module.css'
 import { StyleChoice } from './StyleChoice'
-import { usePanel } from './usePanel'
+import { usePanel } from '../worksheet/usePanel'
 
 /** How numbers are read and shown in this worksheet, and how the program looks in this browser. */
 export function SettingsPanel() {

@@ -2,11 +2,11 @@ import { Button, Modal } from 'antd'
 import { useState } from 'react'
 import { useCell } from '../api/queries'
 import { linesOf, selectedCells } from '../commands/selected'
-import { addressOf, areaText } from '../grid/address'
+import { addressOf, areaText } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Panel.module.css'
 import { StyleChoice } from './StyleChoice'
-import { usePanel } from './usePanel'
+import { usePanel } from '../worksheet/usePanel'
 import { styleOf, useStyles } from './useStyles'
 
 /** The number style of the selected cells, with how their value looks in it. It never changes the value. */

@@ -1,5 +1,5 @@
 import type { Grid } from '../api/types'
-import { addressesIn, lettersOf } from '../grid/address'
+import { addressesIn, lettersOf } from '../sheet/address'
 import { linesOf, type Selected } from '../commands/selected'
 import { useOpenWorksheet } from '../worksheet/context'
 

@@ -3,7 +3,7 @@ import { api } from '../api/client'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Foot.module.css'
-import { NOWHERE } from './nowhere'
+import { NOWHERE } from '../sheet/nowhere'
 import type { TapeLine } from '../api/types'
 
 interface Props {

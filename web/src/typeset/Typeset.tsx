@@ -1,4 +1,4 @@
-import { later } from '../page/later'
+import { later } from '../later/later'
 import type { MathematicsProps } from './Mathematics'
 
 const Plain = ({ spoken, className }: MathematicsProps) => <span className={className}>{spoken}</span>

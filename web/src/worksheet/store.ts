@@ -1,6 +1,6 @@
 import { create } from 'zustand'
 import type { Echo } from '../api/types'
-import type { Area, At } from '../grid/address'
+import type { Area, At } from '../sheet/address'
 
 /** What is selected on the page. */
 export type Selection =

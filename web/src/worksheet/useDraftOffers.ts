@@ -1,5 +1,5 @@
 import { useEffect } from 'react'
-import { atOf } from '../grid/address'
+import { atOf } from '../sheet/address'
 import { draftOf, drafts } from './drafts'
 import { useWorksheetStore } from './store'
 import { useNotices } from './useNotices'

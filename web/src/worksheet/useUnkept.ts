@@ -2,7 +2,7 @@ import { useMutationState } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { keys } from '../api/keys'
 import type { Cell } from '../api/types'
-import { addressOf, atOf } from '../grid/address'
+import { addressOf, atOf } from '../sheet/address'
 import type { Sent } from './outbox'
 
 /** The changes that wait because the program does not answer, in their order; none while it does. */

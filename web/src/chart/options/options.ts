@@ -3,6 +3,7 @@ import type { Chart, ChartData } from '../../api/types'
 import type { Inks } from '../inks'
 import { plotOptions } from './plot'
 import { boxesOptions, histogramOptions, sharesOptions } from './spread'
+import type { Turned } from './turned'
 import { contoursOptions, fieldsOptions, surfaceOptions } from './twoWay'
 
 /** What is drawn besides the chart itself. */
@@ -12,13 +13,6 @@ export interface Besides {
   /** A former look, laid under it in pale. */
   readonly former: ChartData | null
   readonly turned: Turned
-}
-
-/** From where a surface is seen: angles in degrees. */
-export interface Turned {
-  readonly alpha: number
-  readonly beta: number
-  readonly distance: number
 }
 
 /** How a chart is drawn. */

@@ -1,9 +1,9 @@
 import type { EChartsCoreOption } from 'echarts/core'
 import type { Chart, ChartAxis, ChartData, Tick, TwoWay } from '../../api/types'
-import { atOf } from '../../grid/address'
+import { atOf } from '../../sheet/address'
 import type { Inks } from '../inks'
 import { headed } from '../withUnit'
-import type { Turned } from './options'
+import type { Turned } from './turned'
 import { axisOf, escaped, linesBehind, ringAt, textStyle, tooltipLook } from './axes'
 
 /** A heading without its unit, where that is the one which the title of its axis tells: `1.5 kg` ends with `g` as well. */

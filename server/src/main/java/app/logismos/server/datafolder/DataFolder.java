@@ -26,7 +26,7 @@ import java.util.stream.Stream;
  */
 public final class DataFolder {
     /** The migrations of the schema that this version knows. */
-    public static final int SCHEMA = 6;
+    public static final int SCHEMA = 7;
 
     private static final String CLOSED = "closed";
 

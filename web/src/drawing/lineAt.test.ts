@@ -1,9 +1,9 @@
 import { afterEach, beforeEach, expect, it } from 'vitest'
 import type { Chart, ChartData } from '../api/types'
-import { axisOfTicks, dataOf, inks, pointAt, seriesOf } from './data.fixture'
+import { axisOfTicks, dataOf, inks, pointAt, seriesOf } from '../chart/data.fixture'
 import { lineAt } from './lineAt'
-import { newChart } from './made'
-import { optionsOf } from './options/options'
+import { newChart } from '../chart/made'
+import { optionsOf } from '../chart/options/options'
 import { pixelsOf } from './pixels'
 import { echarts } from './registered'
 

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react'
-import { useWorksheetStore } from '../worksheet/store'
+import { useWorksheetStore } from './store'
 
 /** Gives the keyboard back to the selected grid, unless something else has it or another panel has opened. */
 export function returnFocus() {

@@ -1,6 +1,6 @@
 import type { ChartData, ChartPoint } from '../api/types'
 import type { Pixel, Pixels } from './pixels'
-import { stopAt, type Stop } from './stops'
+import { stopAt, type Stop } from '../chart/stops'
 
 /** A line is met so near, in pixels. */
 const NEAR = 8

@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import type { Chart, ChartData } from '../api/types'
-import { axisOfTicks, dataOf, inks, placesOf, pointAt, seriesOf, ticksOf, twoWay } from './data.fixture'
-import { newChart, newSeries } from './made'
-import { optionsOf } from './options/options'
+import { axisOfTicks, dataOf, inks, placesOf, pointAt, seriesOf, ticksOf, twoWay } from '../chart/data.fixture'
+import { newChart, newSeries } from '../chart/made'
+import { optionsOf } from '../chart/options/options'
 import { pixelsOf } from './pixels'
 import { echarts } from './registered'
 

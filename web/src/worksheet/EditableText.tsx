@@ -1,8 +1,8 @@
 import { useEffect, useRef } from 'react'
-import { draftOf } from '../worksheet/drafts'
-import { useWorksheetStore } from '../worksheet/store'
-import { useDraft } from '../worksheet/useDraft'
-import { useNotices } from '../worksheet/useNotices'
+import { draftOf } from './drafts'
+import { useWorksheetStore } from './store'
+import { useDraft } from './useDraft'
+import { useNotices } from './useNotices'
 import styles from './EditableText.module.css'
 
 interface Props {

@@ -1,12 +1,12 @@
 import { memo } from 'react'
 import { Button, Tooltip } from 'antd'
 import { Link } from 'react-router'
-import { EditableText } from '../typeset/EditableText'
-import { useKeptState, useOpenWorksheet } from './context'
+import { EditableText } from '../worksheet/EditableText'
+import { useKeptState, useOpenWorksheet } from '../worksheet/context'
 import styles from './Head.module.css'
-import { Mark } from './Mark'
-import { useWorksheetStore } from './store'
-import { useUnkept } from './useUnkept'
+import { Mark } from '../theme/Mark'
+import { useWorksheetStore } from '../worksheet/store'
+import { useUnkept } from '../worksheet/useUnkept'
 
 /** Mark and name, the worksheet's title, when it was kept last, undo and redo. */
 export const Head = memo(function Head({ onStep }: { readonly onStep: (way: 'undo' | 'redo') => void }) {

@@ -1,5 +1,5 @@
 import { Button, Slider } from 'antd'
-import { useChartStore } from './chartStore'
+import { useChartStore } from '../chart/chartStore'
 import { Words } from '../typeset/Words'
 import styles from './ChartBlock.module.css'
 import type { RunningChart } from './useRunning'

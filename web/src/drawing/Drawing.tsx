@@ -2,8 +2,9 @@ import type { ECharts } from 'echarts/core'
 import { useEffect, useEffectEvent, useRef } from 'react'
 import type { Chart, ChartData } from '../api/types'
 import { useLook } from '../theme/look'
-import { inks } from './inks'
-import { optionsOf, type Besides, type Turned } from './options/options'
+import { inks } from '../chart/inks'
+import { optionsOf, type Besides } from '../chart/options/options'
+import type { Turned } from '../chart/options/turned'
 import { echarts } from './registered'
 
 /** More markers than these are painted, since as elements of the page they would be slow. */

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Chart, ChartData, DataPlace, DrawnMark, Mark } from '../api/types'
-import { useChartStore } from './chartStore'
+import { useChartStore } from '../chart/chartStore'
 import { Typeset } from '../typeset/Typeset'
 import styles from './MarksLayer.module.css'
 import type { Pixel, Pixels } from './pixels'

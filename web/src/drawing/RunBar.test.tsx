@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, expect, it } from 'vitest'
-import { useChartStore } from './chartStore'
-import { dataOf } from './data.fixture'
+import { useChartStore } from '../chart/chartStore'
+import { dataOf } from '../chart/data.fixture'
 import { RunBar } from './RunBar'
 import type { RunningChart } from './useRunning'
 

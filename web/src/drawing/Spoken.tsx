@@ -1,6 +1,6 @@
 import { memo } from 'react'
 import type { ChartData } from '../api/types'
-import { withUnit } from './withUnit'
+import { withUnit } from '../chart/withUnit'
 
 /** So many rows are enough to be read aloud; the cells have all of them. */
 const MOST_ROWS = 200

@@ -1,19 +1,19 @@
 import { memo } from 'react'
-import { later } from '../page/later'
+import { later } from '../later/later'
 import { useWorksheetStore } from '../worksheet/store'
 
 const Finder = later(() => import('../finder/Finder').then((module) => module.Finder), Opening)
 const Guide = later(() => import('../guide/Guide').then((module) => module.Guide), Opening)
 const History = later(() => import('../history/History').then((module) => module.History), Opening)
-const SettingsPanel = later(() => import('./SettingsPanel').then((module) => module.SettingsPanel), Opening)
-const RatesPanel = later(() => import('./RatesPanel').then((module) => module.RatesPanel), Opening)
-const FindPanel = later(() => import('./FindPanel').then((module) => module.FindPanel), Opening)
-const SeriesPanel = later(() => import('./SeriesPanel').then((module) => module.SeriesPanel), Opening)
-const NamePanel = later(() => import('./NamePanel').then((module) => module.NamePanel), Opening)
-const StylePanel = later(() => import('./StylePanel').then((module) => module.StylePanel), Opening)
-const TabulatePanel = later(() => import('./TabulatePanel').then((module) => module.TabulatePanel), Opening)
-const CurvePanel = later(() => import('./CurvePanel').then((module) => module.CurvePanel), Opening)
-const RemarkPanel = later(() => import('./RemarkPanel').then((module) => module.RemarkPanel), Opening)
+const SettingsPanel = later(() => import('../panels/SettingsPanel').then((module) => module.SettingsPanel), Opening)
+const RatesPanel = later(() => import('../panels/RatesPanel').then((module) => module.RatesPanel), Opening)
+const FindPanel = later(() => import('../panels/FindPanel').then((module) => module.FindPanel), Opening)
+const SeriesPanel = later(() => import('../panels/SeriesPanel').then((module) => module.SeriesPanel), Opening)
+const NamePanel = later(() => import('../panels/NamePanel').then((module) => module.NamePanel), Opening)
+const StylePanel = later(() => import('../panels/StylePanel').then((module) => module.StylePanel), Opening)
+const TabulatePanel = later(() => import('../panels/TabulatePanel').then((module) => module.TabulatePanel), Opening)
+const CurvePanel = later(() => import('../panels/CurvePanel').then((module) => module.CurvePanel), Opening)
+const RemarkPanel = later(() => import('../panels/RemarkPanel').then((module) => module.RemarkPanel), Opening)
 
 /** Takes what is typed while a panel is being loaded, so that no letter goes into a cell; the finder goes on from it. */
 function Opening() {

@@ -1,6 +1,6 @@
 import type { Chart, EarlierLook } from '../api/types'
 import { useLookBack } from '../worksheet/useLookBack'
-import { useChartStore, type Looking } from './chartStore'
+import { useChartStore, type Looking } from '../chart/chartStore'
 import styles from './EarlierLooks.module.css'
 import { Thumbnail } from './Thumbnail'
 

@@ -1,8 +1,8 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { expect, it } from 'vitest'
 import type { ChartData, ChartWindow } from '../api/types'
-import { axisOfTicks, bins, box, dataOf, placesOf, pointAt, seriesOf, twoWay } from './data.fixture'
-import { pickedStop, type Stop } from './stops'
+import { axisOfTicks, bins, box, dataOf, placesOf, pointAt, seriesOf, twoWay } from '../chart/data.fixture'
+import { pickedStop, type Stop } from '../chart/stops'
 import { moved, zoomed } from './usePointer'
 import { keysOf, useWalk } from './useWalk'
 

@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
-import { axisOfTicks, dataOf, pointAt, seriesOf } from './data.fixture'
+import { axisOfTicks, dataOf, pointAt, seriesOf } from '../chart/data.fixture'
 import { Thumbnail } from './Thumbnail'
 
 const up = axisOfTicks(-2, 2, [-2, 0, 2])

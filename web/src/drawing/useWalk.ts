@@ -1,6 +1,6 @@
 import { useState, type KeyboardEvent } from 'react'
 import type { ChartData, ChartWindow } from '../api/types'
-import { stopsOf, type Stop } from './stops'
+import { stopsOf, type Stop } from '../chart/stops'
 import { canZoom, moved, windowOf, zoomed } from './usePointer'
 
 interface Wanted {

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState, type PointerEvent, type RefObject } from '
 import type { ChartData, ChartWindow } from '../api/types'
 import type { Pixel, Pixels } from './pixels'
 import { lineAt } from './lineAt'
-import { stopsOf, type Stop } from './stops'
+import { stopsOf, type Stop } from '../chart/stops'
 
 /** A rectangle that is being drawn, in pixels. */
 export interface Box {

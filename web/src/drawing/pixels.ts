@@ -1,6 +1,6 @@
 import type { ECharts } from 'echarts/core'
 import type { Chart, ChartData, DataPlace } from '../api/types'
-import { alongOf, type Along } from './along'
+import { alongOf, type Along } from '../chart/along'
 
 /** A place on the drawing, in pixels from its upper left corner. */
 export interface Pixel {

@@ -1,7 +1,7 @@
 import type { Chart } from '../api/types'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './ChartBlock.module.css'
-import { withoutSeries } from './settings'
+import { withoutSeries } from '../chart/settings'
 
 /** The ways on where cells of a chart were deleted; which they were is told above. */
 export function Deleted({ chart }: { readonly chart: Chart }) {

@@ -1,9 +1,9 @@
 import sans from '@fontsource/ibm-plex-sans/files/ibm-plex-sans-latin-400-normal.woff2?inline'
 import sansExt from '@fontsource/ibm-plex-sans/files/ibm-plex-sans-latin-ext-400-normal.woff2?inline'
 import type { Chart, ChartData } from '../api/types'
-import { inksOnPaper } from './inks'
-import { escaped } from './options/axes'
-import { optionsOf } from './options/options'
+import { inksOnPaper } from '../chart/inks'
+import { escaped } from '../chart/options/axes'
+import { optionsOf } from '../chart/options/options'
 import { echarts } from './registered'
 
 /** As large as on the page, so that marks stand where they do there. */

@@ -1,5 +1,5 @@
 import { useEffect } from 'react'
-import { returnFocus } from '../panels/usePanel'
+import { returnFocus } from '../worksheet/usePanel'
 
 /** So long the page is given to put the keyboard somewhere by itself. */
 const MILLIS = 60

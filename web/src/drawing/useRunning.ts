@@ -2,7 +2,7 @@ import { useEffect } from 'react'
 import { useRun } from '../api/queries'
 import type { Chart, Frame } from '../api/types'
 import { useKeptState, useOpenWorksheet } from '../worksheet/context'
-import { useChartStore, type Running } from './chartStore'
+import { useChartStore, type Running } from '../chart/chartStore'
 
 /** An input that runs, with the chart as it is at its value. */
 export interface RunningChart extends Running {
