@@ -1,3 +1,5 @@
+import { matchKeybindingPress, parseKeybinding, type KeybindingPress } from 'tinykeys'
+
 /** Something that can be done, by key, from the finder, or from a menu. One declaration serves all three. */
 export interface Command {
   readonly id: string
@@ -15,22 +17,41 @@ export interface Command {
 
 export type Group = 'Cells' | 'Rows and columns' | 'Page' | 'Charts' | 'View' | 'Worksheet'
 
-const CODES: Readonly<Record<string, string>> = {
+/** As browsers name what is shown in a few letters. A digit is told by its place: with a shift it is another sign. */
+const NAMES: Readonly<Record<string, string>> = {
   Up: 'ArrowUp',
   Down: 'ArrowDown',
   Left: 'ArrowLeft',
   Right: 'ArrowRight',
 }
 
-/** Whether a key press is the command's. Letters are told by their place, since Alt may make other signs of them. */
+/** The names of a key: its sign and its place, since Alt may make other signs of letters. */
+function namesOf(key: string): readonly string[] {
+  if (/^[A-Z]$/.test(key)) return [key, `Key${key}`]
+  if (/^\d$/.test(key)) return [`Digit${key}`]
+  if (key === '.') return [key, 'Period']
+  return key === ',' ? [key, 'Comma'] : [NAMES[key] ?? key]
+}
+
+const read = new Map<string, readonly KeybindingPress[]>()
+
+/** The presses that keys stand for; Ctrl is also the key that takes its place on some keyboards. */
+function pressesOf(keys: string): readonly KeybindingPress[] {
+  const known = read.get(keys)
+  if (known) return known
+  const held = keys.split(' ')
+  const key = held.pop() ?? ''
+  const ways = held.includes('Ctrl') ? ['Control', 'Meta'] : ['']
+  const presses = ways.flatMap((ctrl) =>
+    namesOf(key).flatMap((name) =>
+      parseKeybinding([...held.map((mod) => (mod === 'Ctrl' ? ctrl : mod)), name].join('+')),
+    ),
+  )
+  read.set(keys, presses)
+  return presses
+}
+
+/** Whether a key press is the command's. */
 export function isPressed(keys: string, event: KeyboardEvent): boolean {
-  const parts = keys.split(' ')
-  const key = parts.at(-1) ?? ''
-  const ctrl = event.ctrlKey || event.metaKey
-  const asked = (part: string) => parts.includes(part)
-  if (ctrl !== asked('Ctrl') || event.altKey !== asked('Alt') || event.shiftKey !== asked('Shift')) return false
-  if (/^[A-Z]$/.test(key)) return event.code === `Key${key}` || event.key.toUpperCase() === key
-  if (key === '.' || key === ',') return event.code === (key === '.' ? 'Period' : 'Comma') || event.key === key
-  if (/^\d$/.test(key)) return event.code === `Digit${key}`
-  return event.key === (CODES[key] ?? key)
+  return pressesOf(keys).some((press) => matchKeybindingPress(event, press))
 }

@@ -1,27 +1,23 @@
-import {
-  acceptCompletion,
-  autocompletion,
-  completionKeymap,
-  completionStatus,
-  type CompletionSource,
-} from '@codemirror/autocomplete'
-import { defaultKeymap, history, historyKeymap, insertNewline } from '@codemirror/commands'
-import { EditorState, Prec, Transaction } from '@codemirror/state'
-import { EditorView, keymap } from '@codemirror/view'
+import { autocompletion, completionStatus } from '@codemirror/autocomplete'
+import { history } from '@codemirror/commands'
+import { EditorState, Transaction } from '@codemirror/state'
+import { EditorView } from '@codemirror/view'
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useLayoutEffect, useRef } from 'react'
-import { api, Refusal } from '../api/client'
+import { Refusal } from '../api/client'
 import { keys } from '../api/keys'
 import type { Preview, Worksheet } from '../api/types'
 import { addressOf, areaBetween, type At } from '../sheet/address'
-import { allKept } from '../worksheet/allKept'
 import { useOpenWorksheet } from '../worksheet/context'
 import { draftOf, drafts } from '../worksheet/drafts'
 import { useWorksheetStore, type Composing, type Writer } from '../worksheet/store'
 import { useNotices } from '../worksheet/useNotices'
-import { previewMarks, showPreview } from './marks'
-import { arrowed, withNextSigns, type ArrowKey } from './fixed'
+import { completing } from './completing'
+import { entryKeys } from './entryKeys'
+import { arrowed, type ArrowKey } from './fixed'
+import { previewMarks } from './marks'
 import { referenceText, whereToPoint, type Pointed } from './pointing'
+import { useMarks } from './useMarks'
 
 /** The editor of the composer: keys that keep or leave, completions, marks, and references by pointing. */
 export function useEditor(initial: Composing, preview: Preview | undefined) {
@@ -111,42 +107,9 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
       document.getElementById(`cell-${grid}-${addressOf(focus)}`)?.scrollIntoView({ block: 'nearest' })
       return true
     }
-    /** Turns the dollar signs of the reference at the cursor. */
-    const turnFixed = (editor: EditorView) => {
-      const turned = withNextSigns(editor.state.doc.toString(), editor.state.selection.main.head)
-      if (!turned) return true
-      const { from, to, insert } = turned
-      editor.dispatch({ changes: { from, to, insert }, selection: { anchor: from + insert.length } })
-      return true
-    }
     const keepAndGo = (columns: number, rows: number) => (editor: EditorView) => {
       keepText(editor)
       return leave(columns, rows)
-    }
-
-    const complete: CompletionSource = async (context) => {
-      const word = context.matchBefore(/[\p{L}_][\p{L}\d_]*/u)
-      if (!word) return null
-      const entry = context.state.doc.toString()
-      await allKept(client, now.current.id)
-      if (context.aborted) return null
-      const answer = await client
-        .fetchQuery({
-          queryKey: keys.preview(now.current.id, grid, address, entry, context.pos),
-          queryFn: ({ signal }) =>
-            api.preview(now.current.id, { grid, address, entry, cursor: context.pos, scratch: false }, signal),
-          staleTime: Infinity,
-        })
-        .catch(() => null) // forgotten because the worksheet has changed, or not answered: then nothing is offered
-      if (!answer) return null
-      const options = answer.completions.map(({ word: label, kind, says }) => ({
-        label,
-        detail: kind === 'unit' ? says : kind,
-        info: says,
-        type: kind,
-        apply: kind === 'function' ? `${label}(` : label,
-      }))
-      return options.length === 0 ? null : { from: word.from, options, filter: false }
     }
 
     const editor = new EditorView({
@@ -155,27 +118,13 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
         extensions: [
           previewMarks,
           history(),
-          autocompletion({ override: [complete], selectOnOpen: false, interactionDelay: 0, icons: false }),
-          Prec.highest(
-            keymap.of([
-              { key: 'Tab', run: (each) => acceptCompletion(each) || keepAndGo(1, 0)(each) },
-              { key: 'Shift-Tab', run: keepAndGo(-1, 0) },
-            ]),
-          ),
-          keymap.of([
-            ...completionKeymap,
-            { key: 'Enter', run: keepAndGo(0, 1) },
-            { key: 'Shift-Enter', run: insertNewline },
-            { key: 'Alt-4', run: turnFixed },
-            ...(['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight'] as const).map((key) => ({
-              key,
-              run: (each: EditorView) => pointByArrow(each, key, false),
-              shift: (each: EditorView) => pointByArrow(each, key, true),
-            })),
-            { key: 'Escape', run: escape },
-            ...historyKeymap,
-            ...defaultKeymap,
-          ]),
+          autocompletion({
+            override: [completing(client, () => now.current.id, grid, address)],
+            selectOnOpen: false,
+            interactionDelay: 0,
+            icons: false,
+          }),
+          entryKeys({ keepAndGo, pointByArrow, escape }),
           EditorView.lineWrapping,
           EditorView.contentAttributes.of({ 'aria-label': `Entry of ${address}`, spellcheck: 'false' }),
           EditorView.updateListener.of((update) => {
@@ -229,17 +178,7 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
     }
   }, [initial, client])
 
-  useEffect(() => {
-    const editor = view.current
-    if (!editor) return
-    const cursor = editor.state.selection.main
-    editor.dispatch({ effects: showPreview.of(preview) })
-    // Marking moves text into other elements, and the browser then forgets where in it the cursor stood.
-    if (editor.hasFocus && cursor.empty && !editor.composing) {
-      const { node, offset } = editor.domAtPos(cursor.head)
-      document.getSelection()?.collapse(node, offset)
-    }
-  }, [preview])
+  useMarks(view, preview)
 
   return { host, replace }
 }

@@ -1,8 +1,4 @@
-import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, type RefObject } from 'react'
-import { api } from '../api/client'
-import { keys } from '../api/keys'
-import { PAGE_ROWS } from '../api/queries'
 import type { Cell, Grid } from '../api/types'
 import { useOpenWorksheet } from '../worksheet/context'
 import { moveUnlessRefused } from './overwriting'
@@ -10,13 +6,8 @@ import { useWorksheetStore, type Clip } from '../worksheet/store'
 import { selectAfter } from '../commands/selected'
 import { useNotices } from '../worksheet/useNotices'
 import { addressOf, areaBetween, areaText, type Area, type At } from '../sheet/address'
+import { useHeldRows } from './useHeldRows'
 import { asHtml, asText, rowsOfHtml, rowsOfText } from './pasted'
-
-/** All digits of a number, what is shown of other values. */
-function textOf(cell: Cell | undefined): string {
-  if (!cell) return ''
-  return cell.error ? cell.error.code : (cell.full ?? cell.display)
-}
 
 /**
  * Copy, cut and paste. Inside the program cells go with their formulas, and references follow; to and from other programs
@@ -24,8 +15,8 @@ function textOf(cell: Cell | undefined): string {
  */
 export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body: RefObject<HTMLElement | null>) {
   const open = useOpenWorksheet()
-  const { worksheet, at, keep } = open
-  const client = useQueryClient()
+  const { at, keep } = open
+  const held = useHeldRows(grid, cells)
   const notices = useNotices()
 
   const selectedArea = (): { readonly area: Area; readonly focus: At } | null => {
@@ -39,19 +30,15 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
     const now = selectedArea()
     if (!now || (isCut && at !== null)) return
     event.preventDefault()
-    const area = within(now.area, grid)
     const put = (text: string) => useWorksheetStore.setState({ clip: { grid: grid.id, area: now.area, isCut, text } })
-    const isKnown =
-      client.isMutating({ mutationKey: keys.keeping(worksheet.id) }) === 0 &&
-      client.isFetching({ queryKey: keys.outline(worksheet.id, at) }) === 0
-    if (isKnown && isLoaded(area)) {
-      const rows = rowsOf(area, loaded())
+    const rows = held.rowsNow(now.area)
+    if (rows) {
       event.clipboardData?.setData('text/plain', asText(rows))
       event.clipboardData?.setData('text/html', asHtml(rows))
       put(asText(rows))
       return
     }
-    const coming = fetchRows(now.area).then(
+    const coming = held.fetchRows(now.area).then(
       (rows) => {
         put(asText(rows))
         // Where the browser does not allow it, only this page has it.
@@ -66,44 +53,6 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
       if (useWorksheetStore.getState().clipComing === coming) useWorksheetStore.setState({ clipComing: null })
     })
     useWorksheetStore.setState({ clipComing: coming })
-  }
-
-  /** The rows as the server has them now: the last change may have made the grid larger. */
-  const fetchRows = async (area: Area) => {
-    await open.kept()
-    const { sections } = await api.worksheet(worksheet.id, at)
-    const blocks = sections.flatMap((section) => section.blocks)
-    const fresh = blocks.find((block) => block.id === grid.id)
-    const whole = within(area, fresh?.kind === 'grid' ? fresh : grid)
-    const { cells: filled } = await api.cells(worksheet.id, at, grid.id, areaText(whole))
-    return rowsOf(whole, new Map(filled.map((cell) => [cell.address, cell])))
-  }
-
-  /** The pages of the grid that are held and as they are now, whether in view or not. */
-  const heldPages = () =>
-    client
-      .getQueryCache()
-      .findAll({ queryKey: keys.cells(worksheet.id, grid.id) })
-      .flatMap(({ queryKey, state }) =>
-        state.data === undefined || state.isInvalidated
-          ? []
-          : [{ page: queryKey[5], columns: Number(queryKey[6]), key: queryKey }],
-      )
-
-  const loaded = (): ReadonlyMap<string, Cell> =>
-    new Map([
-      ...heldPages().flatMap(({ key }) => [...(client.getQueryData<ReadonlyMap<string, Cell>>(key) ?? [])]),
-      ...cells,
-    ])
-
-  /** Whether the rows are held that the area needs; a copy has to be made at once to go with the key press. */
-  const isLoaded = ({ first, last }: Area): boolean => {
-    const wide = heldPages().filter(({ columns }) => columns > last.column)
-    const held = new Set(wide.map(({ page }) => page))
-    for (let page = Math.floor(first.row / PAGE_ROWS); page * PAGE_ROWS <= last.row; page++) {
-      if (!held.has(page)) return false
-    }
-    return true
   }
 
   /** Cells of this page, with their formulas. */
@@ -170,28 +119,6 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
       document.removeEventListener('paste', acts.paste)
     }
   })
-}
-
-/** What the cells of an area show other programs, row by row. */
-/** As much of an area as a grid has. */
-const within = ({ first, last }: Area, { columns, rows }: Grid): Area => ({
-  first,
-  last: {
-    column: Math.max(first.column, Math.min(last.column, columns - 1)),
-    row: Math.max(first.row, Math.min(last.row, rows - 1)),
-  },
-})
-
-function rowsOf({ first, last }: Area, cells: ReadonlyMap<string, Cell>): string[][] {
-  const rows: string[][] = []
-  for (let row = first.row; row <= last.row; row++) {
-    const line: string[] = []
-    for (let column = first.column; column <= last.column; column++) {
-      line.push(textOf(cells.get(addressOf({ column, row }))))
-    }
-    rows.push(line)
-  }
-  return rows
 }
 
 /** Some browsers turn line breaks on the clipboard. */

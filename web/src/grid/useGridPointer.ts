@@ -5,45 +5,10 @@ import { selectAfter } from '../commands/selected'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { useNotices } from '../worksheet/useNotices'
-import { addressOf, areaBetween, areaText, atOf, contains, type Area, type At } from '../sheet/address'
+import { addressOf, areaBetween, areaText, contains } from '../sheet/address'
+import { begunDrag, filledTo, LEAST_WIDTH, selectLines, type Drag } from './drag'
+import { cellUnder, numberAt, showPointing, type Point } from './under'
 import { putDown } from './useGridKeys'
-
-type Point = { readonly clientX: number; readonly clientY: number }
-
-/** The cell under the pointer, with its grid; of a number or letter the first of its line. What lies over is looked through. */
-function cellUnder({ clientX, clientY }: Point): { readonly grid: string; readonly at: At } | null {
-  for (const element of document.elementsFromPoint(clientX, clientY)) {
-    const cell = element.closest<HTMLElement>('[data-cell]')
-    const { grid, cell: address } = cell?.dataset ?? {}
-    if (grid && address) return { grid, at: atOf(address) }
-    const head = element.closest<HTMLElement>('[data-row], [data-column]')
-    const block = head?.closest('[id^="block-"]')?.id.slice('block-'.length)
-    if (head && block) {
-      return { grid: block, at: { column: Number(head.dataset['column'] ?? 0), row: Number(head.dataset['row'] ?? 0) } }
-    }
-  }
-  return null
-}
-
-/** The number that the element under the pointer carries as `data-…`. */
-function numberAt(event: PointerEvent, name: string): number | null {
-  const element = event.target instanceof Element ? event.target.closest<HTMLElement>(`[data-${name}]`) : null
-  return element ? Number(element.dataset[name]) : null
-}
-
-/** While cells are pointed at, the composer lets them be seen. */
-const showPointing = (isPointing: boolean) => document.documentElement.toggleAttribute('data-pointing', isPointing)
-
-const LEAST_WIDTH = 40
-
-/** What a drag that has begun does. */
-type Drag =
-  | { readonly does: 'select'; readonly from: At }
-  | { readonly does: 'point'; readonly from: At }
-  | { readonly does: 'lines'; readonly axis: 'rows' | 'columns'; readonly from: number }
-  | { readonly does: 'continue'; readonly from: Area }
-  | { readonly does: 'carry'; readonly held: At }
-  | { readonly does: 'resize'; readonly column: number; readonly x: number; readonly width: number }
 
 /**
  * What the pointer does in a grid: select by press and drag, also by the numbers and letters; move by the edge of the
@@ -61,80 +26,10 @@ export function useGridPointer(
   const { select, compose } = useWorksheetStore.getState()
   const canChange = open.at === null
 
-  const whole = (axis: 'rows' | 'columns', one: number, other: number): void =>
-    select(
-      axis === 'rows'
-        ? {
-            kind: 'cells',
-            grid: grid.id,
-            anchor: { column: grid.columns - 1, row: one },
-            focus: { column: 0, row: other },
-          }
-        : {
-            kind: 'cells',
-            grid: grid.id,
-            anchor: { column: one, row: grid.rows - 1 },
-            focus: { column: other, row: 0 },
-          },
-    )
-
-  const begin = (event: PointerEvent): Drag | null => {
-    const { writer, selection } = useWorksheetStore.getState()
-    const own = selection.kind === 'cells' && selection.grid === grid.id ? selection : null
-    const area = own && areaBetween(own.anchor, own.focus)
-    const target = event.target instanceof Element ? event.target : null
-    const under = cellUnder(event)
-    const resize = numberAt(event, 'resize')
-    if (resize !== null && canChange) {
-      return { does: 'resize', column: resize, x: event.clientX, width: widths[resize] ?? LEAST_WIDTH }
-    }
-    if (area && canChange && target?.closest('[data-grip]')) return { does: 'continue', from: area }
-    if (area && canChange && target?.closest('[data-edge]')) {
-      useWorksheetStore.setState({ carrying: { grid: grid.id, from: area, to: area.first, lines: 'cells' } })
-      return { does: 'carry', held: under?.at ?? area.first }
-    }
-    const row = numberAt(event, 'row')
-    const column = numberAt(event, 'column')
-    const line = row ?? column
-    if (line !== null) {
-      writer?.finish()
-      const axis = row === null ? 'columns' : 'rows'
-      const isHeld =
-        area !== null &&
-        canChange &&
-        (row === null
-          ? area.first.row === 0 &&
-            area.last.row >= grid.rows - 1 &&
-            line >= area.first.column &&
-            line <= area.last.column
-          : area.first.column === 0 &&
-            area.last.column >= grid.columns - 1 &&
-            line >= area.first.row &&
-            line <= area.last.row)
-      if (isHeld && area && !event.shiftKey) {
-        useWorksheetStore.setState({ carrying: { grid: grid.id, from: area, to: area.first, lines: axis } })
-        return { does: 'carry', held: row === null ? { column: line, row: 0 } : { column: 0, row: line } }
-      }
-      const from = event.shiftKey && own ? (row === null ? own.anchor.column : own.anchor.row) : line
-      whole(axis, from, line)
-      return { does: 'lines', axis, from }
-    }
-    if (!under || under.grid !== grid.id || !target?.closest('[data-cell]')) return null
-    const { at } = under
-    if (writer?.point(grid.id, areaBetween(at, at))) {
-      event.preventDefault()
-      return { does: 'point', from: at }
-    }
-    writer?.finish()
-    const extended = event.shiftKey && own
-    select({ kind: 'cells', grid: grid.id, anchor: extended ? own.anchor : at, focus: at })
-    return { does: 'select', from: extended ? own.anchor : at }
-  }
-
   const down = (event: PointerEvent) => {
     if (event.button === 2) return keepSelection(event)
     if (event.button !== 0) return
-    drag.current = begin(event)
+    drag.current = begunDrag(event, grid, widths, canChange)
     const held = drag.current?.does
     if (held === 'resize' || held === 'carry' || held === 'continue' || held === 'point') {
       event.preventDefault()
@@ -150,8 +45,8 @@ export function useGridPointer(
     const { selection } = useWorksheetStore.getState()
     const row = numberAt(event, 'row')
     const column = numberAt(event, 'column')
-    if (row !== null) return whole('rows', row, row)
-    if (column !== null) return whole('columns', column, column)
+    if (row !== null) return selectLines(grid, 'rows', row, row)
+    if (column !== null) return selectLines(grid, 'columns', column, column)
     const isInside =
       under !== null &&
       selection.kind === 'cells' &&
@@ -179,7 +74,7 @@ export function useGridPointer(
         useWorksheetStore.getState().writer?.point(under.grid, areaBetween(now.from, at))
         break
       case 'lines':
-        whole(now.axis, now.from, now.axis === 'rows' ? at.row : at.column)
+        selectLines(grid, now.axis, now.from, now.axis === 'rows' ? at.row : at.column)
         break
       case 'continue':
         useWorksheetStore.setState({ filling: { grid: grid.id, area: filledTo(now.from, at) } })
@@ -242,14 +137,4 @@ export function useGridPointer(
   }
 
   return { onPointerDown: down, onPointerMove: move, onPointerUp: up, onDoubleClick: double }
-}
-
-/** The selection and the cells that a grip dragged to a cell would fill: down or to the right, whichever is farther. */
-function filledTo(from: Area, at: At): Area {
-  const down = at.row - from.last.row
-  const right = at.column - from.last.column
-  if (down <= 0 && right <= 0) return from
-  return down >= right
-    ? { first: from.first, last: { column: from.last.column, row: at.row } }
-    : { first: from.first, last: { column: at.column, row: from.last.row } }
 }

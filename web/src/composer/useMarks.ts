@@ -1,0 +1,19 @@
+import type { EditorView } from '@codemirror/view'
+import { useEffect, type RefObject } from 'react'
+import type { Preview } from '../api/types'
+import { showPreview } from './marks'
+
+/** Marks in the entry what its preview says of it. */
+export function useMarks(view: RefObject<EditorView | null>, preview: Preview | undefined) {
+  useEffect(() => {
+    const editor = view.current
+    if (!editor) return
+    const cursor = editor.state.selection.main
+    editor.dispatch({ effects: showPreview.of(preview) })
+    // Marking moves text into other elements, and the browser then forgets where in it the cursor stood.
+    if (editor.hasFocus && cursor.empty && !editor.composing) {
+      const { node, offset } = editor.domAtPos(cursor.head)
+      document.getSelection()?.collapse(node, offset)
+    }
+  }, [view, preview])
+}
