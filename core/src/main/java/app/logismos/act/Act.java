@@ -4,6 +4,7 @@ import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Axis;
+import app.logismos.sheet.Between;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import java.util.ArrayList;
@@ -120,7 +121,11 @@ public sealed interface Act {
      * @param area the rows, without headings; a single row stands for the table around it, whose headings and totals stay
      * @param by the column, from 0 in the grid
      */
-    record Sort(String grid, Area area, int by, boolean descending) implements Act {
+    record Sort(
+            String grid,
+            Area area,
+            @Between(most = Address.COLUMNS - 1) int by,
+            boolean descending) implements Act {
         @Override
         public List<Edit> edits(LiveWorksheet live) {
             return List.of(Sorting.edit(this, live));
@@ -197,7 +202,10 @@ public sealed interface Act {
             String from,
             String to,
             Optional<String> step,
+
+            @Between(least = 1, most = Tabulating.MOST_VALUES)
             Optional<Integer> count,
+
             Optional<String> cells) {
         Variable withTexts(UnaryOperator<String> entry, UnaryOperator<String> expression) {
             return new Variable(

@@ -49,9 +49,9 @@ public sealed interface Block permits Block.Grid, Block.Note, Chart {
     record Grid(
             String id,
             String title,
-            int rows,
-            int columns,
-            int headings,
+            @Between(least = 1, most = Address.ROWS) int rows,
+            @Between(least = 1, most = Address.COLUMNS) int columns,
+            @Between(most = Address.ROWS) int headings,
             Map<Integer, Integer> widths,
             Map<String, String> styles,
             Map<String, String> remarks,

@@ -47,10 +47,11 @@ public record Chart(
         boolean stacked,
         List<Mark> marks,
         boolean beside,
-        Optional<Integer> headings,
+        @Between(most = Chart.MOST_HEADINGS) Optional<Integer> headings,
         boolean acrossDeleted)
         implements Block, ChartBuilder.With {
     private static final int MOST_HEADINGS = 100;
+    private static final int MOST_PIXELS = 100;
 
     public Chart {
         series = identified(series);
@@ -259,7 +260,13 @@ public record Chart(
      * @param labels whether each point has its value beside it
      */
     public record Look(
-            String colour, Dash dash, double width, Marker marker, int size, boolean hollow, boolean labels) {
+            String colour,
+            Dash dash,
+            @Between(most = MOST_PIXELS) double width,
+            Marker marker,
+            @Between(most = MOST_PIXELS) int size,
+            boolean hollow,
+            boolean labels) {
         /** Nothing is set. */
         public static final Look USUAL = new Look("", Dash.USUAL, 0, Marker.USUAL, 0, false, false);
     }

@@ -248,7 +248,12 @@ public sealed interface Edit {
      *
      * @param at the line before which they are put, from 0
      */
-    record InsertLines(String grid, Axis axis, int at, int count) implements Restructure {
+    record InsertLines(
+            String grid,
+            Axis axis,
+            @Between(most = Address.ROWS) int at,
+            @Between(least = 1, most = Address.ROWS) int count)
+            implements Restructure {
         @Override
         public Displacement displacement() {
             return new Displacement.Inserted(grid, axis, at, count);
@@ -265,7 +270,12 @@ public sealed interface Edit {
      *
      * @param at the first of them, from 0
      */
-    record DeleteLines(String grid, Axis axis, int at, int count) implements Restructure {
+    record DeleteLines(
+            String grid,
+            Axis axis,
+            @Between(most = Address.ROWS) int at,
+            @Between(least = 1, most = Address.ROWS) int count)
+            implements Restructure {
         @Override
         public Displacement displacement() {
             return new Displacement.Deleted(grid, axis, at, count);
@@ -283,7 +293,13 @@ public sealed interface Edit {
      * @param at the first of them, from 0
      * @param to the line before which they are put, as numbered before
      */
-    record MoveLines(String grid, Axis axis, int at, int count, int to) implements Restructure {
+    record MoveLines(
+            String grid,
+            Axis axis,
+            @Between(most = Address.ROWS) int at,
+            @Between(least = 1, most = Address.ROWS) int count,
+            @Between(most = Address.ROWS) int to)
+            implements Restructure {
         @Override
         public Displacement displacement() {
             return new Displacement.Moved(grid, axis, at, count, to);

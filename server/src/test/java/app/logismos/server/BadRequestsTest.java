@@ -124,4 +124,31 @@ class BadRequestsTest {
         assertThat(program.get("/worksheets/" + id + "/grids/grid-1/cells/Z99").at("/cell/kind"))
                 .isEqualTo("empty");
     }
+
+    /** What the contract says of a number holds: its ends are taken, what is beyond them is told. */
+    @ParameterizedTest(name = "{0} {1}")
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "commands.0.count         | 1 | 1000000 | {'do': 'insertLines', 'grid': 'grid-1', 'axis': 'ROWS', 'at': 0, 'count': #}",
+                "commands.0.at            | 0 | 1000000 | {'do': 'deleteLines', 'grid': 'grid-1', 'axis': 'ROWS', 'at': #, 'count': 1}",
+                "commands.0.block.rows    | 1 | 1000000 | {'do': 'addBlock', 'section': 'section-1', 'at': 0, 'block': {'kind': 'grid', 'id': 'g', 'title': 'G', 'rows': #, 'columns': 1}}",
+                "commands.0.block.columns | 1 | 18278   | {'do': 'addBlock', 'section': 'section-1', 'at': 0, 'block': {'kind': 'grid', 'id': 'g', 'title': 'G', 'rows': 1, 'columns': #}}",
+                "commands.0.block.headings| 0 | 100     | {'do': 'addBlock', 'section': 'section-1', 'at': 0, 'block': {'kind': 'chart', 'id': 'c', 'title': '', 'grid': 'grid-1', 'headings': #}}",
+            })
+    void aNumberBeyondItsRangeIsToldWithItsPlace(String place, long least, long most, String edit) {
+        JsonNode before = seen();
+        for (long beyond : new long[] {least - 1, most + 1}) {
+            Answer answer = ask(
+                    "POST",
+                    "/worksheets/{id}/edits",
+                    "{\"base\": 0, \"commands\": [" + edit.replace("'", "\"").replace("#", String.valueOf(beyond))
+                            + "]}");
+            assertThat(answer.status()).isEqualTo(400);
+            assertThat(answer.at("/detail"))
+                    .startsWith("`" + place + "` is " + least + " to " + most + ", was " + beyond + ".");
+        }
+        assertThat(seen()).isEqualTo(before);
+    }
 }

@@ -4,6 +4,7 @@ import static java.util.Map.entry;
 
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.sheet.Between;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -15,6 +16,7 @@ import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.lang.reflect.WildcardType;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -177,6 +179,7 @@ class ContractSchemas implements ModelConverter {
                 Schema<?> property = Optional.ofNullable(part.getAnnotation(InLowerCase.class))
                         .<Schema<?>>map(names -> inLowerCase(names.value()))
                         .orElseGet(() -> of(part.getGenericType(), orNull));
+                bound(property, part);
                 usual.ifPresent(value -> property.setDefault(new JsonMapper().convertValue(value, Object.class)));
                 describe(property, descriptions.getOrDefault(part.getName(), ""));
                 object.addProperty(part.getName(), property);
@@ -186,6 +189,16 @@ class ContractSchemas implements ModelConverter {
             }
             object.setRequired(required);
             return object;
+        }
+    }
+
+    /** Whole numbers are counts, places and revisions: none is below 0. */
+    private static void bound(Schema<?> property, RecordComponent part) {
+        Between range = part.getAnnotation(Between.class);
+        if (range != null) {
+            property.minimum(BigDecimal.valueOf(range.least())).maximum(BigDecimal.valueOf(range.most()));
+        } else if (property.getTypes() != null && property.getTypes().contains("integer")) {
+            property.minimum(BigDecimal.ZERO);
         }
     }
 

@@ -36,6 +36,7 @@ class Json {
                         .addSerializer(Area.class, ToStringSerializer.instance)
                         .addDeserializer(Address.class, new FromText<>(Address.class, Address::parse))
                         .addDeserializer(Area.class, new FromText<>(Area.class, Area::parse)))
+                .addModule(new SimpleModule("bounds").setDeserializerModifier(new Bounds()))
                 .withConfigOverride(List.class, lists -> lists.setNullHandling(NO_NULLS))
                 .withConfigOverride(Set.class, sets -> sets.setNullHandling(NO_NULLS))
                 .withConfigOverride(Map.class, maps -> maps.setNullHandling(NO_NULLS))

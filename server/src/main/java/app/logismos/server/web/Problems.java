@@ -67,6 +67,9 @@ class Problems {
         String path = mismatch.getPath().stream()
                 .map(step -> step.getPropertyName() == null ? String.valueOf(step.getIndex()) : step.getPropertyName())
                 .collect(Collectors.joining("."));
+        if (mismatch instanceof Bounds.OutOfRange range) {
+            return "`" + path + "` " + range.says;
+        }
         return "`" + path + "` is missing or is not what belongs there.";
     }
 }

@@ -10,6 +10,8 @@ import app.logismos.server.web.BadRequest;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
@@ -71,7 +73,9 @@ class ChartEndpoint {
             @PathVariable String id,
             @PathVariable String chart,
             @RequestParam Optional<Long> at,
-            @RequestParam Optional<Integer> columns,
+            @Parameter(schema = @Schema(type = "integer", format = "int32", minimum = "1", maximum = MOST_COLUMNS + ""))
+                    @RequestParam
+                    Optional<Integer> columns,
             @RequestParam Optional<Double> from,
             @RequestParam Optional<Double> to,
             @RequestParam Optional<Double> low,

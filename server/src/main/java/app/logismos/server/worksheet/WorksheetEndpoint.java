@@ -10,6 +10,8 @@ import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import app.logismos.sheet.Section;
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
@@ -134,7 +136,10 @@ class WorksheetEndpoint {
      */
     @GetMapping
     List<Listed> list(
-            @RequestParam Optional<Boolean> example, @RequestParam(defaultValue = MOST_LISTED + "") int count) {
+            @RequestParam Optional<Boolean> example,
+            @Parameter(schema = @Schema(type = "integer", format = "int32", minimum = "1", maximum = MOST_LISTED + ""))
+                    @RequestParam(defaultValue = MOST_LISTED + "")
+                    int count) {
         if (count < 1 || count > MOST_LISTED) {
             throw new BadRequest("`count` is 1 to " + MOST_LISTED + ", was " + count + ".");
         }
