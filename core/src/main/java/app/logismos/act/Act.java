@@ -203,7 +203,6 @@ public sealed interface Act {
             String to,
             Optional<String> step,
 
-            @Between(least = 1, most = Tabulating.MOST_VALUES)
             Optional<Integer> count,
 
             Optional<String> cells) {
