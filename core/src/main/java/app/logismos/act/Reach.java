@@ -8,7 +8,7 @@ import app.logismos.sheet.EditRefused;
 import app.logismos.sheet.Room;
 import java.util.stream.IntStream;
 
-/** How far a continuation goes that was asked for without saying so. */
+/** How far cells are continued where no end was given: as far as the column beside them is filled. */
 final class Reach {
     private final Act.GoOn act;
     private final LiveWorksheet live;

@@ -13,8 +13,8 @@ import app.logismos.value.Value;
 import java.util.stream.IntStream;
 
 /**
- * The rows that somebody means who sorts from one cell: those of the filled cells around it, without headings above and
- * without the rows below that add up the others.
+ * The rows to sort where only one cell is selected: the filled rows around it, without the headings above and the rows of
+ * totals below.
  */
 final class SortedTable {
     private final String grid;

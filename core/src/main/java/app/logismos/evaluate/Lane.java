@@ -5,8 +5,8 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 
 /**
- * Where calculations go on that have taken long already: few at a time, so that short ones, which never come here, find
- * a free processor, and so that only so many can still be ending after their time is up.
+ * Limits how many long calculations run at once. A calculation enters when it has taken long already; short ones never
+ * enter and always find a free processor. It also limits how many can still be ending after their time is up.
  */
 interface Lane {
     /** Room for everybody. */

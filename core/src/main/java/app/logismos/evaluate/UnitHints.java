@@ -19,7 +19,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** What people often mean otherwise where units are concerned. */
+/** Hints on calculations with units that are right but may not be what was meant. */
 final class UnitHints {
     private static final Pattern RAISED_BY_DIGITS = Pattern.compile("([A-Za-z]{1,3})([0-9]+)$");
 

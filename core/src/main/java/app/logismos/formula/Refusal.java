@@ -2,7 +2,7 @@ package app.logismos.formula;
 
 import app.logismos.value.Failure;
 
-/** Carries a failure from the depth of a parse to its door, where it becomes the outcome. */
+/** Thrown inside the parser where a text cannot be parsed; {@link Parser#parse} catches it and answers with its failure. */
 final class Refusal extends RuntimeException {
     private static final long serialVersionUID = 1L;
     private final transient Failure failure;

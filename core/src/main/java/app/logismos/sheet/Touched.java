@@ -7,7 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
-/** What some edits have touched, for whoever has to follow. */
+/** The cells, names and grids that edits have changed, from which recalculation begins. */
 public final class Touched {
     private final Map<String, Set<Address>> cells = new LinkedHashMap<>();
     private final Set<String> names = new LinkedHashSet<>();

@@ -31,8 +31,8 @@ import java.util.stream.IntStream;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * What the program does for itself while it starts, so that the first person finds everything loaded and compiled.
- * Whether it comes to an end does not matter to anyone.
+ * Warms the program up while it starts: classes are loaded and loops compiled before the first request. It runs in the
+ * background, and it does no harm if it is cut short.
  */
 final class Rehearsal {
     private static final BigInteger LONG = BigInteger.valueOf(100_000);

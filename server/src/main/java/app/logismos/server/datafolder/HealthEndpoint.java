@@ -9,7 +9,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** For those who watch over the program. */
+/** The health check that monitoring asks. */
 @RestController
 class HealthEndpoint {
     private final KeptFile file;

@@ -17,7 +17,7 @@ import tools.jackson.databind.deser.std.DelegatingDeserializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Some parts need not be said: they are as usual then. What was kept before it had all parts is read too. */
+/** Defaults of optional members in requests. Names that members had in earlier versions of the API are read too. */
 class UsualParts extends ValueDeserializerModifier {
     private static final long serialVersionUID = 1L;
 

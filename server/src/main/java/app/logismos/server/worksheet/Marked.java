@@ -7,7 +7,8 @@ import app.logismos.sheet.Edit;
 import java.util.List;
 
 /**
- * What is typed and shown with a worksheet's decimal mark, and kept with a point.
+ * Converts entries between a worksheet's decimal mark, in which they are typed and shown, and the point, with which they are
+ * stored.
  *
  * @param display of the worksheet
  */
