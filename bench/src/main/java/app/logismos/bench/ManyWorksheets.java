@@ -181,11 +181,12 @@ final class ManyWorksheets {
                 .start()
                 .waitFor();
         Process asked = new ProcessBuilder(java, String.valueOf(program.pid()), "GC.heap_info").start();
-        Matcher used = USED.matcher(new String(asked.getInputStream().readAllBytes(), StandardCharsets.UTF_8));
-        if (!used.find()) {
-            throw new IllegalStateException("the heap must be told");
-        }
-        return Long.parseLong(used.group(1));
+        String told = new String(asked.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        // Some collectors tell each generation by itself; what comes from the metaspace on is no heap.
+        return USED.matcher(told.split("Metaspace")[0])
+                .results()
+                .mapToLong(used -> Long.parseLong(used.group(1)))
+                .sum();
     }
 
     private long median(String path) throws Exception {

@@ -43,10 +43,16 @@ public final class Forms {
         boolean isLong = number instanceof Rational rational
                 && rational.numerator().bitLength() + rational.denominator().bitLength() > MOST_BITS;
         for (Form form : ALL) {
-            if (form.style().suits(number) && (!isLong || form.style() instanceof DecimalStyle)) {
+            boolean isShown = form.style().suits(number) && (!isLong || form.style() instanceof DecimalStyle);
+            if (isShown && !isRepeated(form.style(), number)) {
                 forms.put(form.name(), write.apply(form.style(), number));
             }
         }
         return forms;
+    }
+
+    /** A fraction below one is no mixed number: it would be listed twice. */
+    private static boolean isRepeated(NumberStyle style, Real number) {
+        return style == Mixed.STYLE && style.text(number).equals(Fractional.STYLE.text(number));
     }
 }

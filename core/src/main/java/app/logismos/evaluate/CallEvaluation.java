@@ -53,12 +53,23 @@ final class CallEvaluation implements References {
     }
 
     Value value() {
+        Value answer = answer();
+        return answer instanceof Failure failure ? asTyped(failure).orAt(call.span()) : answer;
+    }
+
+    private Value answer() {
         Optional<Failure> wrong = assign();
-        if (wrong.isPresent()) {
-            return wrong.get();
-        }
-        Value answer = firstTable().map(this::elementByElement).orElseGet(() -> function.call(arguments()));
-        return answer instanceof Failure failure ? failure.orAt(call.span()) : answer;
+        return wrong.isPresent()
+                ? wrong.get()
+                : firstTable().map(this::elementByElement).orElseGet(() -> function.call(arguments()));
+    }
+
+    /** A function is called in messages as in the entry, where that has another name for it. */
+    private Failure asTyped(Failure failure) {
+        return call.function().equalsIgnoreCase(function.name())
+                ? failure
+                : failure.withMessage(
+                        failure.message().replace("`" + function.name() + "`", "`" + call.function() + "`"));
     }
 
     /** The calculation that the call stands for, if its function shows one and the arguments are sound. */

@@ -155,7 +155,9 @@ final class Hints {
     }
 
     private void sum(Infix node) {
-        if (node.right() instanceof Postfix percent && percent.operator() == PostfixOperator.PERCENT) {
+        // 1+10% is the factor that a rise by 10 % has: what the hint itself writes.
+        boolean isFactor = node.left() instanceof Literal one && one.value().equals(NumberValue.of(1));
+        if (!isFactor && node.right() instanceof Postfix percent && percent.operator() == PostfixOperator.PERCENT) {
             String sign = node.operator().text();
             String more = typed(node.left()) + "*(1" + sign + typed(percent) + ")";
             add(

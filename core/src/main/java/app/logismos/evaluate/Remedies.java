@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.InfixOperator;
@@ -43,6 +44,9 @@ final class Remedies {
         Walk.visit(expression, node -> {
             if (node.span().equals(place)) {
                 remedies.look(failure.code(), node);
+            }
+            if (failure.code() == ErrorCode.WRONG_ARGUMENTS && node instanceof Call call) {
+                remedies.choosing(call, place);
             }
         });
         return failure.withFixes(remedies.fixes);
@@ -90,6 +94,18 @@ final class Remedies {
             fixes.add(new Fix(
                     "Name the cell " + node.span().in(entry),
                     entry.substring(node.span().start())));
+        }
+    }
+
+    /** {@code choose(7, 3)} takes one of several values in documents; people mean how many choices there are. */
+    private void choosing(Call call, Span place) {
+        boolean isAround = call.span().start() <= place.start()
+                && place.end() <= call.span().end();
+        if (isAround
+                && call.function().equalsIgnoreCase("choose")
+                && call.arguments().size() == 2) {
+            String behind = entry.substring(call.nameSpan().end(), call.span().end());
+            offer(call.span(), "combinations" + behind);
         }
     }
 

@@ -1,6 +1,7 @@
 package app.logismos.evaluate;
 
 import app.logismos.catalogue.Catalogue;
+import app.logismos.catalogue.Everyday;
 import app.logismos.formula.Binding;
 import app.logismos.formula.Vocabulary;
 import app.logismos.function.Function;
@@ -65,15 +66,19 @@ public final class Words implements Vocabulary {
 
     @Override
     public List<String> functionsLike(String word) {
-        return near(
+        List<String> meant = Everyday.meant(word);
+        if (!meant.isEmpty()) {
+            return meant;
+        }
+        List<String> near = near(
                         word,
                         catalogue.functions().stream()
                                 .flatMap(function ->
                                         Stream.concat(Stream.of(function.name()), function.synonyms().stream())))
                 .stream()
                 .map(name -> catalogue.function(name).map(Function::name).orElse(name))
-                .distinct()
                 .toList();
+        return near.stream().distinct().toList();
     }
 
     /** Those of the words that are a letter or two away or begin alike, the nearest first. */

@@ -101,7 +101,20 @@ public final class Parser {
         try {
             return new Outcome.Parsed(new Parser(text, start, origin, vocabulary).whole());
         } catch (Refusal refusal) {
-            return new Outcome.Refused(refusal.failure());
+            Failure failure = refusal.failure();
+            return new Outcome.Refused(failure.withFixes(failure.fixes().stream()
+                    .filter(fix -> canBeRead(fix.replacement(), start, origin, vocabulary))
+                    .toList()));
+        }
+    }
+
+    /** A way out must not lead to another error. */
+    private static boolean canBeRead(String text, int start, Address origin, Vocabulary vocabulary) {
+        try {
+            new Parser(text, start, origin, vocabulary).whole();
+            return true;
+        } catch (Refusal another) {
+            return false;
         }
     }
 

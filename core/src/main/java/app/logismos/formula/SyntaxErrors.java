@@ -8,6 +8,7 @@ import app.logismos.value.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -57,6 +58,10 @@ final class SyntaxErrors {
                 && behind.type() == Token.Type.NUMBER
                 && before.span().end() == comma.span().start()
                 && behind.span().start() == comma.span().end();
+        Optional<Fix> grouped = Turns.grouped(text, comma.span().start());
+        if (grouped.isPresent()) {
+            return syntax(comma.span(), "Digits are not grouped inside a formula.", grouped.get());
+        }
         return isDecimal
                 ? syntax(
                         comma.span(),
@@ -86,7 +91,7 @@ final class SyntaxErrors {
         char quote = text.charAt(start) == '\'' ? '\'' : '"';
         return syntax(
                 new Span(start, start + 1),
-                "The quote sign at " + (start + 1) + " is not closed.",
+                "This quote sign is not closed.",
                 new Fix("Close it at the end", text + quote));
     }
 
@@ -101,14 +106,14 @@ final class SyntaxErrors {
         String closing = bracket.is("{") ? "}" : ")";
         return syntax(
                 bracket.span(),
-                "The bracket at " + (bracket.span().start() + 1) + " is not closed.",
+                "This bracket is not closed.",
                 new Fix("Close it at the end", text.stripTrailing() + closing));
     }
 
     static Failure strayBracket(String text, Token bracket) {
         return syntax(
                 bracket.span(),
-                "The bracket at " + (bracket.span().start() + 1) + " closes nothing.",
+                "This bracket closes nothing.",
                 new Fix("Leave it out", replaced(text, bracket.span(), "")));
     }
 
@@ -123,6 +128,11 @@ final class SyntaxErrors {
                     before.isEmpty()
                             ? "There is nothing to calculate yet. Write a calculation behind the `=`."
                             : "A value is missing behind `" + last.span().in(text) + "`.");
+        }
+        Optional<Fix> absolute =
+                found.is("|") ? Turns.absolute(text, found.span().start()) : Optional.empty();
+        if (absolute.isPresent()) {
+            return syntax(found.span(), "The absolute value is written `abs(…)`.", absolute.get());
         }
         List<Fix> fixes = new ArrayList<>();
         if (!before.isEmpty() && isOperator(found)) {
@@ -162,6 +172,10 @@ final class SyntaxErrors {
                                             ? "mod"
                                             : " mod ")));
         }
+        Optional<Fix> turn = Turns.between(text, left.span(), next.span());
+        if (next.type() == Token.Type.WORD && turn.isPresent()) {
+            return syntax(next.span(), "`" + next.text() + "` is no sign between two values.", turn.get());
+        }
         if (CROSS.matcher(text).region(next.span().start(), text.length()).lookingAt()) {
             return syntax(
                     next.span(),
@@ -194,6 +208,15 @@ final class SyntaxErrors {
                             "Close the gap",
                             replaced(text, new Span(from, next.span().start()), "")));
         }
+        boolean isInCall = isBoth && !fraction && isInCall(text, next.span().start());
+        if (isInCall) {
+            return syntax(
+                    next.span(),
+                    says + " Arguments are separated by `,`.",
+                    new Fix(
+                            "Separate them",
+                            replaced(text, new Span(from, next.span().start()), ", ")));
+        }
         String sign = fraction ? "+" : "*";
         inserted = text.substring(from, next.span().start()).isBlank() ? sign : inserted;
         return syntax(
@@ -202,6 +225,18 @@ final class SyntaxErrors {
                 new Fix(
                         fraction ? "Add the fraction" : "Multiply",
                         replaced(text, new Span(from, next.span().start()), inserted)));
+    }
+
+    /** Whether the innermost bracket that is open at a place follows a word. */
+    private static boolean isInCall(String text, int place) {
+        int depth = 0;
+        for (int i = place - 1; i > 0; i--) {
+            depth += text.charAt(i) == ')' ? 1 : text.charAt(i) == '(' ? -1 : 0;
+            if (depth < 0) {
+                return Character.isLetterOrDigit(text.charAt(i - 1));
+            }
+        }
+        return false;
     }
 
     static Failure chainedComparison(
@@ -217,6 +252,13 @@ final class SyntaxErrors {
 
     /** {@code sin 30 + 1} is offered as {@code sin(30) + 1}. */
     static Failure bareFunction(String text, Token word, List<Token> behind) {
+        Optional<Fix> raised = Turns.raised(text, word.span());
+        if (raised.isPresent()) {
+            return syntax(
+                    word.span(),
+                    "A power of what `" + word.text() + "` answers stands behind its arguments.",
+                    raised.get());
+        }
         Span argument = argument(word, behind);
         String called = word.text() + "(" + argument.in(text).strip() + ")";
         return syntax(
@@ -248,6 +290,14 @@ final class SyntaxErrors {
 
     static Failure unknownFunction(String text, Token word, List<String> near) {
         String says = "There is no function `" + word.text() + "`.";
+        Optional<Fix> based = Turns.based(text, word.span());
+        if (based.isPresent()) {
+            return Failure.at(
+                    word.span(),
+                    ErrorCode.UNKNOWN_FUNCTION,
+                    says + " The base is the second argument of `log`.",
+                    based.get());
+        }
         if (near.isEmpty()) {
             return Failure.at(word.span(), ErrorCode.UNKNOWN_FUNCTION, says + " The guide lists those there are.");
         }
@@ -310,6 +360,10 @@ final class SyntaxErrors {
     }
 
     static Failure unexpected(String text, Token found) {
+        Optional<Fix> clock = found.is(":") ? Turns.clock(text, found.span().start()) : Optional.empty();
+        if (clock.isPresent()) {
+            return syntax(found.span(), "A time of day is written `time(…)` in a formula.", clock.get());
+        }
         return syntax(found.span(), "`" + found.span().in(text) + "` does not belong here.");
     }
 

@@ -15,7 +15,7 @@ public interface Vocabulary {
     /** Whether the word is a constant. */
     boolean isConstant(String word);
 
-    /** Known functions with a name near this one, the nearest first. */
+    /** Known functions that may be meant by this word: by what it means, then by names near it. */
     List<String> functionsLike(String word);
 
     /**

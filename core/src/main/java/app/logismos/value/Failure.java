@@ -58,6 +58,11 @@ public record Failure(
         return new Failure(code, message, place, ways, cause, home);
     }
 
+    /** The same failure in other words. */
+    public Failure withMessage(String sentences) {
+        return new Failure(code, sentences, place, fixes, cause, home);
+    }
+
     /** The same failure at {@code span}, unless its place is known already. */
     public Failure orAt(Span span) {
         return place.isPresent() ? this : new Failure(code, message, Optional.of(span), fixes, cause, home);

@@ -176,4 +176,10 @@ class StylesTest {
         assertThat(Styles.named("fixed")).isEmpty();
         assertThat(Styles.named("fraction 2")).isEmpty();
     }
+
+    @ParameterizedTest
+    @CsvSource({"7/3, true", "-7/3, true", "3/20, false", "-1/2, false"})
+    void aFractionBelowOneIsNotListedAsAMixedNumberToo(String number, boolean isListed) {
+        assertThat(Forms.text(real(number)).containsKey("mixed")).isEqualTo(isListed);
+    }
 }

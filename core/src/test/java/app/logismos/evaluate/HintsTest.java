@@ -39,6 +39,9 @@ class HintsTest {
             assertThat(hint.code()).isEqualTo(code);
             assertThat(hint.replacement()).isEqualTo(replacement);
         });
+        assertThat(replacement.isEmpty() ? List.of() : hints(replacement))
+                .as("hints on what the hint writes")
+                .isEmpty();
     }
 
     @ParameterizedTest
@@ -55,7 +58,9 @@ class HintsTest {
                 "=5 kg/m^2",
                 "=10 m / 2",
                 "=2 EUR * 3",
-                "=(1/2) km"
+                "=(1/2) km",
+                "=200*(1+10%)",
+                "=1-5%"
             })
     void whatIsMeantAsWrittenIsNot(String entry) {
         assertThat(hints(entry)).isEmpty();

@@ -27,6 +27,7 @@ class RemediesTest {
                 "=2+(-32)^(1/5)  | =2+root(-32, 5)",
                 "=(-8)^(2/3)     | =cbrt(-8)^2",
                 "=(-8)^(-1/3)    | =cbrt(-8)^(-1)",
+                "=1+CHOOSE(7;3)  | =1+combinations(7;3)",
             })
     void whatCanBeWrittenInsteadIsOffered(String entry, String replacement) {
         assertThat(fixes(entry)).extracting(Fix::replacement).containsExactly(replacement);

@@ -262,6 +262,8 @@ class ChartTest extends Visit {
         newWorksheet();
         at("A1").click();
         find("draw a curve");
+        page.getByText("x and y from a parameter").waitFor();
+        settle();
         page.getByText("x and y from a parameter").click();
         page.getByLabel("Across").fill("2*cos(u)");
         page.getByLabel("Up", new Page.GetByLabelOptions().setExact(true)).fill("sin(u)");

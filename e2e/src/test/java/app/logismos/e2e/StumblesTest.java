@@ -21,12 +21,12 @@ class StumblesTest extends Visit {
     @CsvSource(
             delimiter = '|',
             value = {
-                "=(2+3*(4-1)      | The bracket at 2 is not closed.                   | =(2+3*(4-1))",
+                "=(2+3*(4-1)      | This bracket is not closed.                   | =(2+3*(4-1))",
                 "=2+3)*4          | closes nothing.                                   | =2+3*4",
                 "=sqr(16)         | There is no function sqr. Did you mean sqrt?      | =sqrt(16)",
-                "=max(4; 9        | The bracket at 5 is not closed.                   | =max(4; 9)",
+                "=max(4; 9        | This bracket is not closed.                   | =max(4; 9)",
                 "=2 x 3           | A product is written with *, and x is a name.     | =2 * 3",
-                "=\"5 + 2         | The quote sign at 2 is not closed.                | =\"5 + 2\"",
+                "=\"5 + 2         | This quote sign is not closed.                | =\"5 + 2\"",
                 "=sin 30          | is a function and needs its arguments in brackets | =sin(30)",
                 "=2,5*3           | The decimal mark is a point.                      | =2.5*3",
             })

@@ -34,7 +34,7 @@ class WorksheetJourneyTest extends Visit {
         page.mouse().move(centre(at("A2"))[0], centre(at("A2"))[1]);
         page.mouse().move(centre(at("A3"))[0], centre(at("A3"))[1]);
         page.mouse().up();
-        assertThat(composer(page)).containsText("The bracket at");
+        assertThat(composer(page)).containsText("This bracket is not closed");
         assertThat(composer(page).getByLabel("value so far")).containsText("59.6");
         page.keyboard().press("Alt+Enter"); // the fix closes the bracket
         assertThat(composer(page).getByRole(AriaRole.TEXTBOX)).hasText("=A1*(1+A3%)+sum(A1:A3)");

@@ -179,6 +179,19 @@ class ChartApiTest {
     }
 
     @Test
+    void tablesThatWouldFollowThemselvesWithoutEndAreRefused() {
+        program.type(id, 1000, "grid-1", "D1", "leaf = 2");
+        program.post(
+                "/worksheets/" + id + "/acts",
+                "{\"act\":{\"do\":\"tabulate\",\"section\":\"section-1\",\"id\":\"t\",\"title\":\"Table\",\"grid\":\"grid-1\",\"expression\":\"B2\",\"first\":{\"name\":\"leaf\",\"from\":\"1\",\"to\":\"3\",\"step\":\"1\"}}}");
+        program.type(id, 1000, "t", "A2", "=leaf");
+        Program.Answer answer = program.type(id, 1000, "grid-1", "B2", "=A2*leaf+Table.B2");
+        assertThat(answer.status()).as("%s", answer.body()).isEqualTo(422);
+        assertThat(answer.at("/detail")).startsWith("Tables would follow each other without end");
+        assertThat(program.shown(id, "grid-1", "B2")).isEqualTo("4");
+    }
+
+    @Test
     void expressionsAreWrittenWithTheDecimalMarkOfTheirWorksheet() {
         program.post(
                 "/worksheets/" + id + "/edits",

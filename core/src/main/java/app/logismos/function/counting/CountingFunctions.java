@@ -15,14 +15,19 @@ import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.value.ArrayTable;
+import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
+import app.logismos.value.PlainText;
+import app.logismos.value.Table;
+import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** Counting: exact however large. */
@@ -123,26 +128,33 @@ public final class CountingFunctions {
                     .works(Workings::alternating)
                     .computes(CountingFunctions::derangements),
             function("arrangements", Category.COUNTING)
-                    .says("The number of distinct orders of the values of a list, some of which may be alike.")
-                    .repeated("values", LAZY, "the values, or tables of them")
+                    .says(
+                            "The number of distinct orders of the values of a list, or of the letters of a word, some of which may be alike.")
+                    .repeated("values", LAZY, "the values, or tables of them, or one word")
                     .example("arrangements(\"a\", \"b\", \"a\")", "3")
                     .example("arrangements({1; 1; 2; 2})", "6")
+                    .example("arrangements(\"BALLOON\")", "1260")
                     .refuses("arrangements(1/0)", ErrorCode.DIVIDE_BY_ZERO)
+                    .refuses("arrangements(7)", ErrorCode.WRONG_KIND)
                     .related("multinomial", "listpermutations")
                     .works(given -> multinomialWorking(repeats(given)))
                     .computes(given -> multinomial(repeats(given))),
             function("listcombinations", Category.COUNTING)
-                    .says("All choices of k values of a list without order, one a row, in the order of the list.")
-                    .argument("list", TABLE, "the values")
+                    .says(
+                            "All choices of k values of a list, or of k letters of a word, without order, one a row, in the order of the list.")
+                    .argument("list", TABLE, "the values, or a word")
                     .argument("k", WHOLE, "how many are chosen, 1 or more")
                     .example("listcombinations({1; 2; 3}, 2)", "{1, 2; 1, 3; 2, 3}")
                     .example("listcombinations({4, 5}, 1)", "{4; 5}")
+                    .example("listcombinations(\"tea\", 2)", "{\"t\", \"e\"; \"t\", \"a\"; \"e\", \"a\"}")
+                    .refuses("listcombinations(5, 2)", ErrorCode.WRONG_KIND)
                     .refuses("listcombinations({1, 2}, 3)", ErrorCode.WRONG_ARGUMENTS)
                     .related("combinations", "listpermutations")
                     .answers(given -> choices(given, false)),
             function("listpermutations", Category.COUNTING)
-                    .says("All choices of k values of a list with their order, one a row, in the order of the list.")
-                    .argument("list", TABLE, "the values")
+                    .says(
+                            "All choices of k values of a list, or of k letters of a word, with their order, one a row, in the order of the list.")
+                    .argument("list", TABLE, "the values, or a word")
                     .argument("k", WHOLE, "how many are chosen, 1 or more")
                     .example("listpermutations({1; 2; 3}, 2)", "{1, 2; 1, 3; 2, 1; 2, 3; 3, 1; 3, 2}")
                     .example("listpermutations({4, 5}, 1)", "{4; 5}")
@@ -175,15 +187,35 @@ public final class CountingFunctions {
     /** How often each value is there. */
     private static List<BigInteger> repeats(Arguments given) {
         Map<Value, BigInteger> times = new LinkedHashMap<>();
-        given.each("values")
-                .forEach(each -> Arguments.asTable(each.get())
-                        .forEachFilled(value -> times.merge(value, BigInteger.ONE, BigInteger::add)));
+        List<Value> values = given.each("values").stream().map(Supplier::get).toList();
+        List<Value> counted = values.size() == 1 ? lettersOf(given, "values", values.get(0)) : values;
+        counted.forEach(each ->
+                Arguments.asTable(each).forEachFilled(value -> times.merge(value, BigInteger.ONE, BigInteger::add)));
         return List.copyOf(times.values());
+    }
+
+    /** A table as it is; of a word its letters. Any other single value is no list. */
+    private static List<Value> lettersOf(Arguments given, String parameter, Value value) {
+        if (value instanceof Text word) {
+            return word.text()
+                    .codePoints()
+                    .<Value>mapToObj(letter -> new Text(Character.toString(letter)))
+                    .toList();
+        }
+        if (value instanceof Table || value == Blank.BLANK) {
+            return List.of(value);
+        }
+        throw given.refused(
+                parameter,
+                ErrorCode.WRONG_KIND,
+                "A list of values is needed here, like `{1; 2; 3}`, `A1:A5` or a word in quotes, and `"
+                        + PlainText.of(value) + "` is one value.");
     }
 
     private static Value choices(Arguments given, boolean ordered) {
         List<Value> list = new ArrayList<>();
-        given.table("list").forEachFilled(list::add);
+        lettersOf(given, "list", given.value("list"))
+                .forEach(each -> Arguments.asTable(each).forEachFilled(list::add));
         int k = given.whole("k", 1, Math.max(1, list.size()));
         if (k > list.size()) {
             throw given.wrong("k", "at most " + list.size(), String.valueOf(k));

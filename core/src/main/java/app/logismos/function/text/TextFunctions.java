@@ -106,12 +106,14 @@ public final class TextFunctions {
                     .related("split")
                     .answers(TextFunctions::joined),
             function("split", Category.TEXT)
-                    .says("The parts of a text between separators, as a column.")
+                    .says(
+                            "The parts of a text between separators, as a column; its letters where the separator is empty.")
                     .argument("text", TEXT, "the text")
                     .argument("separator", TEXT, "what stands between the parts")
                     .example("split(\"a-b-c\", \"-\")", "{\"a\"; \"b\"; \"c\"}")
                     .example("split(\"abc\", \",\")", "{\"abc\"}")
-                    .refuses("split(\"a,b\", \"\")", ErrorCode.WRONG_ARGUMENTS)
+                    .example("split(\"tea\", \"\")", "{\"t\"; \"e\"; \"a\"}")
+                    .refuses("split(5, \",\")", ErrorCode.WRONG_KIND)
                     .related("join", "find")
                     .answers(TextFunctions::split),
             function("replace", Category.TEXT)
@@ -265,13 +267,22 @@ public final class TextFunctions {
     private static Value split(Arguments given) {
         String separator = given.text("separator");
         if (separator.isEmpty()) {
-            throw given.wrong("separator", "at least one character", "none");
+            return letters(given.text("text"));
         }
         List<Value> parts = new ArrayList<>();
         for (String part : given.text("text").split(Pattern.quote(separator), -1)) {
             parts.add(new Text(part));
         }
         return new ArrayTable(parts.size(), 1, parts);
+    }
+
+    private static Value letters(String text) {
+        List<Value> letters = text.codePoints()
+                .<Value>mapToObj(letter -> new Text(Character.toString(letter)))
+                .toList();
+        return letters.isEmpty()
+                ? new ArrayTable(1, 1, List.of(new Text("")))
+                : new ArrayTable(letters.size(), 1, letters);
     }
 
     private static Value replaced(Arguments given) {

@@ -37,6 +37,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Worksheets {
+    /** So often do tables follow tables in one change; more is a circle in which their formulas only grow. */
+    private static final int MOST_ROUNDS = 50;
+
     private final OpenWorksheets open;
     private final EarlierStates earlier;
     private final WorksheetStore store;
@@ -292,7 +295,11 @@ public class Worksheets {
         boolean isStep = kind == JournalRow.Kind.UNDO || kind == JournalRow.Kind.REDO;
         List<Edit> following = isStep ? List.of() : Tabulating.following(live);
         try {
-            while (!following.isEmpty()) {
+            for (int round = 0; !following.isEmpty(); round++) {
+                if (round == MOST_ROUNDS) {
+                    throw new EditRefused("Tables would follow each other without end: the expression of one depends on"
+                            + " cells of the table itself. Refer to other cells there.");
+                }
                 made = new Made(
                         Stream.concat(made.edits().stream(), following.stream()).toList(),
                         made.change().and(live.apply(following)));
