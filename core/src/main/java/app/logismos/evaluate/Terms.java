@@ -3,6 +3,7 @@ package app.logismos.evaluate;
 import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
+import app.logismos.formula.Expression.Constant;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
@@ -53,10 +54,17 @@ final class Terms {
                                 argument.value().orElse(null) instanceof Variable word && word.is(variable));
     }
 
+    /** No two terms share a node: the working tells nodes apart by identity. */
     private static Expression substituted(Bound bound, Value value) {
-        return bound.expression()
-                .accept(new Rewriting((node, parent) ->
-                        node instanceof Variable word && word.is(bound.variable()) ? put(value, parent, node) : null));
+        return bound.expression().accept(new Rewriting((node, parent) -> {
+            if (node instanceof Literal literal) {
+                return new Literal(literal.value(), literal.source(), literal.span());
+            }
+            if (node instanceof Constant constant) {
+                return new Constant(constant.name(), constant.span());
+            }
+            return node instanceof Variable word && word.is(bound.variable()) ? put(value, parent, node) : null;
+        }));
     }
 
     private static Expression put(Value value, Optional<Expression> parent, Expression node) {

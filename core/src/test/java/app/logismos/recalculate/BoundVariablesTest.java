@@ -104,6 +104,7 @@ class BoundVariablesTest {
                 "=2*sumover(k, k, 1, 2)       | 2*sumover(k, k, 1, 2) → 2*(1+2) → 2*3 → 6",
                 "=productover(k-1, k, 2, 3)   | productover(k-1, k, 2, 3) → (2-1)*(3-1) → 1*(3-1) → 1*2 → 2",
                 "=sumover(k^2, k, -1, 0)      | sumover(k^2, k, -1, 0) → (-1)^2+0^2 → 1+0^2 → 1+0 → 1",
+                "=sumover((2+3)*k, k, 1, 2)   | sumover((2+3)*k, k, 1, 2) → (2+3)*1+(2+3)*2 → 5*1+(2+3)*2 → 5*1+5*2 → 5+5*2 → 5+10 → 15",
                 "=sumover(k, k, 1, 100)       | sumover(k, k, 1, 100) → 5050",
                 "=sumover(k, k, 1, 1+1)       | sumover(k, k, 1, 1+1) → sumover(k, k, 1, 2) → 1+2 → 3",
             })

@@ -37,7 +37,7 @@ public class KnownUnits {
     }
 
     private static Vocabulary words(Rates rates) {
-        return Words.of(UnitCatalogue.STANDARD.with(rates));
+        return rates.equals(Rates.SAMPLE) ? Words.STANDARD : Words.of(UnitCatalogue.STANDARD.with(rates));
     }
 
     /** What formulas may be written with, these units included. */
