@@ -25,6 +25,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Finds what people often write when they mean something else (language, section 9). */
 final class Hints {
@@ -38,6 +39,9 @@ final class Hints {
 
     /** In a longer expression nobody looks for the rates that were used. */
     private static final int MOST_NODES = 200;
+
+    /** Digits with a comma between their thousands, whose second group begins with a zero. */
+    private static final Pattern GROUPED = Pattern.compile("[0-9]{1,3},0[0-9]{2}(\\.[0-9]+)?");
 
     private final String entry;
     private final Evaluator evaluator;
@@ -216,7 +220,26 @@ final class Hints {
         return approximate && a.compareTo(b) != 0 && difference <= 1e-12 * Math.abs(a.toDouble());
     }
 
+    /** {@code sum(1,000.50)} adds two numbers; nobody writes zeros in front of the second. */
+    private void grouping(Call node) {
+        List<Expression> given = node.arguments().stream()
+                .flatMap(argument -> argument.value().stream())
+                .toList();
+        for (int i = 1; i < given.size(); i++) {
+            Span both = given.get(i - 1).span().to(given.get(i).span());
+            if (given.get(i - 1) instanceof Literal
+                    && GROUPED.matcher(both.in(entry)).matches()) {
+                String number = both.in(entry).replace(",", "");
+                add(
+                        "grouped-or-arguments",
+                        "`" + both.in(entry) + "` is read as two arguments. The number is written `" + number + "`.",
+                        replaced(both, number));
+            }
+        }
+    }
+
     private void call(Call node) {
+        grouping(node);
         String name = node.function().toLowerCase(Locale.ROOT);
         if (node.arguments().size() != 1 || node.arguments().get(0).value().isEmpty()) {
             return;

@@ -25,6 +25,7 @@ class HintsTest {
                 "=log(7)   | log-or-ln            | =ln(7)",
                 "=sin(30)  | radians-or-degrees   | =sin(30°)",
                 "=2027-03-01 | date-or-difference | =date(2027, 3, 1)",
+                "=sum(1,000.50, 2) | grouped-or-arguments | =sum(1000.50, 2)",
                 "=4!=24    | factorial-or-unequal | =4<>24",
                 "=1/2 km   | unit-of-last-number  | =(1/2) km",
                 "=2^3 m    | unit-of-last-number  | =(2^3) m",
@@ -60,6 +61,7 @@ class HintsTest {
                 "=2 EUR * 3",
                 "=(1/2) km",
                 "=200*(1+10%)",
+                "=max(100,200)",
                 "=1-5%"
             })
     void whatIsMeantAsWrittenIsNot(String entry) {
