@@ -114,6 +114,16 @@ class RatesTest {
     }
 
     @Test
+    void aFileWithACurrencyThatIsAUnitByNowDoesNotKeepTheProgramDown() throws IOException {
+        program.close();
+        Path file = Files.write(data.resolve("rates.csv"), List.of("EUR,euro,euros,1", "BTU,heat,heats,2"));
+        start();
+        assertThat(program.calculate("=100 USD to EUR").at("/result/value")).isEqualTo("90");
+        assertThat(file).exists();
+        Files.delete(file);
+    }
+
+    @Test
     void ratesThatCannotBeKeptChangeNothing() throws IOException {
         Path file = data.resolve("logismos.mv.db");
         Path aside = Files.move(file, data.resolve("aside"));

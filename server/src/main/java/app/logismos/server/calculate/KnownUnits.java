@@ -6,8 +6,12 @@ import app.logismos.server.datafolder.KeptFile;
 import app.logismos.unit.Rates;
 import app.logismos.unit.UnitCatalogue;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 
 /**
  * The units that calculations are given: those of the catalogue, and currencies at the rates that hold now. Who goes on with
@@ -15,6 +19,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class KnownUnits {
+    private static final Logger LOG = LoggerFactory.getLogger(KnownUnits.class);
+
     private final RatesStore store;
     private final KeptFile kept;
     private final ApplicationEventPublisher events;
@@ -24,16 +30,33 @@ public class KnownUnits {
         this.store = store;
         this.kept = kept;
         this.events = events;
-        this.words = words(store.kept().or(() -> moved(file)).orElse(Rates.SAMPLE));
+        this.words = store.kept()
+                .flatMap(KnownUnits::fitting)
+                .or(() -> file.read().flatMap(rates -> moved(rates, file)))
+                .orElse(Words.STANDARD);
     }
 
-    private Optional<Rates> moved(RatesFile file) {
-        Optional<Rates> rates = file.read();
-        rates.ifPresent(found -> {
-            store.keep(found);
-            file.delete();
-        });
-        return rates;
+    /** The words with these rates; nothing where a currency is a unit by now, which must not keep the program down. */
+    private static Optional<Vocabulary> fitting(Rates rates) {
+        try {
+            return Optional.of(words(rates));
+        } catch (IllegalArgumentException unfit) {
+            LOG.warn("The sample rates hold, since those that are kept do not fit: {}", unfit.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    private Optional<Vocabulary> moved(Rates rates, RatesFile file) {
+        Optional<Vocabulary> fitting = fitting(rates);
+        if (fitting.isPresent()) {
+            try {
+                store.keep(rates);
+                file.delete();
+            } catch (DataAccessException | TransactionException full) {
+                LOG.warn("The rates stay in their file, since the database does not take them: {}", full.getMessage());
+            }
+        }
+        return fitting;
     }
 
     private static Vocabulary words(Rates rates) {
