@@ -356,8 +356,12 @@ class ChartTest extends Visit {
         chartOfReadings();
         choose("Shown as", "points");
         Locator marker = drawing().locator("svg path[fill='" + CLAY + "']").last();
-        marker.hover(new Locator.HoverOptions().setForce(true));
-        assertThat(drawing()).containsText("3 s → 16");
+        // The chart is drawn anew as points, and what was read before is gone then: a person moves on.
+        page.waitForCondition(() -> {
+            page.mouse().move(0, 0);
+            marker.hover(new Locator.HoverOptions().setForce(true));
+            return drawing().textContent().contains("3 s → 16");
+        });
     }
 
     @Test
