@@ -102,18 +102,6 @@ public record Rates(List<Rate> rates) {
         }
     }
 
-    /** The lines that {@link #read} reads. */
-    public List<String> lines() {
-        return rates.stream()
-                .map(rate -> String.join(
-                        ",",
-                        rate.code(),
-                        rate.name(),
-                        rate.plural(),
-                        rate.euros().toPlainString()))
-                .toList();
-    }
-
     /** The rate of a currency. */
     public Optional<Rate> of(String code) {
         return rates.stream().filter(rate -> rate.code().equals(code)).findFirst();

@@ -197,10 +197,7 @@ public final class CountingFunctions {
     /** A table as it is; of a word its letters. Any other single value is no list. */
     private static List<Value> lettersOf(Arguments given, String parameter, Value value) {
         if (value instanceof Text word) {
-            return word.text()
-                    .codePoints()
-                    .<Value>mapToObj(letter -> new Text(Character.toString(letter)))
-                    .toList();
+            return word.letters();
         }
         if (value instanceof Table || value == Blank.BLANK) {
             return List.of(value);

@@ -277,9 +277,7 @@ public final class TextFunctions {
     }
 
     private static Value letters(String text) {
-        List<Value> letters = text.codePoints()
-                .<Value>mapToObj(letter -> new Text(Character.toString(letter)))
-                .toList();
+        List<Value> letters = new Text(text).letters();
         return letters.isEmpty()
                 ? new ArrayTable(1, 1, List.of(new Text("")))
                 : new ArrayTable(letters.size(), 1, letters);
