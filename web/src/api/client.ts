@@ -37,12 +37,12 @@ export const RETRY_MILLIS = 1_000
 
 const unreachable = 'The program does not answer. What you typed is still here; try again in a moment.'
 
+// Without middleware, which waits before it asks: the page would be drawn between a key and the request that it makes.
 const http = createClient<paths>({
-  // Asked for at each call, since tests and other pages may put another in its place.
-  fetch: (request) => fetch(request),
-})
-http.use({
-  onRequest: ({ request }) => request.headers.set('x-page', pageId()),
+  fetch: (request) => {
+    request.headers.set('x-page', pageId())
+    return fetch(request)
+  },
 })
 
 const isAborted = (reason: unknown) => reason instanceof DOMException && reason.name === 'AbortError'

@@ -292,7 +292,7 @@ final class Lines {
         List<Run> series = chart.series().stream()
                 .flatMap(each -> pairing.run(each).stream())
                 .toList();
-        if (series.isEmpty()) {
+        if (series.isEmpty() || series.stream().anyMatch(each -> each.covers(run))) {
             return;
         }
         int[] alone = pairing.lines(run)

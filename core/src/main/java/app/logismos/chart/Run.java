@@ -67,6 +67,11 @@ record Run(String grid, Area area, boolean isAlong, int first, List<Value> value
         return line >= first && line < end();
     }
 
+    /** Whether it has a cell in every line of another. */
+    boolean covers(Run other) {
+        return first <= other.first && other.end() <= end();
+    }
+
     /** The value in a line; blank where it has none. */
     Value at(int line) {
         return covers(line) ? values.get(line - first) : Blank.BLANK;

@@ -14,7 +14,8 @@ public final class Automatic implements DecimalStyle {
     public static final NumberStyle STYLE = new Automatic();
 
     private static final int DIGITS = 10;
-    private static final Real SCIENTIFIC_FROM = Rational.of(1_000_000_000_000_000L);
+    private static final int SCIENTIFIC_FROM = 15; // powers of ten
+    private static final Real LEAST_OF_THEM = Rational.of(1_000_000_000_000_000L);
     private static final int SCIENTIFIC_BELOW = -6;
 
     private Automatic() {}
@@ -53,7 +54,10 @@ public final class Automatic implements DecimalStyle {
         return true;
     }
 
+    /** Only a number that is rounded up to 10¹⁵ may be below it: all others are not compared, which takes long. */
     private static boolean isScientific(Real number, int exponent) {
-        return number.signum() != 0 && (number.abs().compareTo(SCIENTIFIC_FROM) >= 0 || exponent < SCIENTIFIC_BELOW);
+        return number.signum() != 0
+                && (exponent < SCIENTIFIC_BELOW
+                        || exponent >= SCIENTIFIC_FROM && number.abs().compareTo(LEAST_OF_THEM) >= 0);
     }
 }

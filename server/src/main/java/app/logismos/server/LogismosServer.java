@@ -3,6 +3,7 @@ package app.logismos.server;
 import app.logismos.evaluate.Limits;
 import app.logismos.server.datafolder.DataFolder;
 import app.logismos.server.datafolder.Unusable;
+import app.logismos.server.worksheet.Practice;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -31,6 +32,7 @@ public class LogismosServer {
         String address = address(context.getEnvironment());
         System.out.println("Logismos answers at " + address + " (Ctrl+C ends it)");
         Rehearsal.ask(address);
+        Rehearsal.change(context.getBean(Practice.class));
         Rehearsal.draw(context.getBean(JsonMapper.class));
     }
 

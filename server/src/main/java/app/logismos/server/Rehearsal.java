@@ -11,6 +11,7 @@ import app.logismos.number.Counting;
 import app.logismos.number.Plain;
 import app.logismos.number.Real;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.server.worksheet.Practice;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
@@ -43,7 +44,7 @@ final class Rehearsal {
 
     private static final int READINGS = 30;
 
-    private static final int FITS = 3;
+    private static final int FITS = 4;
 
     /** One after the other, so that there is always room for a person who is there already. */
     private static final Executor ONE_BY_ONE = Executors.newSingleThreadExecutor(act -> {
@@ -62,6 +63,11 @@ final class Rehearsal {
     /** Asks the program a first question. */
     static void ask(String address) {
         ONE_BY_ONE.execute(() -> send(address));
+    }
+
+    /** Makes changes that are not kept. */
+    static void change(Practice practice) {
+        ONE_BY_ONE.execute(practice::change);
     }
 
     /**

@@ -169,6 +169,16 @@ final class Program implements AutoCloseable {
         new JdbcTemplate(context.getBean(DataSource.class)).execute(statement);
     }
 
+    /** The count that a query asks the database for. */
+    long count(String query) {
+        return new JdbcTemplate(context.getBean(DataSource.class)).queryForObject(query, Long.class);
+    }
+
+    /** A part of the program. */
+    <T> T part(Class<T> type) {
+        return context.getBean(type);
+    }
+
     String address() {
         return address;
     }

@@ -1,13 +1,15 @@
 package app.logismos.server.worksheet;
 
 import app.logismos.server.web.NotFound;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -29,14 +31,20 @@ import tools.jackson.databind.json.JsonMapper;
 class Pictures implements DisposableBean {
     private static final Logger LOG = LoggerFactory.getLogger(Pictures.class);
 
-    /** Somebody who types changes much; a picture is made when there is a pause. */
-    private static final int MILLIS = 500;
+    /** Somebody who types changes much: a picture is drawn after a pause of so long, that nobody waits for it. */
+    private static final Duration PAUSE = Duration.ofSeconds(1);
+
+    /** Without a pause it is drawn so long after the first change. */
+    private static final Duration LONGEST = Duration.ofSeconds(20);
+
+    /** A picture that is to be drawn, and when that was first asked for, by the clock that measures spans. */
+    private record Order(long since, ScheduledFuture<?> drawing) {}
 
     private final PictureStore store;
     private final OpenWorksheets worksheets;
     private final WorksheetViews views;
     private final JsonMapper json;
-    private final Set<String> waiting = ConcurrentHashMap.newKeySet();
+    private final ConcurrentMap<String, Order> orders = new ConcurrentHashMap<>(); // by worksheet
     private final ScheduledExecutorService work = Executors.newSingleThreadScheduledExecutor(run -> {
         Thread thread = new Thread(run, "pictures");
         thread.setDaemon(true);
@@ -76,13 +84,19 @@ class Pictures implements DisposableBean {
     }
 
     private void order(String id) {
-        if (waiting.add(id)) {
-            work.schedule(() -> draw(id), MILLIS, TimeUnit.MILLISECONDS);
-        }
+        orders.compute(id, (worksheet, before) -> {
+            long now = System.nanoTime();
+            long since = before == null ? now : before.since();
+            if (before != null
+                    && (now - since > LONGEST.toNanos() || !before.drawing().cancel(false))) {
+                return before;
+            }
+            return new Order(since, work.schedule(() -> draw(worksheet), PAUSE.toMillis(), TimeUnit.MILLISECONDS));
+        });
     }
 
     private void draw(String id) {
-        waiting.remove(id);
+        orders.remove(id);
         try {
             record Drawn(long revision, String drawing) {}
             Drawn drawn =
