@@ -44,7 +44,7 @@ const upward = LAYERS.flatMap((layer, i) =>
 )
 
 export default tseslint.config(
-  { ignores: ['dist', 'src/api/contract.d.ts'] },
+  { ignores: ['dist', 'src/api/contract.ts'] },
   ...tseslint.configs.strict,
   {
     files: ['src/**/*.{ts,tsx}'],

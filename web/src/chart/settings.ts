@@ -1,3 +1,11 @@
+import {
+  chartFormValues,
+  chartLegendValues,
+  chartLookDashValues,
+  chartLookMarkerValues,
+  chartSeriesFitValues,
+  chartSeriesShapeValues,
+} from '../api/contract'
 import type { Chart, ChartSeries, Dash, FitModel, Form, Legend, Marker, SeriesLook, Shape } from '../api/types'
 import { apart, tableOf } from './made'
 
@@ -66,42 +74,19 @@ const withLook = (chart: Chart, series: number, part: Partial<SeriesLook>): Char
   return now ? withSeries(chart, series, { look: { ...now.look, ...part } }) : chart
 }
 
-const SHAPES: readonly (readonly [Shape, string])[] = [
-  ['POINTS', 'points'],
-  ['LINE', 'line'],
-  ['POINTS_AND_LINE', 'points and line'],
-  ['STEPS', 'steps'],
-  ['BARS', 'bars'],
-]
+/** Choices by the words that the program has for them. */
+const worded = <T extends string>(values: readonly T[]): readonly (readonly [T, string])[] =>
+  values.map((value) => [value, value.toLowerCase().replaceAll('_', ' ')])
 
-const FORMS: readonly (readonly [Form, string])[] = [
-  ['SHARES', 'shares'],
-  ['HISTOGRAM', 'histogram'],
-  ['BOXES', 'boxes'],
-  ['SURFACE', 'surface'],
-  ['CONTOURS', 'contours'],
-  ['FIELDS', 'coloured table'],
-]
+const SHAPES = worded<Shape>(chartSeriesShapeValues)
 
-const FITS: readonly (readonly [FitModel, string])[] = [
-  ['NONE', 'none'],
-  ['LINE', 'line'],
-  ['QUADRATIC', 'quadratic'],
-  ['CUBIC', 'cubic'],
-  ['QUARTIC', '4th degree'],
-  ['EXPONENTIAL', 'exponential'],
-  ['SETTLING', 'settling'],
-  ['POWER', 'power'],
-  ['LOGARITHMIC', 'logarithmic'],
-  ['LOGISTIC', 'logistic'],
-]
+const FORMS = worded<Form>(chartFormValues.filter((form) => form !== 'PLOT')).map(
+  ([form, label]) => [form, form === 'FIELDS' ? 'coloured table' : label] as const,
+)
 
-const LEGENDS: readonly (readonly [Legend, string])[] = [
-  ['NONE', 'none'],
-  ['ABOVE', 'above'],
-  ['BESIDE', 'beside'],
-  ['BELOW', 'below'],
-]
+const FITS = worded<FitModel>(chartSeriesFitValues)
+
+const LEGENDS = worded<Legend>(chartLegendValues)
 
 const HEADINGS: readonly (readonly [number | null, string])[] = [
   [null, 'as the cells say'],
@@ -110,22 +95,9 @@ const HEADINGS: readonly (readonly [number | null, string])[] = [
   [2, 'first two'],
 ]
 
-const DASHES: readonly (readonly [Dash, string])[] = [
-  ['USUAL', 'usual'],
-  ['WHOLE', 'whole'],
-  ['DASHED', 'dashed'],
-  ['DOTTED', 'dotted'],
-  ['DASH_AND_DOT', 'dash and dot'],
-]
+const DASHES = worded<Dash>(chartLookDashValues)
 
-const MARKERS: readonly (readonly [Marker, string])[] = [
-  ['USUAL', 'usual'],
-  ['CIRCLE', 'circle'],
-  ['SQUARE', 'square'],
-  ['DIAMOND', 'diamond'],
-  ['TRIANGLE', 'triangle'],
-  ['CROSS', 'cross'],
-]
+const MARKERS = worded<Marker>(chartLookMarkerValues)
 
 const WIDTHS: readonly (readonly [number, string])[] = [
   [0, 'usual'],
