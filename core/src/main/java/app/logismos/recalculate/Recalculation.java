@@ -30,6 +30,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.LongConsumer;
 import java.util.function.LongPredicate;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Brings the values of a worksheet up to date after edits: finds the dependents, orders them, works out those whose
@@ -46,6 +48,11 @@ final class Recalculation {
 
     /** Fewer cells are worked out one by one just as fast. */
     private static final int LEAST_SIDE_BY_SIDE = 16;
+
+    /** A part of a long run that is worked out beside others. */
+    private static final int LEAST_PAGES_OF_A_PART = 64;
+
+    private static final int PARTS = Runtime.getRuntime().availableProcessors();
 
     private final Worksheet worksheet;
     private final Links links;
@@ -342,21 +349,62 @@ final class Recalculation {
             run.forEach(follow);
             return;
         }
-        SideBySide cells = evaluation.sideBySide(run.top());
-        for (int page = ValueStore.pageOf(run.first()); page <= run.last(); page += ValueStore.PAGE) {
-            int from = Math.max(run.first() - page, 0);
-            int until = Math.min(run.last() + 1 - page, ValueStore.PAGE);
-            Numbers made = cells.values(new Address(run.column(), page), from, until);
-            Numbers before = values.numbers(run.grid(), run.column(), page);
-            for (int i = made.mismatch(before, from, until); i < until; i = made.mismatch(before, i + 1, until)) {
-                long key = run.top() + page + i - run.first();
-                if (!made.has(i)) {
+        differing(run).forEach(page -> {
+            for (int i = page.next(0); i < page.until(); i = page.next(i + 1)) {
+                long key = run.top() + page.top() + i - run.first();
+                if (!page.made().has(i)) {
                     follow.accept(key);
                 } else if (mayDiffer.test(key)) {
-                    store(key, made.get(i), changes);
+                    store(key, page.made().get(i), changes);
                 }
             }
+        });
+    }
+
+    /**
+     * Some cells of a run, worked out, of which one at least is another than before or has no number.
+     *
+     * @param top the row that they are counted from
+     */
+    private record PageOfRun(int top, int from, int until, Numbers made, Numbers before) {
+        /** The next that differs, from one on. */
+        int next(int i) {
+            return made.mismatch(before, Math.max(from, i), until);
         }
+    }
+
+    /** Works out a run without changing anything; a long one in as many parts at once as there are processors. */
+    private List<PageOfRun> differing(Run run) {
+        int first = ValueStore.pageOf(run.first());
+        int pages = (run.last() - first) / ValueStore.PAGE + 1;
+        int parts = Math.min(PARTS, Math.max(1, pages / LEAST_PAGES_OF_A_PART));
+        List<SideBySide> columns =
+                Stream.generate(() -> begun(run)).limit(parts).toList();
+        IntStream each = IntStream.range(0, parts);
+        return (parts > 1 ? each.parallel() : each)
+                .mapToObj(part -> IntStream.range(pages * part / parts, pages * (part + 1) / parts)
+                        .mapToObj(page -> page(run, first + page * ValueStore.PAGE, columns.get(part)))
+                        .flatMap(Optional::stream)
+                        .toList())
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    /** What it looks up once for all cells is looked up here: the threads of the parts only read. */
+    private SideBySide begun(Run run) {
+        SideBySide cells = evaluation.sideBySide(run.top());
+        cells.values(new Address(run.column(), ValueStore.pageOf(run.first())), 0, 0);
+        return cells;
+    }
+
+    private Optional<PageOfRun> page(Run run, int top, SideBySide cells) {
+        int from = Math.max(run.first() - top, 0);
+        int until = Math.min(run.last() + 1 - top, ValueStore.PAGE);
+        Numbers made = cells.values(new Address(run.column(), top), from, until);
+        Numbers before = values.numbers(run.grid(), run.column(), top);
+        return made.mismatch(before, from, until) < until
+                ? Optional.of(new PageOfRun(top, from, until, made.copy(), before))
+                : Optional.empty();
     }
 
     /** The order of cells of which some go round in circles; these get their failure. */

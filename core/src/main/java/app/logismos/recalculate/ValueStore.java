@@ -51,9 +51,7 @@ final class ValueStore {
 
         Page copyOf(ValueStore other) {
             Page copy = new Page(other);
-            copy.numbers = numbers == NO_NUMBERS
-                    ? NO_NUMBERS
-                    : new Numbers(numbers.reals().copy(), numbers.unit());
+            copy.numbers = numbers == NO_NUMBERS ? NO_NUMBERS : numbers.copy();
             copy.held = held;
             copy.others = others == null ? null : others.clone();
             return copy;

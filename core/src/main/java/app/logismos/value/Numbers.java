@@ -38,6 +38,11 @@ public record Numbers(Reals reals, Unit unit) {
         return value instanceof Quantity quantity ? quantity.unit() : Unit.ONE;
     }
 
+    /** The same numbers, to be changed by themselves. */
+    public Numbers copy() {
+        return new Numbers(reals.copy(), unit);
+    }
+
     /** Whether a place has a number. */
     public boolean has(int i) {
         return reals.has(i);

@@ -12,6 +12,7 @@ import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.Blank;
+import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
 import it.unimi.dsi.fastutil.longs.LongArrayList;
@@ -34,6 +35,8 @@ class RunsTest {
 
     /** Some pages of a column. */
     private static final int LONG = 600;
+
+    private static final int SHARED = 40_000;
 
     @ParameterizedTest(name = "A: {0}, B: {1}")
     @CsvSource(
@@ -113,6 +116,49 @@ class RunsTest {
             atOnce.recalculateAll();
             assertThat(Sheets.values(atOnce)).isEqualTo(values);
         });
+    }
+
+    /** So long that several processors share them: each input comes again and again, and so does what is worked out. */
+    @Test
+    void columnsThatSeveralProcessorsShareHaveTheValuesOfShortOnes() {
+        Seeded.cases(3, random -> {
+            String unit = List.of("", " kg").get(random.nextInt(2));
+            List<String> inputs = IntStream.range(0, 2 * LONG)
+                    .mapToObj(i -> input(random, unit))
+                    .toList();
+            String template = "=" + arithmetic(random, 2, 2);
+            LiveWorksheet few = repeated(inputs, template, 3 * LONG);
+            LiveWorksheet many = repeated(inputs, template, SHARED);
+            for (int row = LONG; row < SHARED - LONG; row++) {
+                assertThat(valueOrCode(many, row))
+                        .as(template + " in row " + row)
+                        .isEqualTo(valueOrCode(few, LONG + row % LONG));
+            }
+            Map<String, Value> values = Sheets.values(many);
+            many.recalculateAll();
+            assertThat(Sheets.values(many)).isEqualTo(values);
+        });
+    }
+
+    /** A failure names the cells that it comes from. */
+    private static Object valueOrCode(LiveWorksheet live, int row) {
+        Value value = live.value("a", new Address(2, row));
+        return value instanceof Failure failure ? failure.code() : value;
+    }
+
+    private static LiveWorksheet repeated(List<String> inputs, String template, int rows) {
+        LiveWorksheet live = Sheets.empty();
+        live.apply(List.of(new Edit.Enter(
+                "a",
+                IntStream.range(0, 2 * rows)
+                        .mapToObj(i -> new Edit.Typed(new Address(i % 2, i / 2), inputs.get(i % inputs.size())))
+                        .toList())));
+        live.apply(List.of(new Edit.Enter(
+                "a",
+                IntStream.range(0, rows)
+                        .mapToObj(row -> new Edit.Typed(new Address(2, row), filled(template, row)))
+                        .toList())));
+        return live;
     }
 
     /** Long columns are worked out side by side; the cells of the second worksheet come one by one. */
