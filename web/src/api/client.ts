@@ -213,6 +213,9 @@ export const api = {
   calculate: (expression: string, signal?: AbortSignal) =>
     ask(http.POST('/api/v1/calculate', { body: { expression, angle: null, style: null }, ...stoppedBy(signal) })),
   functions: (signal?: AbortSignal) => ask(http.GET('/api/v1/functions', stoppedBy(signal))),
+  guide: (q: string, signal?: AbortSignal) =>
+    ask(http.GET('/api/v1/guide', { params: { query: { q } }, ...stoppedBy(signal) })),
+  guidePages: (signal?: AbortSignal) => ask(http.GET('/api/v1/guide/pages', stoppedBy(signal))),
   units: (signal?: AbortSignal) => ask(http.GET('/api/v1/units', stoppedBy(signal))),
   styles: (signal?: AbortSignal) => ask(http.GET('/api/v1/styles', stoppedBy(signal))),
   rates: (signal?: AbortSignal) => ask(http.GET('/api/v1/rates', stoppedBy(signal))),

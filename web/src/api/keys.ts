@@ -27,6 +27,8 @@ export const keys = {
     ['preview', id, grid, address, entry, cursor, scratch] as const,
   calculation: (expression: string) => ['calculation', expression] as const,
   functions: ['functions'] as const,
+  guide: (question: string) => ['guide', question] as const,
+  guidePages: ['guide-pages'] as const,
   units: ['units'] as const,
   styles: ['styles'] as const,
   constants: ['constants'] as const,

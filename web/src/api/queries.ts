@@ -155,6 +155,18 @@ export const useTapeLines = (id: string) =>
 /** What the guide is made from; the same as long as the program runs. */
 export const useFunctions = () =>
   useQuery({ queryKey: keys.functions, queryFn: ({ signal }) => api.functions(signal), staleTime: Infinity })
+export const useGuidePages = () =>
+  useQuery({ queryKey: keys.guidePages, queryFn: ({ signal }) => api.guidePages(signal), staleTime: Infinity })
+
+/** What answers a question in everyday words, the best first. */
+export const guideQuery = (question: string) =>
+  queryOptions({
+    queryKey: keys.guide(question),
+    queryFn: ({ signal }) => api.guide(question, signal),
+    staleTime: Infinity,
+  })
+export const useGuideAnswers = (question: string) =>
+  useQuery({ ...guideQuery(question), enabled: question !== '', placeholderData: keepPreviousData })
 export const useStyles = () =>
   useQuery({ queryKey: keys.styles, queryFn: ({ signal }) => api.styles(signal), staleTime: Infinity })
 export const useUnits = () =>

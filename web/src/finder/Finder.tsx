@@ -1,7 +1,8 @@
+import { useQueryClient } from '@tanstack/react-query'
 import { Modal } from 'antd'
 import { useContext, useState, type KeyboardEvent } from 'react'
 import { useNavigate } from 'react-router'
-import { useFunctions, useWorksheets } from '../api/queries'
+import { guideQuery, useGuideAnswers, useWorksheets } from '../api/queries'
 import { CommandsContext } from '../commands/context'
 import { goTo } from '../commands/selected'
 import { areaOf } from '../sheet/address'
@@ -16,15 +17,18 @@ export function Finder({ text: initial }: { readonly text: string }) {
   const { worksheet, grids } = useOpenWorksheet()
   const commands = useContext(CommandsContext)
   const { data: worksheets = [] } = useWorksheets(null, 1_000)
-  const { data: functions = [] } = useFunctions()
   const show = useWorksheetStore((state) => state.show)
   const selection = useWorksheetStore((state) => state.selection)
   const { close } = usePanel()
   const navigate = useNavigate()
+  const client = useQueryClient()
   const [text, setText] = useState(initial)
   const [chosen, setChosen] = useState(0)
+  const question = text.trim()
+  const { data, isPlaceholderData } = useGuideAnswers(question)
+  const answers = question === '' || isPlaceholderData || !data ? [] : data
   const own = selection.kind === 'cells' ? selection.grid : (grids[0]?.id ?? '')
-  const found = findings(text, { commands, worksheet, grids, own, worksheets, functions })
+  const found = findings(text, { commands, worksheet, grids, own, worksheets, answers })
   const current = Math.min(chosen, found.length - 1)
 
   const take = (finding: Finding | undefined) => {
@@ -41,18 +45,27 @@ export function Finder({ text: initial }: { readonly text: string }) {
       case 'block':
         document.getElementById(`block-${finding.id}`)?.scrollIntoView({ block: 'start' })
         break
-      case 'function':
-        show({ kind: 'guide', entry: finding.name })
+      case 'guide':
+        show({ kind: 'guide', entry: finding.entry })
         break
       case 'worksheet':
         void navigate(`/worksheet/${finding.id}`)
         break
     }
   }
+  const enter = () => {
+    if (found.length > 0 || question === '') take(found[current])
+    // What was asked just now may not be answered yet.
+    else
+      void client.ensureQueryData(guideQuery(question)).then(
+        (late) => take(findings(text, { commands, worksheet, grids, own, worksheets, answers: late })[0]),
+        () => undefined,
+      )
+  }
   const press = (event: KeyboardEvent) => {
     if (event.key === 'ArrowDown') setChosen(Math.min(found.length - 1, current + 1))
     else if (event.key === 'ArrowUp') setChosen(Math.max(0, current - 1))
-    else if (event.key === 'Enter') take(found[current])
+    else if (event.key === 'Enter') enter()
     else return
     event.preventDefault()
   }
@@ -75,7 +88,7 @@ export function Finder({ text: initial }: { readonly text: string }) {
         aria-expanded
         aria-controls="finder-list"
         aria-activedescendant={found.length > 0 ? `finding-${current}` : undefined}
-        placeholder="A command, a cell such as B7, a name, a grid, a function, a worksheet"
+        placeholder="What you want to do, a cell such as B7, a name, a grid, a function"
         autoComplete="off"
         spellCheck={false}
         value={text}

@@ -1,4 +1,5 @@
-import type { FunctionEntry, Grid, Listed, Outline } from '../api/types'
+import type { Grid, GuideAnswer, Listed, Outline } from '../api/types'
+import { idOf } from '../guide/entries'
 import type { Command } from '../commands/command'
 
 /** Something that the finder can do or go to. */
@@ -11,7 +12,7 @@ export type Finding = {
   | { readonly kind: 'command'; readonly command: Command; readonly isPossible: boolean }
   | { readonly kind: 'cells'; readonly grid: string; readonly area: string }
   | { readonly kind: 'block'; readonly id: string }
-  | { readonly kind: 'function'; readonly name: string }
+  | { readonly kind: 'guide'; readonly entry: string }
   | { readonly kind: 'worksheet'; readonly id: string }
 )
 
@@ -22,13 +23,16 @@ export interface Searched {
   /** The grid that a bare address means. */
   readonly own: string
   readonly worksheets: readonly Listed[]
-  readonly functions: readonly FunctionEntry[]
+  /** What the guide answers to the text, the best first. */
+  readonly answers: readonly GuideAnswer[]
 }
 
 const MOST = 60
 
-/** Functions come behind commands that fit as well. */
-const BEHIND = 0.5
+/** The first answers of the guide come before what has the words somewhere, and behind what begins with them. */
+const FIRST_ANSWER = 4
+const NEXT_ANSWER = 0.1
+
 const ADDRESS = /^\$?[A-Za-z]{1,3}\$?[1-9]\d{0,6}(:\$?[A-Za-z]{1,3}\$?[1-9]\d{0,6})?$/
 
 /** How well a text has all the words looked for: 0 not at all, more where it begins with them. */
@@ -49,7 +53,11 @@ export function findings(text: string, searched: Searched): readonly Finding[] {
   const offer = (score: number, finding: Finding) => {
     if (score > 0) ranked.push({ rank: score, finding })
   }
-  const { commands, worksheet, grids, own, worksheets, functions } = searched
+  const { commands, worksheet, grids, own, worksheets, answers } = searched
+  const answered = (kind: GuideAnswer['kind'], name: string): number => {
+    const at = answers.findIndex((each) => each.kind === kind && each.name === name)
+    return at < 0 || answers[at]?.near ? 0 : Math.max(FIRST_ANSWER - NEXT_ANSWER * at, NEXT_ANSWER)
+  }
 
   if (ADDRESS.test(text.trim())) {
     const area = text.trim().toUpperCase().replaceAll('$', '')
@@ -59,8 +67,8 @@ export function findings(text: string, searched: Searched): readonly Finding[] {
   for (const command of commands) {
     if (command.id === 'redo-too' || command.id === 'finder') continue
     const isPossible = command.isPossible?.() ?? true
-    const score = words.length === 0 ? 1 : rank(words, command.says, command.also)
-    offer(score === 0 ? 0 : score + (isPossible ? 0.5 : 0), {
+    const said = words.length === 0 ? 1 : rank(words, command.says, command.also)
+    offer(Math.max(said === 0 ? 0 : said + (isPossible ? 0.5 : 0), answered('command', command.id)), {
       key: `command ${command.id}`,
       kind: 'command',
       says: command.says.replace(/ …$/, ''),
@@ -103,15 +111,16 @@ export function findings(text: string, searched: Searched): readonly Finding[] {
         id: section.id,
       })
     }
-    for (const entry of functions) {
-      const score = rank(words, entry.name, `${entry.says} ${entry.synonyms.join(' ')}`)
-      offer(score * BEHIND, {
-        key: `function ${entry.name}`,
-        kind: 'function',
-        says: entry.name,
-        aside: entry.says,
+    for (const answer of answers) {
+      if (answer.kind === 'command') continue
+      const isTitle = answer.title.toLowerCase() === words.join(' ')
+      offer(isTitle ? FIRST_ANSWER + 1 : answered(answer.kind, answer.name) || NEXT_ANSWER, {
+        key: `${answer.kind} ${answer.name}`,
+        kind: 'guide',
+        says: answer.title,
+        aside: answer.kind === 'page' ? 'guide' : answer.says,
         keys: '',
-        name: entry.name,
+        entry: idOf(answer),
       })
     }
     for (const other of worksheets) {

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Words that people write for functions with other names, from {@code everyday.csv}. They are offered and never read. */
 public final class Everyday {
@@ -21,6 +22,13 @@ public final class Everyday {
     /** The functions that may be meant by a word, in any case; none where it is no such word. */
     public static List<String> meant(String word) {
         return FUNCTIONS.getOrDefault(word.toLowerCase(Locale.ROOT), List.of());
+    }
+
+    /** The words for a function. */
+    public static Stream<String> of(String function) {
+        return FUNCTIONS.entrySet().stream()
+                .filter(each -> each.getValue().contains(function))
+                .map(Map.Entry::getKey);
     }
 
     /** All words, with what they may mean. */

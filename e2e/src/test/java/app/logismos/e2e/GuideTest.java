@@ -93,4 +93,42 @@ class GuideTest extends Visit {
         find("remainder");
         assertThat(dialog()).containsText("Examples");
     }
+
+    @Test
+    void aQuestionInEverydayWordsLeadsToAFunctionAPageOrACommand() {
+        newWorksheet();
+        at("A1").click();
+        page.keyboard().press("F1");
+        Locator asked = page.getByLabel("Search the guide");
+        asked.fill("how many days until");
+        assertThat(found().first()).containsText("Days, dates and times");
+        asked.fill("area of a circle");
+        page.keyboard().press("Enter");
+        assertThat(dialog().getByRole(
+                                AriaRole.HEADING, new Locator.GetByRoleOptions().setName("Lengths, areas and volumes")))
+                .isVisible();
+        asked.fill("write a comment");
+        found().filter(new Locator.FilterOptions().setHasText("Write a remark")).click();
+        assertThat(page.getByLabel("Search the guide")).hasCount(0);
+        assertThat(page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("[Rr]emark"))))
+                .isVisible();
+    }
+
+    @Test
+    void whereNothingHasTheWordsTheNearestIsOffered() {
+        newWorksheet();
+        page.keyboard().press("F1");
+        page.getByLabel("Search the guide").fill("avarage");
+        assertThat(dialog()).containsText("Nothing has these words. The nearest are:");
+        assertThat(found().filter(new Locator.FilterOptions().setHasText("mean"))
+                        .first())
+                .isVisible();
+        page.getByLabel("Search the guide").fill("qqqqqqqq");
+        assertThat(dialog()).containsText("The guide has nothing on that.");
+    }
+
+    private Locator found() {
+        return dialog().getByRole(AriaRole.LIST, new Locator.GetByRoleOptions().setName("Found"))
+                .getByRole(AriaRole.LISTITEM);
+    }
 }

@@ -7,6 +7,7 @@ import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.guide.Guide;
 import app.logismos.number.Counting;
 import app.logismos.number.Plain;
 import app.logismos.number.Real;
@@ -55,9 +56,11 @@ final class Rehearsal {
 
     private Rehearsal() {}
 
-    /** The virtual machine multiplies long numbers at full speed only after some thousand multiplications. */
+    /** The virtual machine multiplies long numbers at full speed only after some thousand multiplications; the index of the
+     * guide is made. */
     static void calculate() {
         ONE_BY_ONE.execute(() -> Plain.text((Real) Counting.factorial(LONG)));
+        ONE_BY_ONE.execute(() -> Guide.STANDARD.find("mean", 1));
     }
 
     /** Asks the program a first question. */

@@ -35,6 +35,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.Period;
+import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
 import java.time.temporal.IsoFields;
 import java.time.temporal.TemporalAdjusters;
@@ -127,6 +128,25 @@ public final class DateFunctions {
                     .related("isoweek", "workdays")
                     .from("OpenFormula 6.10.20")
                     .computes(DateFunctions::weekday),
+            named(
+                    "dayname",
+                    "The name of the day of the week: Monday to Sunday.",
+                    "Monday",
+                    date -> date.getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.ENGLISH)),
+            named(
+                    "monthname",
+                    "The name of the month of a date: January to December.",
+                    "March",
+                    date -> date.getMonth().getDisplayName(TextStyle.FULL, Locale.ENGLISH)),
+            function("yearsandmonths", Category.DATES)
+                    .says("How many whole years and months lie between two dates, in words: an age.")
+                    .argument("from", DAY, "the first day, as a day of birth")
+                    .argument("to", DAY, "the day that counts, not earlier; for an age now `today()`")
+                    .example("yearsandmonths(date(2009, 5, 20), date(2027, 3, 1))", "\"17 years 9 months\"")
+                    .example("yearsandmonths(date(2026, 3, 1), date(2027, 3, 1))", "\"1 year 0 months\"")
+                    .refuses("yearsandmonths(date(2027, 3, 1), date(2026, 3, 1))", ErrorCode.WRONG_ARGUMENTS)
+                    .related("dateparts", "yearfraction", "daysbetween")
+                    .answers(DateFunctions::yearsAndMonths),
             function("isoweek", Category.DATES)
                     .alsoRead("ISOWEEKNUM")
                     .says("The number of the week of a date: week 1 holds the first Thursday of the year.")
@@ -313,6 +333,26 @@ public final class DateFunctions {
                 .computes(given -> Rational.of(part.applyAsInt(day(given, "date"))));
     }
 
+    private static Function named(
+            String name, String says, String ofExample, java.util.function.Function<LocalDate, String> of) {
+        return function(name, Category.DATES)
+                .says(says)
+                .argument("date", DAY, "the day")
+                .example(name + "(date(2027, 3, 1))", "\"" + ofExample + "\"")
+                .refuses(name + "(3)", ErrorCode.WRONG_KIND)
+                .related("date", "weekday", "month")
+                .answers(given -> new Text(of.apply(day(given, "date"))));
+    }
+
+    private static Value yearsAndMonths(Arguments given) {
+        Period passed = passed(given);
+        return new Text(counted(passed.getYears(), "year") + " " + counted(passed.getMonths(), "month"));
+    }
+
+    private static String counted(int count, String what) {
+        return count + " " + what + (count == 1 ? "" : "s");
+    }
+
     private static LocalDate day(Arguments given) {
         int year = given.whole("year", 1, LAST_YEAR);
         int month = given.whole("month", 1, 12);
@@ -410,13 +450,19 @@ public final class DateFunctions {
         return Rational.of((day.getDayOfYear() - 1 + firstOfYear) / 7 + 1);
     }
 
-    private static Rational parts(Arguments given) {
+    private static Period passed(Arguments given) {
         LocalDate from = day(given, "from");
         LocalDate to = day(given, "to");
         if (to.isBefore(from)) {
             throw given.wrong("to", "a date that is not before `from`", to.toString());
         }
-        Period period = Period.between(from, to);
+        return Period.between(from, to);
+    }
+
+    private static Rational parts(Arguments given) {
+        Period period = passed(given);
+        LocalDate from = day(given, "from");
+        LocalDate to = day(given, "to");
         return Rational.of(
                 switch (given.text("unit").toLowerCase(Locale.ROOT)) {
                     case "y" -> period.getYears();
