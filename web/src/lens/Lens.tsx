@@ -3,7 +3,7 @@ import { memo, useDeferredValue, useEffect, useState } from 'react'
 import { keys } from '../api/keys'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
-import { addressOf } from '../sheet/address'
+import { addressOf, areaBetween, type At } from '../sheet/address'
 import { EchoLines } from '../echo/EchoLines'
 import { CellLens } from './CellLens'
 import { DraftLens } from './DraftLens'
@@ -11,6 +11,7 @@ import { ScratchLens } from './ScratchLens'
 import styles from './Lens.module.css'
 import { later } from '../later/later'
 
+const SelectionFigures = later(() => import('./SelectionFigures').then((module) => module.SelectionFigures))
 const ChartLens = later(() => import('./ChartLens').then((module) => module.ChartLens))
 
 /** What is selected, seen closely: a cell, a chart, an entry that is being written, or else the last echo. */
@@ -37,8 +38,10 @@ function useHeld<T>(value: T, held: boolean): T {
   return held ? shown : value
 }
 
+const isSeveral = (one: At, other: At) => one.row !== other.row || one.column !== other.column
+
 function Content() {
-  const { worksheet } = useOpenWorksheet()
+  const { worksheet, at } = useOpenWorksheet()
   // The cells come first: the lens is drawn when they are, and after an edit when what follows from it is.
   const isKeeping = useDeferredValue(useIsMutating({ mutationKey: keys.keeping(worksheet.id) }) > 0)
   const selection = useHeld(useDeferredValue(useWorksheetStore((state) => state.selection)), isKeeping)
@@ -50,7 +53,14 @@ function Content() {
   if (composing && composing.draft.trim() !== '') return <DraftLens composing={composing} />
   switch (selection.kind) {
     case 'cells':
-      return <CellLens grid={selection.grid} address={addressOf(selection.focus)} />
+      return (
+        <>
+          {at === null && isSeveral(selection.anchor, selection.focus) && (
+            <SelectionFigures grid={selection.grid} area={areaBetween(selection.anchor, selection.focus)} />
+          )}
+          <CellLens grid={selection.grid} address={addressOf(selection.focus)} />
+        </>
+      )
     case 'chart': {
       const chart = worksheet.sections.flatMap((section) => section.blocks).find((block) => block.id === selection.id)
       return chart?.kind === 'chart' ? <ChartLens chart={chart} series={selection.series} /> : null

@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.KeyboardModifier;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Telling typed from calculated, remarks, styles, arrows, chains of causes, and what followed from a change. */
@@ -98,5 +100,32 @@ class SeeingTest extends Visit {
         list.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("B1"))
                 .click();
         assertThat(lens(page)).containsText("=A1*10");
+    }
+
+    @Test
+    void severalSelectedCellsTellWhatTheyComeToAndAFigureIsPutBelowThem() {
+        newWorksheet();
+        at("A1").click();
+        for (String text : List.of("Item", "12 EUR", "3.50 EUR", "tea", "8 EUR")) {
+            page.keyboard().type(text);
+            page.keyboard().press("Enter");
+        }
+        at("A2").click();
+        at("A5").click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        Locator figures =
+                lens(page).getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("The selected cells"));
+        assertThat(figures).containsText("how many numbers 3");
+        assertThat(figures).containsText("sum 23.5 EUR");
+        assertThat(figures).containsText("smallest 3.5 EUR");
+        assertThat(figures).containsText("1 cell is no number");
+        figures.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("sum"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("put into A6"))
+                .click();
+        assertThat(at("A6")).containsText("23.5");
+        // The next free cell is another one now.
+        assertThat(figures.getByText("put into A7").first()).isVisible();
+        at("B2").click();
+        assertThat(figures).hasCount(0);
     }
 }
