@@ -54,6 +54,12 @@ export function cellCommands(
     })
   }
 
+  const addUp = () => {
+    const now = selected()
+    if (!now) return
+    void act({ do: 'addUp', grid: now.grid.id, area: areaText(now.area), axis: null }).catch(() => undefined)
+  }
+
   const clear = () => {
     const now = selected()
     if (!now) return
@@ -98,6 +104,15 @@ export function cellCommands(
       also: 'fill repeat pattern series copy formula',
       isPossible: some,
       run: goOn('COLUMNS'),
+    },
+    {
+      id: 'add-up',
+      says: 'Add up what stands above, or to the left',
+      group: 'Cells',
+      keys: 'Alt Shift S',
+      also: 'sum total column row',
+      isPossible: some,
+      run: addUp,
     },
     {
       id: 'fill-table',

@@ -17,8 +17,13 @@ const MOST = 1_000
 /** The worksheets as small pictures, the examples, and a new one. */
 export function StartPage() {
   const [count, setCount] = useState(AT_FIRST)
-  const { data: own = [], error } = useWorksheets(false, count)
+  const [text, setText] = useState('')
+  const [order, setOrder] = useState<Order>('newest')
+  const isOfAll = text.trim() !== '' || order === 'title'
+  const { data: own = [], error } = useWorksheets(false, isOfAll ? MOST : count)
   const { data: examples = [] } = useWorksheets(true, AT_FIRST)
+  const found = inOrder(own.filter(has(text)), order)
+  const foundExamples = examples.filter(has(text))
   const client = useQueryClient()
   const navigate = useNavigate()
   const { message } = App.useApp()
@@ -43,14 +48,64 @@ export function StartPage() {
         </Button>
       </header>
       {error && <p role="alert">{error.message}</p>}
-      {own.length > 0 && <Shelf title="Your worksheets" worksheets={own} />}
-      {own.length === count && count < MOST && (
+      {own.length > 0 && <Finding text={text} onText={setText} order={order} onOrder={setOrder} />}
+      {text.trim() !== '' && found.length === 0 && foundExamples.length === 0 && (
+        <p role="status">No worksheet has that in its title.</p>
+      )}
+      {found.length > 0 && <Shelf title="Your worksheets" worksheets={found} />}
+      {!isOfAll && own.length === count && count < MOST && (
         <Button className={styles.older ?? ''} onClick={() => setCount((now) => Math.min(now * 4, MOST))}>
           Show older ones
         </Button>
       )}
-      {examples.length > 0 && <Shelf title="Examples to start from" worksheets={examples} />}
+      {foundExamples.length > 0 && <Shelf title="Examples to start from" worksheets={foundExamples} />}
     </main>
+  )
+}
+
+type Order = 'newest' | 'title'
+
+const ORDERS: readonly (readonly [Order, string])[] = [
+  ['newest', 'changed last'],
+  ['title', 'by title'],
+]
+
+/** Whether a worksheet has all the words in its title. */
+const has = (text: string) => {
+  const words = text.toLowerCase().split(/\s+/)
+  return ({ title }: Listed): boolean => words.every((word) => title.toLowerCase().includes(word))
+}
+
+/** They come with the one first that was changed last. */
+const inOrder = (worksheets: readonly Listed[], order: Order): readonly Listed[] =>
+  order === 'newest'
+    ? worksheets
+    : worksheets.toSorted((one, other) => one.title.localeCompare(other.title, 'en', { numeric: true }))
+
+interface FindingProps {
+  readonly text: string
+  readonly onText: (text: string) => void
+  readonly order: Order
+  readonly onOrder: (order: Order) => void
+}
+
+/** A word of a title, and the order of the worksheets. */
+function Finding({ text, onText, order, onOrder }: FindingProps) {
+  return (
+    <search className={styles.finding}>
+      <input
+        type="search"
+        aria-label="Find a worksheet by its title"
+        placeholder="Find by title"
+        value={text}
+        onChange={(event) => onText(event.target.value)}
+      />
+      {ORDERS.map(([each, says]) => (
+        <button key={each} type="button" aria-pressed={order === each} onClick={() => onOrder(each)}>
+          {says}
+        </button>
+      ))}
+    </search>
   )
 }
 

@@ -57,6 +57,19 @@ public sealed interface Act {
         }
     }
 
+    /**
+     * Writes into empty cells the sums of the numbers next to them.
+     *
+     * @param axis {@code ROWS} for those above, {@code COLUMNS} for those to the left; above where there are some, if
+     *     nothing is said
+     */
+    record AddUp(String grid, Area area, Optional<Axis> axis) implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return List.of(AddingUp.edit(this, live));
+        }
+    }
+
     /** Empties cells. */
     record Clear(String grid, Area area) implements Act {
         @Override

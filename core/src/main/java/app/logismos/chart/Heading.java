@@ -6,7 +6,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * A heading of cells: a name and the unit that it tells, as in {@code Reading, °C}, {@code Reading in °C}, {@code Reading
+ * A heading of cells: a name and the unit it states, as in {@code Reading, °C}, {@code Reading in °C}, {@code Reading
  * (°C)} or {@code Reading / °C} (ISO 80000-1, 7.1.4).
  *
  * @param unit its symbol; empty where it tells none

@@ -15,9 +15,9 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
- * An expression of a variable, worked out in doubles and with its slope: what a screen shows of a curve takes many values,
- * which need few digits. Only the arithmetic of bare numbers is known here; whoever uses it looks whether it agrees with the
- * language's own values, see {@link #agreeing}.
+ * An expression of one variable, evaluated in doubles together with its slope: drawing a curve takes many values with few
+ * digits. It supports arithmetic of bare numbers only. Callers check with {@link #agreeing} that it agrees with the exact
+ * evaluation.
  */
 interface PlainFunction {
     /** The value at a place; not a number where there is none. */

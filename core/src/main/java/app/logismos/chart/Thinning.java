@@ -4,8 +4,8 @@ import app.logismos.sheet.Chart;
 import java.util.stream.IntStream;
 
 /**
- * Which points are sent to be drawn: those in sight with the ones to which a line goes on, and of these as many as a screen
- * can tell apart along the axes as they are, logarithmic ones as well.
+ * Selects the points that are sent to the page: those in the visible range and their neighbours on a line, reduced to what a
+ * screen can tell apart along the axes as drawn, logarithmic ones included.
  *
  * @param across the part of the axis that is seen, as {@code up}
  */

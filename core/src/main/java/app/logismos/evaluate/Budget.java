@@ -8,8 +8,8 @@ import app.logismos.value.Value;
 import java.time.Duration;
 
 /**
- * The time and memory that a calculation has left. Long work asks it now and then, and says what it keeps; whoever waits
- * for the answer can end it.
+ * The time and memory that a calculation has left. Long loops check it regularly and report the memory they keep. A caller
+ * can cancel the calculation through it.
  */
 public final class Budget {
     /** The clock is read once in so many questions. */

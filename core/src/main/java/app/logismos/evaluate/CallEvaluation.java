@@ -29,7 +29,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
-/** One call: its arguments are given to parameters, worked out at most once and only when asked for. */
+/** One call. Arguments are matched to parameters and evaluated lazily, at most once. */
 final class CallEvaluation implements References {
     private final Evaluator evaluator;
     private final Function function;

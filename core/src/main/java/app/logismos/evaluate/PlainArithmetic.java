@@ -17,8 +17,8 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The short way for what most cells of long columns are: sums and products of numbers and cells that hold numbers.
- * Wherever it does not hold, an error included, the {@link Evaluator} works the expression out with all places.
+ * A fast path for the usual formulas of long columns: arithmetic of numbers and of cells that hold numbers. Whenever it
+ * does not apply, and for every error, the {@link Evaluator} evaluates the expression and reports positions.
  */
 public final class PlainArithmetic {
     private static final Set<InfixOperator> OPERATORS =

@@ -10,7 +10,7 @@ import app.logismos.number.Real;
 import app.logismos.value.Value;
 import java.util.Optional;
 
-/** Where an expression finds what it refers to. */
+/** Resolves the references and names of an expression to values. */
 public interface Scope {
     /** The value of a cell, or a failure that says why there is none, or for which cell this one waits. */
     Value cell(CellReference reference, Address origin);

@@ -14,9 +14,8 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Works out at once many cells below each other that repeat an expression of {@link PlainArithmetic}, where none of them
- * refers to another. What is to be thought about units is thought once for all, and each part of the expression has its
- * place for numbers, used again and again.
+ * Vectorised evaluation of {@link PlainArithmetic} for consecutive cells of a column with the same formula, none of which
+ * refers to another. Units are resolved once for all cells, and each node of the expression reuses one buffer.
  */
 public final class SideBySide {
     private final Expression expression;

@@ -14,9 +14,10 @@ import java.util.function.LongConsumer;
 import org.jspecify.annotations.Nullable;
 
 /**
- * From a cell to the formulas that refer to it: by itself, or in a range.
+ * The direct dependents of a cell: formulas that refer to it as a single cell or as part of a range.
  *
- * <p>An overlay has the dependents of those cells that have others in it, and of ranges what came and what went.
+ * <p>An overlay holds only differences from its base: the full list of dependents for cells whose list differs, and the
+ * range references that were added or removed.
  */
 final class Dependents {
     private static final long NOBODY = -1;

@@ -7,8 +7,8 @@ import java.util.HashMap;
 import java.util.Map;
 
 /**
- * What aggregates have gathered from the tops of columns in one recalculation. A formula is worked out after all cells of
- * its ranges, so that what a shorter range has gathered holds for the longer one, too, until cells change again.
+ * A cache of partial aggregates over column prefixes, valid for one recalculation. A formula is evaluated after all cells
+ * of its ranges, so the aggregate of a shorter prefix can be extended to a longer one until cells change again.
  */
 final class Folded {
     private final Map<Long, Column> columns = new HashMap<>();

@@ -12,8 +12,8 @@ import java.util.function.LongConsumer;
 /**
  * Which formulas lay their tables out over which cells (language, section 3), and which wait for room.
  *
- * <p>Of two tables that want the same cell the one whose formula stands first, by grid, column and row, has it, so that
- * the outcome does not depend on which was written first.
+ * <p>If two tables need the same cell, the one whose formula comes first by grid, column and row gets it. The result
+ * therefore does not depend on the order of edits.
  */
 final class LaidOut {
     private static final long NOBODY = -1;

@@ -40,9 +40,9 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The graph of a worksheet: which formula refers to which cells. What names and grid titles mean is remembered as it was
- * when a formula was linked, so that it can be unlinked after their meaning has changed. Questions may be asked from
- * several threads at once while nobody writes.
+ * The dependency graph of a worksheet: which formula refers to which cells. A linked formula remembers what names and grid
+ * titles meant when it was linked, so that it can be unlinked after their meaning has changed. Safe for concurrent reads
+ * while nobody writes.
  */
 final class Links {
     private final Worksheet worksheet;

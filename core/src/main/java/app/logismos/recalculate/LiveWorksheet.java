@@ -40,10 +40,10 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
- * A worksheet with the values of its cells. After edits exactly those cells are worked out again that depend on what was
- * edited, and of these only where something they refer to has another value.
+ * A worksheet with the values of its cells. An edit recalculates only cells that depend on what was edited, and of these
+ * only cells with a precedent whose value has changed.
  *
- * <p>One thread writes; reading while it writes is up to the caller to prevent.
+ * <p>Not synchronized: the caller must prevent reads during a write, and must not write from two threads at once.
  */
 public final class LiveWorksheet {
     /** A chain of more is told no further. */

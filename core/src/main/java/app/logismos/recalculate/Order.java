@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.function.LongFunction;
 
 /**
- * The order in which cells are worked out, each after those it refers to, and the circles among them.
+ * A topological order of cells, each after its precedents, and the cycles among them.
  *
  * <p>Tarjan's strongly connected components (SIAM J. Comput. 1 (1972) 146, doi:10.1137/0201010) with an explicit stack,
  * so that a chain of a million cells does not need a million frames. Components come out with precedents first; one with

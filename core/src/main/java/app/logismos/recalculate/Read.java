@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 
-/** Which parts of a formula are read: not those of which a function only asks where they are, as in {@code rownumber(B2)}. */
+/** The references of a formula whose values are read. In {@code rownumber(B2)} only the place of {@code B2} is used. */
 final class Read {
     private Read() {}
 

@@ -34,8 +34,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * Brings the values of a worksheet up to date after edits: finds the dependents, orders them, works out those whose
- * precedents have changed, tells circles, and lays tables out over the cells beside their formula.
+ * Brings the values of a worksheet up to date after edits: collects the dependents, sorts them topologically, evaluates
+ * those with a changed precedent, reports cycles, and lays tables out over the cells beside their formula.
  */
 final class Recalculation {
     private static final int MOST_NAMED_IN_CIRCLE = 12;

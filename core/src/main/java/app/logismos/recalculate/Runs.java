@@ -9,9 +9,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /**
- * The order of cells by runs: cells below each other that repeat one formula are looked at once and not one by one. Says
- * nothing where that does not settle it, as with circles and with columns that refer to each other by turns; {@link
- * Sequence} then looks at each cell.
+ * A topological order by runs: consecutive cells of a column with the same formula are ordered as one node. There is no
+ * such order for cycles and for columns that refer to each other row by row; {@link Sequence} then orders single cells.
  */
 final class Runs {
     /** With fewer cells in a run looking at runs saves nothing. */

@@ -7,9 +7,9 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The order of cells that are on no circle, each after those it refers to: depth first, with an explicit stack, since a
- * chain may be a million cells long. The members of a range are found by {@link CellSet}, each once in all, so that a
- * column of running totals costs little more than one of plain references.
+ * A topological order of acyclic cells by depth-first search with an explicit stack, since a chain may be a million cells
+ * long. {@link CellSet} finds the members of a range and returns each once in total, so that a column of running totals
+ * costs little more than one of plain references.
  */
 final class Sequence {
     private final Links links;

@@ -10,7 +10,7 @@ import app.logismos.number.Real;
 import app.logismos.value.Value;
 import java.util.Optional;
 
-/** A scope in which one more name stands for a value; it hides a name of the worksheet. */
+/** A scope that binds one more name to a value. It hides a name of the worksheet with the same spelling. */
 record WithVariable(Scope scope, String variable, Value value) implements Scope {
     @Override
     public Value cell(CellReference reference, Address origin) {

@@ -1,5 +1,5 @@
 /**
- * Who depends on whom, what to recalculate after an edit and in which order, and what followed from it.
+ * The dependency graph of a worksheet, recalculation of what an edit affects in topological order, and the list of changes.
  *
  * <p>May use {@code sheet} and {@code evaluate}. Start at {@link app.logismos.recalculate.LiveWorksheet}.
  */

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.logismos.sheet.Axis;
+import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -228,6 +230,50 @@ class ActTest {
         assertThat(above.live.worksheet().names().all())
                 .extracting(target -> target.name() + " " + target.area())
                 .containsExactly("heat B2:B3", "loss C2:C3");
+    }
+
+    @ParameterizedTest(name = "{0} into {1}, by {2}: {3}")
+    @CsvSource(
+            delimiter = '|',
+            nullValues = "-",
+            value = {
+                "A1,Tea,A2,3,A3,4         | A4    | -       | A4,=sum(A2:A3)",
+                "A1,3 kg,A2,4 g           | A3    | ROWS    | A3,=sum(A1:A2)",
+                "A1,3,A2,=A1*2            | A5    | -       | A5,=sum(A1:A2)",
+                "A1,3,B1,4                | C1    | -       | C1,=sum(A1:B1)",
+                "A1,3,B1,4,C1,5,D1,       | D1    | COLUMNS | D1,=sum(A1:C1)",
+                "A1,1,B1,2,A2,3,B2,4      | A3:B3 | -       | A3,=sum(A1:A2),B3,=sum(B1:B2)",
+                "A1,1,A2,tea,A3,3,A4,4    | A5    | -       | A5,=sum(A3:A4)",
+                "A1,1,A2,=1/0,A3,3        | A4    | -       | A4,=sum(A3)",
+            })
+    void whatStandsAboveOrToTheLeftIsAddedUp(String typed, String into, String axis, String sums) {
+        worksheet
+                .typed(typed.split(",", -1))
+                .done(new Act.AddUp("g", area(into), Optional.ofNullable(axis).map(Axis::valueOf)));
+        String[] expected = sums.split(",");
+        for (int i = 0; i < expected.length; i += 2) {
+            assertThat(worksheet.entries(expected[i])).isEqualTo(expected[i + 1]);
+        }
+    }
+
+    @Test
+    void aHeadingThatIsANumberIsNotAdded() {
+        worksheet.typed("A1", "2025", "A2", "3", "A3", "4");
+        worksheet.live.apply(List.of(
+                new Edit.ChangeBlock(worksheet.live.grid("g").orElseThrow().withHeadings(1))));
+        worksheet.done(new Act.AddUp("g", area("A4"), Optional.empty()));
+        assertThat(worksheet.entries("A4")).isEqualTo("=sum(A2:A3)");
+    }
+
+    @Test
+    void aSumGoesIntoAnEmptyCellBesideNumbers() {
+        worksheet.typed("A1", "Tea", "A2", "3");
+        assertThatThrownBy(() -> worksheet.done(new Act.AddUp("g", area("A2"), Optional.empty())))
+                .hasMessage("`A2` is not empty. Select an empty cell for the sum.");
+        assertThatThrownBy(() -> worksheet.done(new Act.AddUp("g", area("D9"), Optional.empty())))
+                .hasMessage("There is no number above or to the left of `D9` to add up.");
+        assertThatThrownBy(() -> worksheet.done(new Act.AddUp("g", area("B2"), Optional.of(Axis.ROWS))))
+                .hasMessage("There is no number above `B2` to add up.");
     }
 
     @Test

@@ -4,6 +4,7 @@ import static app.logismos.e2e.Browser.lens;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Continuing formulas and patterns by key and by dragging, series, and tables from two lists. */
@@ -76,5 +77,22 @@ class RepeatingTest extends Visit {
         assertThat(at("C3")).containsText("60");
         at("C3").click();
         assertThat(lens(page)).containsText("=$A3*C$1");
+    }
+
+    @Test
+    void whatStandsAboveIsAddedUpByOneKey() {
+        newWorksheet();
+        at("A1").click();
+        for (String text : List.of("3 kg", "500 g", "2 kg")) {
+            page.keyboard().type(text);
+            page.keyboard().press("Enter");
+        }
+        assertThat(at("A4")).hasAttribute("data-focused", "true");
+        page.keyboard().press("Alt+Shift+S");
+        assertThat(at("A4")).containsText("5.5");
+        assertThat(lens(page)).containsText("=sum(A1:A3)");
+        page.keyboard().press("Alt+Shift+S");
+        assertThat(page.getByText("is not empty. Select an empty cell for the sum."))
+                .isVisible();
     }
 }

@@ -49,4 +49,26 @@ class StartPageTest extends Visit {
         button("Bring it back").click();
         assertThat(card).isVisible();
     }
+
+    @Test
+    void aWorksheetIsFoundByAWordOfItsTitleAndAllStandInOrder() {
+        for (String title : List.of("Orders 10", "Orders 9", "Assam notes")) {
+            program.post("/api/v1/worksheets", "{\"title\": \"" + title + "\"}");
+        }
+        page.reload();
+        Locator own = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Your worksheets"));
+        Locator asked = page.getByLabel("Find a worksheet by its title");
+        asked.fill("ORDERS");
+        assertThat(own.getByRole(AriaRole.LINK))
+                .hasText(new Pattern[] {Pattern.compile("Orders 9"), Pattern.compile("Orders 10")});
+        button("by title").click();
+        assertThat(own.getByRole(AriaRole.LINK).first()).containsText("Orders 9");
+        asked.fill("notes assam");
+        assertThat(own.getByRole(AriaRole.LINK)).hasCount(1);
+        asked.fill("zebra");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("No worksheet has that in its title.");
+        asked.fill("");
+        assertThat(own.getByRole(AriaRole.LINK).filter(new Locator.FilterOptions().setHasText("Assam notes")))
+                .isVisible();
+    }
 }

@@ -132,11 +132,13 @@ public final class DateFunctions {
                     "dayname",
                     "The name of the day of the week: Monday to Sunday.",
                     "Monday",
+                    "Tuesday",
                     date -> date.getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.ENGLISH)),
             named(
                     "monthname",
                     "The name of the month of a date: January to December.",
                     "March",
+                    "February",
                     date -> date.getMonth().getDisplayName(TextStyle.FULL, Locale.ENGLISH)),
             function("yearsandmonths", Category.DATES)
                     .says("How many whole years and months lie between two dates, in words: an age.")
@@ -334,11 +336,12 @@ public final class DateFunctions {
     }
 
     private static Function named(
-            String name, String says, String ofExample, java.util.function.Function<LocalDate, String> of) {
+            String name, String says, String one, String other, java.util.function.Function<LocalDate, String> of) {
         return function(name, Category.DATES)
                 .says(says)
                 .argument("date", DAY, "the day")
-                .example(name + "(date(2027, 3, 1))", "\"" + ofExample + "\"")
+                .example(name + "(date(2027, 3, 1))", "\"" + one + "\"")
+                .example(name + "(date(2028, 2, 29))", "\"" + other + "\"")
                 .refuses(name + "(3)", ErrorCode.WRONG_KIND)
                 .related("date", "weekday", "month")
                 .answers(given -> new Text(of.apply(day(given, "date"))));

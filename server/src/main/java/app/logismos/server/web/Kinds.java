@@ -52,6 +52,7 @@ record Kinds(Class<?> sealed, String property, Class<?> mixin, Map<String, Class
                     Map.ofEntries(
                             entry("continue", Act.Continue.class),
                             entry("goOn", Act.GoOn.class),
+                            entry("addUp", Act.AddUp.class),
                             entry("clear", Act.Clear.class),
                             entry("series", Act.Series.class),
                             entry("fillTable", Act.FillTable.class),
