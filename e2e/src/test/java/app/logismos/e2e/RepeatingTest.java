@@ -91,8 +91,5 @@ class RepeatingTest extends Visit {
         page.keyboard().press("Alt+Shift+S");
         assertThat(at("A4")).containsText("5.5");
         assertThat(lens(page)).containsText("=sum(A1:A3)");
-        page.keyboard().press("Alt+Shift+S");
-        assertThat(page.getByText("is not empty. Select an empty cell for the sum."))
-                .isVisible();
     }
 }
