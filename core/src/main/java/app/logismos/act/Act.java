@@ -60,6 +60,7 @@ public sealed interface Act {
     /**
      * Writes into empty cells the sums of the numbers next to them.
      *
+     * @param area cells of one row for what stands above, of one column for what stands to the left; 1,000 at the most
      * @param axis {@code ROWS} for those above, {@code COLUMNS} for those to the left; above where there are some, if
      *     nothing is said
      */

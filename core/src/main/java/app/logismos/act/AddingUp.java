@@ -7,7 +7,6 @@ import app.logismos.sheet.Axis;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
-import app.logismos.sheet.Room;
 import app.logismos.value.Blank;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
@@ -19,6 +18,9 @@ import java.util.stream.Stream;
 
 /** Writes sums of the numbers that stand next to empty cells: the unbroken line of them above, or to the left. */
 final class AddingUp {
+    /** So many sums are written at once, and so far away the numbers may begin. */
+    private static final int MOST = 1_000;
+
     private final Act.AddUp act;
     private final LiveWorksheet live;
     private final int headings;
@@ -26,7 +28,9 @@ final class AddingUp {
     private AddingUp(Act.AddUp act, LiveWorksheet live) {
         this.act = act;
         this.live = live;
-        this.headings = live.grid(act.grid()).map(Block.Grid::headings).orElse(0);
+        this.headings = live.grid(act.grid())
+                .map(Block.Grid::headings)
+                .orElseThrow(() -> new EditRefused("There is no grid " + act.grid() + "."));
     }
 
     static Edit edit(Act.AddUp act, LiveWorksheet live) {
@@ -34,39 +38,53 @@ final class AddingUp {
     }
 
     private Edit sums() {
-        Room.check(act.area().size());
+        List<Axis> axes = axes();
         List<Edit.Typed> sums = new ArrayList<>();
         for (int row = act.area().first().row(); row <= act.area().last().row(); row++) {
             for (int column = act.area().first().column();
                     column <= act.area().last().column();
                     column++) {
-                sums.add(sum(new Address(column, row)));
+                sums.add(sum(new Address(column, row), axes));
             }
         }
         return new Edit.Enter(act.grid(), sums);
     }
 
-    private Edit.Typed sum(Address cell) {
+    /** Above cells of one row, to the left of cells of one column: so no sum adds what another does. */
+    private List<Axis> axes() {
+        int rows = act.area().rows();
+        int columns = act.area().columns();
+        List<Axis> axes = Stream.of(Axis.ROWS, Axis.COLUMNS)
+                .filter(axis -> act.axis().isEmpty() || act.axis().get() == axis)
+                .filter(axis -> axis == Axis.ROWS ? rows == 1 : columns == 1)
+                .toList();
+        if (axes.isEmpty() || Math.max(rows, columns) > MOST) {
+            throw new EditRefused(
+                    "Select empty cells of one row to add up what stands above, of one column to add up what"
+                            + " stands to the left, " + MOST + " at the most.");
+        }
+        return axes;
+    }
+
+    private Edit.Typed sum(Address cell, List<Axis> axes) {
         if (live.worksheet().cell(act.grid(), cell).isPresent() || live.value(act.grid(), cell) != Blank.BLANK) {
             throw new EditRefused("`" + cell + "` is not empty. Select an empty cell for the sum.");
         }
-        Stream<Axis> axes = act.axis().map(Stream::of).orElseGet(() -> Stream.of(Axis.ROWS, Axis.COLUMNS));
-        return axes.flatMap(axis -> beside(cell, axis).stream())
+        return axes.stream()
+                .flatMap(axis -> beside(cell, axis).stream())
                 .findFirst()
                 .map(area -> new Edit.Typed(cell, "=sum(" + area + ")"))
-                .orElseThrow(() -> new EditRefused("There is no number " + where() + " `" + cell + "` to add up."));
+                .orElseThrow(() -> new EditRefused("There is no number " + where(axes) + " `" + cell + "` to add up."));
     }
 
-    private String where() {
-        return act.axis()
-                .map(axis -> axis == Axis.ROWS ? "above" : "to the left of")
-                .orElse("above or to the left of");
+    private static String where(List<Axis> axes) {
+        return axes.size() == 2 ? "above or to the left of" : axes.get(0) == Axis.ROWS ? "above" : "to the left of";
     }
 
     /** The numbers before a cell, with nothing between them; empty cells may lie between them and the cell. */
     private Optional<Area> beside(Address cell, Axis axis) {
         int distance = 1;
-        while (isInside(cell, axis, distance) && value(cell, axis, distance) == Blank.BLANK) {
+        while (distance < MOST && isInside(cell, axis, distance) && value(cell, axis, distance) == Blank.BLANK) {
             distance++;
         }
         int furthest = distance;

@@ -52,6 +52,17 @@ public final class Guide {
 
     private static final int LOOKED_AT = 200;
 
+    /** What is asked in more words than that is asked in the first of them. */
+    private static final int MOST_WORDS = 12;
+
+    /** Shorter words are like everything; of a long one two letters may be wrong. */
+    private static final int LEAST_LETTERS = 3;
+
+    private static final int LONG_WORD = 6;
+
+    /** So many words at the most are like one. */
+    private static final int ALIKE = 10;
+
     /** Long lists of words are no disadvantage. */
     private static final BM25Similarity SIMILARITY = new BM25Similarity(1.0f, 0.3f);
 
@@ -115,7 +126,7 @@ public final class Guide {
                 .stream().map(entry -> new Found(entry, isNear)).toList();
     }
 
-    /** The words of a question, each before those that mean the same. */
+    /** The first words of a question, each before those that mean the same. */
     private static List<List<String>> words(String question) {
         List<List<String>> words = new ArrayList<>();
         try (Asking asking = new Asking(true);
@@ -125,11 +136,13 @@ public final class Guide {
             tokens.reset();
             while (tokens.incrementToken()) {
                 if (step.getPositionIncrement() > 0 || words.isEmpty()) {
+                    if (words.size() == MOST_WORDS) {
+                        break;
+                    }
                     words.add(new ArrayList<>());
                 }
                 words.get(words.size() - 1).add(word.toString());
             }
-            tokens.end();
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
@@ -185,8 +198,14 @@ public final class Guide {
     private static Query like(List<List<String>> words) {
         BooleanQuery.Builder any = new BooleanQuery.Builder();
         for (List<String> same : words) {
+            String word = same.get(0);
+            int mistakes = word.length() < LONG_WORD ? 1 : 2;
             for (String field : List.of("title", "words", "says")) {
-                any.add(new FuzzyQuery(new Term(field, same.get(0)), 2), BooleanClause.Occur.SHOULD);
+                if (word.length() >= LEAST_LETTERS) {
+                    any.add(
+                            new FuzzyQuery(new Term(field, word), mistakes, 0, ALIKE, true),
+                            BooleanClause.Occur.SHOULD);
+                }
             }
         }
         return any.build();

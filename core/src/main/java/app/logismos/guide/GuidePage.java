@@ -16,7 +16,7 @@ public record GuidePage(String name, String title, String words, String text, Li
     private static final Pattern SIGNS =
             Pattern.compile("\\*\\*|`|(?<=\\s)\\*(?=\\p{L})|(?<=\\p{L})\\*(?=[\\s.,;:]|$)");
 
-    private static final Pattern BETWEEN_SENTENCES = Pattern.compile("(?<=[.:])\\s");
+    private static final Pattern BETWEEN_SENTENCES = Pattern.compile("(?<=\\.)\\s");
 
     /** All pages, from {@code pages.md}, in the order in which people come to need them. */
     public static final List<GuidePage> ALL = Shipped.pages();

@@ -243,6 +243,7 @@ class ActTest {
                 "A1,3,B1,4                | C1    | -       | C1,=sum(A1:B1)",
                 "A1,3,B1,4,C1,5,D1,       | D1    | COLUMNS | D1,=sum(A1:C1)",
                 "A1,1,B1,2,A2,3,B2,4      | A3:B3 | -       | A3,=sum(A1:A2),B3,=sum(B1:B2)",
+                "A1,1,B1,2,A2,3,B2,4      | C1:C2 | -       | C1,=sum(A1:B1),C2,=sum(A2:B2)",
                 "A1,1,A2,tea,A3,3,A4,4    | A5    | -       | A5,=sum(A3:A4)",
                 "A1,1,A2,=1/0,A3,3        | A4    | -       | A4,=sum(A3)",
             })
@@ -274,6 +275,10 @@ class ActTest {
                 .hasMessage("There is no number above or to the left of `D9` to add up.");
         assertThatThrownBy(() -> worksheet.done(new Act.AddUp("g", area("B2"), Optional.of(Axis.ROWS))))
                 .hasMessage("There is no number above `B2` to add up.");
+        for (String tooMany : List.of("B2:C3", "A5:A1500", "A5:ZZZ5")) {
+            assertThatThrownBy(() -> worksheet.done(new Act.AddUp("g", area(tooMany), Optional.empty())))
+                    .hasMessageStartingWith("Select empty cells of one row");
+        }
     }
 
     @Test

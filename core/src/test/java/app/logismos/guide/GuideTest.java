@@ -18,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** People ask in words of every day, and find what they mean among the first three. */
 class GuideTest {
@@ -61,6 +62,12 @@ class GuideTest {
     @CsvSource({"''", "the of a", "qqqqqqqq", "°", "\"((*:^~\"", "AND OR NOT", "name:mean*"})
     void whateverIsAskedIsAnswered(String question) {
         assertThat(Guide.STANDARD.find(question, FIRST)).hasSizeLessThanOrEqualTo(FIRST);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"mean spread deviation ", "qzx qzxv ", "ab cd ef ", "x "})
+    void aLongQuestionIsAnsweredByItsFirstWords(String words) {
+        assertThat(Guide.STANDARD.find(words.repeat(2_000), FIRST)).hasSizeLessThanOrEqualTo(FIRST);
     }
 
     static Stream<String> examples() {

@@ -16,7 +16,7 @@ import org.springframework.boot.test.system.OutputCaptureExtension;
 /** What the program does while it starts, so that the first person does not wait. */
 @ExtendWith(OutputCaptureExtension.class)
 class PracticeTest {
-    private static final List<String> TABLES = List.of("worksheet", "block", "strip", "journal", "picture");
+    private static final List<String> TABLES = List.of("worksheet", "block", "strip", "journal");
 
     @TempDir
     Path data;
