@@ -80,6 +80,10 @@ test('a command that has the words goes before what the guide answers next', () 
   expect(found('continue', combinations, page)).toEqual(['Continue down', 'combinations', 'Continue a formula'])
 })
 
+test('a command whose title has the words goes before all that the guide answers', () => {
+  expect(found('this column', combinations, page)[0]).toBe('Sort by this column')
+})
+
 test('what is only called alike comes last', () => {
   expect(found('prise', { ...combinations, near: true }, { ...sorting, near: true })).toEqual(['combinations'])
 })

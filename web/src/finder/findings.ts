@@ -29,9 +29,10 @@ export interface Searched {
 
 const MOST = 60
 
-/** The first answers of the guide come before what has the words somewhere, and behind what begins with them. */
-const FIRST_ANSWER = 4
+/** Answers of the guide come behind all whose own title has the words, and before what has them elsewhere. */
+const FIRST_ANSWER = 2.9
 const NEXT_ANSWER = 0.1
+const EXACT_ANSWER = 4
 
 const ADDRESS = /^\$?[A-Za-z]{1,3}\$?[1-9]\d{0,6}(:\$?[A-Za-z]{1,3}\$?[1-9]\d{0,6})?$/
 
@@ -114,7 +115,7 @@ export function findings(text: string, searched: Searched): readonly Finding[] {
     for (const answer of answers) {
       if (answer.kind === 'command') continue
       const isTitle = answer.title.toLowerCase() === words.join(' ')
-      offer(isTitle ? FIRST_ANSWER + 1 : answered(answer.kind, answer.name) || NEXT_ANSWER, {
+      offer(isTitle ? EXACT_ANSWER : answered(answer.kind, answer.name) || NEXT_ANSWER, {
         key: `${answer.kind} ${answer.name}`,
         kind: 'guide',
         says: answer.title,
