@@ -82,6 +82,7 @@ test('a command that has the words goes before what the guide answers next', () 
 
 test('a command whose title has the words goes before all that the guide answers', () => {
   expect(found('this column', combinations, page)[0]).toBe('Sort by this column')
+  expect(found('column', { ...combinations, title: 'column' })[0]).toBe('Sort by this column')
 })
 
 test('what is only called alike comes last', () => {

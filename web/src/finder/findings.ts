@@ -32,7 +32,7 @@ const MOST = 60
 /** Answers of the guide come behind all whose own title has the words, and before what has them elsewhere. */
 const FIRST_ANSWER = 2.9
 const NEXT_ANSWER = 0.1
-const EXACT_ANSWER = 4
+const EXACT_ANSWER = 3.3
 
 const ADDRESS = /^\$?[A-Za-z]{1,3}\$?[1-9]\d{0,6}(:\$?[A-Za-z]{1,3}\$?[1-9]\d{0,6})?$/
 
