@@ -6,7 +6,7 @@ import { join } from 'node:path'
 
 const PACKAGES = ['package.json', 'package-lock.json']
 const SOURCES = [...PACKAGES, 'index.html', 'vite.config.ts', 'tsconfig.json', 'public', 'src', '../docs/openapi.json']
-const MADE = join('src', 'api', 'contract.d.ts') // from openapi.json
+const MADE = join('src', 'api', 'contract.ts') // from openapi.json
 
 function filesOf(path) {
   if (!statSync(path).isDirectory()) return path === MADE ? [] : [path]

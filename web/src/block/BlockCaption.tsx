@@ -1,11 +1,11 @@
 import { Dropdown } from 'antd'
-import type { ReactNode } from 'react'
+import { useRef, type ReactNode } from 'react'
 import type { Block } from '../api/types'
 import { moveEdit, placeOf } from '../commands/pageCommands'
 import { EditableText } from '../worksheet/EditableText'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './BlockCaption.module.css'
-import { useBlockDrag } from './useBlockDrag'
+import { useMovableBlock } from './useMoving'
 
 interface Props {
   readonly block: Block
@@ -16,8 +16,9 @@ interface Props {
 /** The line over a block: a hold to move it by, its title, and what can be done with it. */
 export function BlockCaption({ block, onTitle, children }: Props) {
   const { worksheet, at, keep } = useOpenWorksheet()
-  const drag = useBlockDrag(block)
+  const hold = useRef<HTMLButtonElement>(null)
   const title = block.kind === 'note' ? 'note' : block.title
+  useMovableBlock(block, block.kind === 'note' ? 'The note' : `The ${block.kind} ${title}`, hold)
   const spot = placeOf(worksheet.sections, block.id)
   const send = (edit: Parameters<typeof keep>[0][number] | null) => {
     if (edit) void keep([edit]).catch(() => undefined)
@@ -53,10 +54,10 @@ export function BlockCaption({ block, onTitle, children }: Props) {
     <figcaption className={styles.caption}>
       {at === null && (
         <button
+          ref={hold}
           type="button"
           className={styles.hold}
           aria-label={`Move ${title}: drag, or Alt Up and Alt Down`}
-          {...drag}
           onKeyDown={(event) => {
             const by =
               event.altKey && event.key === 'ArrowUp' ? -1 : event.altKey && event.key === 'ArrowDown' ? 1 : null

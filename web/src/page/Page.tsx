@@ -1,8 +1,9 @@
-import { memo } from 'react'
+import { memo, useRef } from 'react'
 import { Dropdown } from 'antd'
 import type { Block, Section } from '../api/types'
 import { ChartBlock } from '../drawing/ChartBlock'
 import { chartOfSelection } from '../chart/made'
+import { MovingContext, useHeadingAsTarget, useMoving } from '../block/useMoving'
 import { addBlock } from '../commands/addBlock'
 import { freshId } from '../sheet/freshId'
 import { newGrid } from '../commands/pageCommands'
@@ -19,6 +20,7 @@ import styles from './Page.module.css'
 export const Page = memo(function Page() {
   const { worksheet, at, keep } = useOpenWorksheet()
   const arrows = useWorksheetStore((state) => state.arrows)
+  const moving = useMoving()
   const addSection = () => {
     const section = { id: freshId('section'), title: 'New section', folded: false, isPart: false, blocks: [] }
     useWorksheetStore.setState({ fresh: section.id })
@@ -26,9 +28,11 @@ export const Page = memo(function Page() {
   }
   return (
     <main className={styles.page} aria-label="Page" data-earlier={at !== null}>
-      {worksheet.sections.map((section, index) => (
-        <SectionPart key={section.id} section={section} isHidden={isFoldedAway(worksheet.sections, index)} />
-      ))}
+      <MovingContext value={moving}>
+        {worksheet.sections.map((section, index) => (
+          <SectionPart key={section.id} section={section} isHidden={isFoldedAway(worksheet.sections, index)} />
+        ))}
+      </MovingContext>
       {at === null && (
         <button type="button" className={styles.add} onClick={addSection}>
           + Section
@@ -49,6 +53,8 @@ export function isFoldedAway(sections: readonly Section[], index: number): boole
 function SectionPart({ section, isHidden }: { readonly section: Section; readonly isHidden: boolean }) {
   const { worksheet, at, grids, keep } = useOpenWorksheet()
   const isFresh = useWorksheetStore((state) => state.fresh === section.id)
+  const heading = useRef<HTMLHeadingElement>(null)
+  useHeadingAsTarget(section, heading)
   if (isHidden) return null
   const place = worksheet.sections.findIndex((each) => each.id === section.id)
   const send = (...edits: Parameters<typeof keep>[0]) => void keep(edits).catch(() => undefined)
@@ -109,7 +115,7 @@ function SectionPart({ section, isHidden }: { readonly section: Section; readonl
       aria-label={section.title}
       data-part={section.isPart}
     >
-      <Heading className={styles.heading}>
+      <Heading ref={heading} className={styles.heading}>
         <button
           type="button"
           className={styles.fold}

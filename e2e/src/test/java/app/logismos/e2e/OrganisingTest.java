@@ -73,9 +73,38 @@ class OrganisingTest extends Visit {
         button("+ Grid").click();
         button("+ Section").click();
         Locator section = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("New section"));
-        Locator hold = page.getByLabel(Pattern.compile("^Move Grid 2"));
-        drag(hold, section.getByRole(AriaRole.HEADING));
+        drag(holdOf("Grid 2"), section.getByRole(AriaRole.HEADING));
         assertThat(section.getByRole(AriaRole.GRID)).isVisible();
+    }
+
+    @Test
+    void aBlockIsMovedByKeysAndEachPlaceIsSpoken() {
+        newWorksheet();
+        button("+ Grid").click();
+        Locator grids = page.getByRole(AriaRole.MAIN).getByRole(AriaRole.FIGURE);
+        Locator spoken = page.getByText(Pattern.compile("^The grid Grid 1 "));
+        holdOf("Grid 1").press("Space");
+        assertThat(spoken).hasText("The grid Grid 1 is picked up.");
+        page.keyboard().press("ArrowDown");
+        assertThat(spoken).hasText("The grid Grid 1 would come behind The grid Grid 2.");
+        page.keyboard().press("Escape");
+        assertThat(spoken).hasText("The grid Grid 1 stays where it was.");
+        assertThat(grids.first()).hasAccessibleName("Grid Grid 1");
+
+        holdOf("Grid 1").press("Space");
+        page.keyboard().press("ArrowDown");
+        assertThat(spoken).hasText("The grid Grid 1 would come behind The grid Grid 2.");
+        page.keyboard().press("Space");
+        assertThat(grids.first()).hasAccessibleName("Grid Grid 2");
+        assertThat(spoken).hasText("The grid Grid 1 stands behind The grid Grid 2.");
+        assertThat(holdOf("Grid 1")).isFocused();
+    }
+
+    /** What a block is moved by, once it can be. */
+    private Locator holdOf(String title) {
+        Locator hold = page.getByLabel(Pattern.compile("^Move " + title));
+        assertThat(hold).hasAttribute("aria-pressed", "false");
+        return hold;
     }
 
     @Test

@@ -1,0 +1,72 @@
+import { createContext, useContext, useEffect, useEffectEvent, useState, type RefObject } from 'react'
+import type { Block, Section } from '../api/types'
+import { placeOf } from '../commands/pageCommands'
+import { useOpenWorksheet } from '../worksheet/context'
+import type { Moving } from './moving'
+
+export const MovingContext = createContext<Moving | null>(null)
+
+/** Runs something when the page has nothing better to do. */
+function whenIdle(run: () => void): () => void {
+  if (!('requestIdleCallback' in window)) {
+    const timer = setTimeout(run, 500)
+    return () => clearTimeout(timer)
+  }
+  const asked = requestIdleCallback(run)
+  return () => cancelIdleCallback(asked)
+}
+
+/** Moving the blocks of the page, which is loaded once the page is there; nothing before. */
+export function useMoving(): Moving | null {
+  const { at, keep } = useOpenWorksheet()
+  const [moving, setMoving] = useState<Moving | null>(null)
+  const canChange = at === null
+  const put = useEffectEvent((block: string, { section, at }: { section: string; at: number }) => {
+    void keep([{ do: 'moveBlock', block, section, at }]).catch(() => undefined)
+  })
+
+  useEffect(() => {
+    if (!canChange) return undefined
+    let made: Moving | null = null
+    let isGone = false
+    const cancel = whenIdle(() => {
+      void import('./moving').then((module) => {
+        if (isGone) return
+        made = module.moving((block, spot) => put(block, spot))
+        setMoving(made)
+      })
+    })
+    return () => {
+      isGone = true
+      cancel()
+      made?.stop()
+      setMoving(null)
+    }
+  }, [canChange])
+  return moving
+}
+
+/** Lets a block be moved by its hold. */
+export function useMovableBlock(block: Block, name: string, hold: RefObject<HTMLElement | null>) {
+  const { worksheet } = useOpenWorksheet()
+  const moving = useContext(MovingContext)
+  const spot = placeOf(worksheet.sections, block.id)
+  const section = spot?.section.id
+  const at = spot?.at
+
+  useEffect(() => {
+    const figure = document.getElementById(`block-${block.id}`)
+    if (!moving || !hold.current || !figure || section === undefined || at === undefined) return undefined
+    return moving.addBlock({ id: block.id, name, section, at, figure, hold: hold.current })
+  }, [moving, block.id, name, section, at, hold])
+}
+
+/** Lets blocks be put first in a section, by its heading. */
+export function useHeadingAsTarget(section: Section, heading: RefObject<HTMLElement | null>) {
+  const moving = useContext(MovingContext)
+  useEffect(
+    () =>
+      heading.current ? moving?.addHeading(section.id, `the heading ${section.title}`, heading.current) : undefined,
+    [moving, section.id, section.title, heading],
+  )
+}
