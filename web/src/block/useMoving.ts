@@ -6,17 +6,7 @@ import type { Moving } from './moving'
 
 export const MovingContext = createContext<Moving | null>(null)
 
-/** Runs something when the page has nothing better to do. */
-function whenIdle(run: () => void): () => void {
-  if (!('requestIdleCallback' in window)) {
-    const timer = setTimeout(run, 500)
-    return () => clearTimeout(timer)
-  }
-  const asked = requestIdleCallback(run)
-  return () => cancelIdleCallback(asked)
-}
-
-/** Moving the blocks of the page, which is loaded once the page is there; nothing before. */
+/** Moving the blocks of the page; nothing before it is loaded, with the first move of the pointer or of the focus. */
 export function useMoving(): Moving | null {
   const { at, keep } = useOpenWorksheet()
   const [moving, setMoving] = useState<Moving | null>(null)
@@ -29,16 +19,23 @@ export function useMoving(): Moving | null {
     if (!canChange) return undefined
     let made: Moving | null = null
     let isGone = false
-    const cancel = whenIdle(() => {
-      void import('./moving').then((module) => {
-        if (isGone) return
-        made = module.moving((block, spot) => put(block, spot))
-        setMoving(made)
-      })
-    })
+    const asked = new AbortController()
+    const load = () => {
+      asked.abort()
+      import('./moving').then(
+        (module) => {
+          if (isGone) return
+          made = module.moving((block, spot) => put(block, spot))
+          setMoving(made)
+        },
+        () => undefined, // without the program it cannot be loaded; nothing can be moved then either
+      )
+    }
+    addEventListener('pointermove', load, { signal: asked.signal })
+    addEventListener('focusin', load, { signal: asked.signal })
     return () => {
       isGone = true
-      cancel()
+      asked.abort()
       made?.stop()
       setMoving(null)
     }

@@ -18,7 +18,7 @@ import java.util.stream.Stream;
 
 /** Writes sums of the numbers that stand next to empty cells: the unbroken line of them above, or to the left. */
 final class AddingUp {
-    /** So many sums are written at once, and so far away the numbers may begin. */
+    /** At most this many sums are written at once; also the greatest distance of the first number. */
     private static final int MOST = 1_000;
 
     private final Act.AddUp act;
@@ -50,7 +50,10 @@ final class AddingUp {
         return new Edit.Enter(act.grid(), sums);
     }
 
-    /** Above cells of one row, to the left of cells of one column: so no sum adds what another does. */
+    /**
+     * Sums stand in one row, below their numbers, or in one column, to the right of them, so that no sum includes
+     * another.
+     */
     private List<Axis> axes() {
         int rows = act.area().rows();
         int columns = act.area().columns();

@@ -360,12 +360,16 @@ final class Fitting {
                     .toArray();
             return squares(model, found, x, y) <= squares(model, start, x, y) ? found : start;
         } catch (MathIllegalStateException noBetter) {
-            // It ends so where the start is as good as can be, or leads nowhere; the start is near enough to be shown.
+            // The solver ends so if the start is already optimal or does not improve; the start is good enough to be
+            // shown.
             return start;
         }
     }
 
-    /** The squares are flat where they are least, so the steps say when to end: they get smaller up to rounding. */
+    /**
+     * Near the minimum the sum of squares is flat, so convergence is judged by the steps, which shrink down to rounding
+     * errors.
+     */
     private static double[] newton(Model model, double[] x, double[] y, double[] start) {
         double[] c = start;
         double least = squares(model, c, x, y) * (1 + FLAT);

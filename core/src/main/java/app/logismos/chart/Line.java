@@ -70,7 +70,7 @@ record Line(
         double[] places = IntStream.range(0, y.length)
                 .mapToDouble(i -> i < up.size() ? other.place(up.get(i)) : place(y[i], own, other))
                 .toArray();
-        // As long as a difference is there.
+        // The length of an error bar is a difference, so both of its ends are converted.
         double[] lengths = IntStream.range(0, errors.length)
                 .mapToDouble(
                         i -> i < y.length ? place(y[i] + errors[i], own, other) - place(y[i], own, other) : Double.NaN)

@@ -234,7 +234,7 @@ final class Lines {
             return places.build();
         }
 
-        /** Says what is left out, how much of it and where. */
+        /** Reports which points are left out, how many and where. */
         void tell(String name, Run run) {
             if (!chart.acrossDeleted()) {
                 told(alone, "value", name, "has nothing across to stand at", "have nothing across to stand at", run);
@@ -278,7 +278,7 @@ final class Lines {
         return across.isPresent() && Measure.isTooFar(across.get().at(line));
     }
 
-    /** What stands across and has no place there, or nothing up, told once for the chart. */
+    /** Points without a place on the horizontal axis, or without a height; reported once for the chart. */
     void tellWhatIsLeftAcross() {
         if (across.isEmpty() || places.isPresent()) {
             return;

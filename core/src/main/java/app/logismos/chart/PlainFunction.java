@@ -59,7 +59,7 @@ interface PlainFunction {
         }
     }
 
-    /** There is none by nothing: an infinity would lead back to a number where one more is divided by it. */
+    /** Division by zero has no value: an infinity would become a number again in a further division. */
     private static double quotient(double above, double below) {
         return below == 0 ? Double.NaN : above / below;
     }
@@ -204,7 +204,7 @@ interface PlainFunction {
             boolean of(double left, double right);
         }
 
-        /** Where one of them is none, neither side counts. */
+        /** If one of them is not a number, the comparison has no value. */
         private static PlainFunction side(
                 Compared holds, double left, double right, PlainFunction then, PlainFunction otherwise) {
             return Double.isNaN(left) || Double.isNaN(right) ? NOWHERE : holds.of(left, right) ? then : otherwise;
@@ -247,10 +247,10 @@ interface PlainFunction {
         }
     }
 
-    /** So many places are compared. */
+    /** The number of places that are compared. */
     int COMPARED = 24;
 
-    /** So close they must be, as a part of the largest value. */
+    /** The largest accepted difference, as a part of the largest value. */
     double CLOSE = 1e-9;
 
     /**

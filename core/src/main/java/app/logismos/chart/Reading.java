@@ -5,7 +5,7 @@ package app.logismos.chart;
  * it shows.
  */
 record Reading(ChartData data, Spanning across, Spanning up, Spanning right, Spanning height) {
-    /** A scale of the same kind, written in the same way. */
+    /** A scale of the same kind with the same labels. */
     interface Spanning {
         Scale over(double least, double most);
     }

@@ -13,7 +13,7 @@ final class Reduction {
     private Reduction() {}
 
     /**
-     * The places of the points to keep, in their order.
+     * The indexes of the points to keep, in their order.
      *
      * @param at how far along the axis, upwards from point to point; what is before 0 or after 1 is out of sight
      * @param y not a number for a gap; gaps are kept
@@ -64,7 +64,8 @@ final class Reduction {
     }
 
     /**
-     * The places of the points to keep of a cloud: one for each field of a few pixels, larger until there are few enough.
+     * The indexes of the points to keep of a cloud: one for each field of a few pixels, larger until there are few
+     * enough.
      *
      * @param at how far along the axis, as {@code height}
      * @param most how many points are few enough
@@ -92,8 +93,8 @@ final class Reduction {
     }
 
     /**
-     * The places of the points to keep of a line that goes any way: in their order, with its gaps. A point that is as far
-     * as a field of the picture from the last kept one stays, fields growing until there are few enough.
+     * The indexes of the points to keep of a line that goes any way: in their order, with its gaps. A point that is as
+     * far as a field of the picture from the last kept one stays, fields growing until there are few enough.
      *
      * @param at how far along the axis, as {@code height}
      * @param most how many points are few enough

@@ -30,7 +30,7 @@ final class Sampling {
     /** A difference below this part of the height joins. */
     private static final double JOINS = 0.01;
 
-    /** Neighbouring numbers on the flank of a pole differ by no more than this part of them. */
+    /** On the flank of a pole, neighbouring values differ by at most this fraction. */
     private static final double ALIKE = 1e-6;
 
     /** A single place without a value is no gap where both sides meet, this close together. */
@@ -139,7 +139,7 @@ final class Sampling {
     }
 
     private boolean hasTime() {
-        // The clock is asked now and then.
+        // The clock is read once in a while.
         if ((++looks & 63) == 0 && System.nanoTime() > end) {
             isOutOfTime = true;
         }
@@ -178,7 +178,9 @@ final class Sampling {
         return hasTime;
     }
 
-    /** A little off even steps, that no period of the function falls in with them; by the golden ratio. */
+    /**
+     * Slightly off even steps, by multiples of the golden ratio, so that no period of the function coincides with them.
+     */
     private static double shifted(int i, int count) {
         return i == 0 || i == count ? 0 : (i * 0.618_033_988_749_895 % 1 - 0.5) * 0.6;
     }
@@ -196,7 +198,7 @@ final class Sampling {
         double inner = values[(values.length - 1) * 19 / 20] - values[(values.length - 1) / 20];
         double all = values[values.length - 1] - values[0];
         double size = Math.max(Math.abs(values[0]), Math.abs(values[values.length - 1]));
-        // Nearly all of a peak's values lie below it: then its own height counts.
+        // Nearly all values of a peak lie below it, so its own height is taken.
         return inner > all * 1e-3 ? inner : all > 0 ? all : size > 0 ? size : 1;
     }
 

@@ -22,13 +22,13 @@ import org.jspecify.annotations.Nullable;
  * some tenths of a second at most.
  */
 public final class Bounded {
-    /** Reserved, not used: 8,192 nested signs take some of it. */
+    /** Address space, of which little is used: 8,192 nested signs take a part of it. */
     private static final long STACK_BYTES = 512L << 20;
 
     /** Time for the work to notice by itself that its own is up. */
     private static final long GRACE_MILLIS = 100;
 
-    /** Threads wait for more work for a minute; one that is held up by endless work is not waited for. */
+    /** Idle threads end after a minute. A thread that is held up by endless work is abandoned. */
     private static final ExecutorService THREADS = Executors.newCachedThreadPool(DeepThread::new);
 
     private Bounded() {}
@@ -99,7 +99,7 @@ public final class Bounded {
         THREADS.execute(() -> {
             try {
                 outcome.complete(work.get());
-            } catch (Throwable thrown) { // the outermost edge of the thread: whatever it is goes to the caller
+            } catch (Throwable thrown) { // the outermost frame of the thread: every failure goes to the caller
                 outcome.completeExceptionally(thrown);
             }
         });

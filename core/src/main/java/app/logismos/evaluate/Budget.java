@@ -12,7 +12,7 @@ import java.time.Duration;
  * can cancel the calculation through it.
  */
 public final class Budget {
-    /** The clock is read once in so many questions. */
+    /** The clock is read once in this many checks. */
     private static final int QUESTIONS = 256;
 
     /** What a value takes besides its digits or letters, with its place in a table. */
@@ -46,7 +46,7 @@ public final class Budget {
     }
 
     /**
-     * Goes on, or not.
+     * Checks whether the work may go on.
      *
      * @throws Stopped where the time is used up or someone has stopped the work
      */
@@ -94,7 +94,7 @@ public final class Budget {
         return isStarted ? Duration.ofNanos(System.nanoTime() - (end - nanos)) : Duration.ZERO;
     }
 
-    /** Lets the next long work in. */
+    /** Leaves the lane, so that the next long calculation may enter. */
     void leave() {
         lane.leave();
     }
@@ -117,17 +117,17 @@ public final class Budget {
         return value;
     }
 
-    /** How much is kept now, for {@link #release}. */
+    /** The bytes that are kept now, to be given to {@link #release}. */
     long held() {
         return held;
     }
 
-    /** What was kept since then is kept no more. */
+    /** Frees what has been kept since {@link #held()} was asked. */
     void release(long before) {
         held = before;
     }
 
-    /** Ends the work at its next question. */
+    /** Cancels the work; it ends at its next check. */
     public void stop() {
         stopped = true;
     }

@@ -15,7 +15,7 @@ public record Calculation(Value value, String latex, List<ShownStep> steps, List
         hints = List.copyOf(hints);
     }
 
-    /** The same said about a value that was worked out before, as for a cell in a circle. */
+    /** The same with another value, as for a cell of a cycle. */
     public Calculation withValue(Value other) {
         return new Calculation(other, latex, steps, hints);
     }

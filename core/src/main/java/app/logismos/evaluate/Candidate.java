@@ -20,7 +20,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A part of an expression that could be reduced next, with the keys that order candidates.
+ * A subexpression that could be reduced next, with the keys that order candidates.
  *
  * @param node what is replaced: with its brackets, where it is all they hold
  * @param depth how many brackets and calls are around it

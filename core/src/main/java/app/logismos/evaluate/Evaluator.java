@@ -63,7 +63,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
     private final @Nullable Variables variables;
     private @Nullable Surroundings surroundings;
 
-    /** What bound variables stand for, the innermost first. */
+    /** The values of bound variables, the innermost first. */
     private record Variables(
             String name, Value value, @Nullable Variables outer) {}
 

@@ -34,10 +34,10 @@ final class Hints {
     /** A whole number of radians from here on is rarely meant. */
     private static final Rational LOOKS_LIKE_DEGREES = Rational.of(7);
 
-    /** A number with so many digits is rarely typed from the head. */
+    /** A number with this many digits is rarely typed from memory. */
     private static final int LONG = 6;
 
-    /** In a longer expression nobody looks for the rates that were used. */
+    /** Longer expressions are not searched for exchange rates. */
     private static final int MOST_NODES = 200;
 
     /** Digits with a comma between their thousands, whose second group begins with a zero. */

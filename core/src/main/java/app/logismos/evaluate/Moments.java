@@ -28,7 +28,7 @@ final class Moments {
 
     private Moments() {}
 
-    /** The outcome; nothing where the operator says nothing about these two. */
+    /** The result; nothing where the operator is not defined for these two. */
     static Optional<Value> apply(InfixOperator operator, Value left, Value right) {
         return switch (operator) {
             case PLUS ->

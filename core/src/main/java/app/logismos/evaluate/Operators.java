@@ -64,7 +64,7 @@ final class Operators {
                 : arithmetic(operator, left, right, places);
     }
 
-    /** Equality can be asked of anything; the rest carries the missing value through. */
+    /** Equality is defined for all values. All other operators carry a missing value through. */
     private static Value missing(InfixOperator operator, Value left, Value right) {
         return switch (operator) {
             case EQUAL -> new Truth(left == right);
@@ -87,7 +87,7 @@ final class Operators {
         return numbers(operator, x.real(), y.real(), places);
     }
 
-    /** An empty cell counts as none of what it is added to or compared with. */
+    /** An empty cell counts as zero of the kind it is added to or compared with. */
     private static Value zero(InfixOperator operator, Value other) {
         boolean isLike = operator == InfixOperator.PLUS || operator == InfixOperator.MINUS || operator.isComparison();
         return isLike && other instanceof Quantity quantity
@@ -95,7 +95,7 @@ final class Operators {
                 : new NumberValue(Rational.ZERO);
     }
 
-    /** The four operations where they succeed, which needs no places; undefined for all else. */
+    /** The four operations where they succeed, so that no place is needed; undefined for all else. */
     static Result plain(InfixOperator operator, Real a, Real b) {
         return switch (operator) {
             case PLUS -> a.plus(b);

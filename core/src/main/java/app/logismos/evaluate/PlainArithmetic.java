@@ -24,7 +24,10 @@ public final class PlainArithmetic {
     private static final Set<InfixOperator> OPERATORS =
             EnumSet.of(InfixOperator.PLUS, InfixOperator.MINUS, InfixOperator.TIMES, InfixOperator.DIVIDE);
 
-    /** So few operations end in time whatever the numbers are, and need not look at the clock. */
+    /**
+     * Expressions with at most this many operations end in time whatever the numbers are, and need no check of the
+     * clock.
+     */
     private static final int MOST_NODES = 64;
 
     private PlainArithmetic() {}
@@ -57,7 +60,7 @@ public final class PlainArithmetic {
         return number(node instanceof CellReference cell ? scope.cell(cell, origin) : single(node, scope, origin));
     }
 
-    /** What is the same for all cells that repeat the expression. */
+    /** The part that is the same for all cells that share the expression. */
     static Value single(Expression node, Scope scope, Address origin) {
         return node instanceof Literal literal ? literal.value() : scope.name((Name) node, origin);
     }

@@ -59,7 +59,7 @@ final class Quantities {
         };
     }
 
-    /** The outcome; nothing where the operator says nothing about these two. */
+    /** The result; nothing where the operator is not defined for these two. */
     static Optional<Value> apply(InfixOperator operator, Value left, Value right, Operators.Places places) {
         if (!(left instanceof Quantity) && !(right instanceof Quantity)
                 || !(left instanceof Quantity || left instanceof NumberValue)

@@ -43,6 +43,6 @@ public interface Scope {
         return Display.AUTOMATIC;
     }
 
-    /** What calculations here depend on besides. */
+    /** Settings that calculations here depend on. */
     Surroundings surroundings();
 }

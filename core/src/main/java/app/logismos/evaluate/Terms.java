@@ -54,7 +54,7 @@ final class Terms {
                                 argument.value().orElse(null) instanceof Variable word && word.is(variable));
     }
 
-    /** No two terms share a node: the working tells nodes apart by identity. */
+    /** Terms share no nodes, since the working tells nodes apart by identity. */
     private static Expression substituted(Bound bound, Value value) {
         return bound.expression().accept(new Rewriting((node, parent) -> {
             if (node instanceof Literal literal) {

@@ -47,7 +47,7 @@ public final class EntryReader {
         return new Entry.Constant(constant(trimmed, vocabulary.units()));
     }
 
-    /** The commonest entry by far need not be matched against every form. */
+    /** A fast path: by far most entries need not be matched against every form. */
     private static boolean isPlainWhole(String text) {
         if (text.length() > 18) {
             return false;

@@ -11,10 +11,13 @@ public sealed interface Expression {
     /** First and last character of the node. */
     Span span();
 
-    /** Chooses by the kind of node. */
+    /** Dispatches on the kind of node. */
     <R> R accept(Visitor<R> visitor);
 
-    /** One answer for each kind of node; there is no default, so that a new kind shows every place to think about. */
+    /**
+     * A visitor with one method for each kind of node. There is no default: for a new kind the compiler names every
+     * place to change.
+     */
     interface Visitor<R> {
         R literal(Literal node);
 

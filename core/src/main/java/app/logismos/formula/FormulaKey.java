@@ -11,8 +11,8 @@ public final class FormulaKey {
 
     /**
      * The text with each reference to a cell replaced by its distance from {@code origin}. Two texts with one key are
-     * read as equal expressions. Nothing where that is not certain at a glance: in texts with quotes, with other grids,
-     * or with whole rows and columns.
+     * read as equal expressions. Nothing where that is not certain without parsing: in texts with quotes, references to
+     * other grids, or whole rows and columns.
      */
     public static Optional<String> of(String text, Address origin) {
         if (text.isEmpty() || text.charAt(0) != '=') {
@@ -72,7 +72,7 @@ public final class FormulaKey {
                 .append(rowFixed ? row : row + 1 + origin.row());
     }
 
-    /** A unit of letters alone, which no sign of units follows: nothing in it could be taken for a cell. */
+    /** A unit of letters only that no sign of units follows, so that no part of it can be taken for a cell. */
     private static boolean isPlainUnit(String text, int from, int end) {
         for (int i = from; i < end; i++) {
             if (!isLetter(text.charAt(i))) {
@@ -82,7 +82,7 @@ public final class FormulaKey {
         return end == text.length() || "/*.^(".indexOf(text.charAt(end)) < 0 && text.charAt(end) <= '~';
     }
 
-    /** A sign that means the same wherever it stands; a point only inside a number, a colon only between cells. */
+    /** A sign that has one meaning everywhere. A point has one inside a number only, a colon between cells only. */
     private static boolean isClear(char c, String text, int at, boolean afterCell) {
         if (c == '.') {
             return at + 1 < text.length() && isDigit(text.charAt(at + 1));

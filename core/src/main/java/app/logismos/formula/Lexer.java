@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Cuts an expression into tokens. What people paste from elsewhere is read as meant: {@code **}, {@code × ÷ −}, curly
- * quotes, unusual spaces (language, sections 2 and 10).
+ * Cuts an expression into tokens. Spellings of pasted text are accepted: {@code **}, {@code × ÷ −}, curly quotes,
+ * unusual spaces (language, sections 2 and 10).
  */
 final class Lexer {
     /** The second is OpenFormula's (section 5.12). */

@@ -108,7 +108,7 @@ public final class Parser {
         }
     }
 
-    /** A way out must not lead to another error. */
+    /** A fix must not lead to another error. */
     private static boolean canBeRead(String text, int start, Address origin, Vocabulary vocabulary) {
         try {
             new Parser(text, start, origin, vocabulary).whole();

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * another kind, which the owner keeps elsewhere.
  */
 public final class Reals {
-    /** Instead of a denominator. */
+    /** Stands in the place of a denominator where there is no number. */
     private static final int NONE = 0;
 
     private static final int IS_DOUBLE = -1;
@@ -33,7 +33,7 @@ public final class Reals {
         return filled;
     }
 
-    /** The same numbers, to be changed by themselves. */
+    /** A copy that can be changed independently. */
     public Reals copy() {
         Reals copy = new Reals(above.length);
         copy(0, copy, 0, above.length);

@@ -48,7 +48,8 @@ public final class Rounding {
         if (parts[1].signum() == 0) {
             return parts[0];
         }
-        // It rounds as a short number does that is beside an odd or even one too, and below, at or above half as well.
+        // Rounding depends only on the parity of the last digit and on how the remainder compares with one half. So a
+        // short number with the same two properties is rounded instead.
         long last = parts[0].testBit(0) ? above.signum() : 0;
         long quarters = above.signum() * (2L + parts[1].abs().shiftLeft(1).compareTo(below));
         BigDecimal near = BigDecimal.valueOf(last).add(BigDecimal.valueOf(quarters * 25, 2));

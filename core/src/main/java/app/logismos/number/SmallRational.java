@@ -36,7 +36,7 @@ record SmallRational(long above, long below) implements Rational {
         return whole.bitLength() <= 63 && whole.longValue() != Long.MIN_VALUE;
     }
 
-    /** By hand, as in {@code NumberValue}. */
+    /** Written by hand: the method that records generate is slower. */
     @Override
     public boolean equals(Object other) {
         return this == other || other instanceof SmallRational that && above == that.above && below == that.below;

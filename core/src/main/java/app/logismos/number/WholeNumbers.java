@@ -13,10 +13,10 @@ public final class WholeNumbers {
 
     private static final BigInteger DECIDED = new BigInteger("3317044064679887385961981");
 
-    /** Past that, so sure that chance is not worth a thought. */
+    /** Beyond that bound the test may err with a probability below 1/2 to the power of this. */
     private static final int CERTAINTY = 128;
 
-    /** The power of a longer number is taken in parts, and thirteen bases are sure enough for it. */
+    /** From this length on powers are taken in parts, and thirteen bases suffice. */
     private static final int LONGEST_AT_ONCE = 3_000;
 
     private static final int READ_AT_ONCE = 1_000;

@@ -28,9 +28,9 @@ import java.util.List;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
-/** Works single cells of a worksheet out, with the values of the others as they are. */
+/** Evaluates single cells of a worksheet with the current values of all others. */
 final class CellEvaluation {
-    /** Together, cells that take long have the time of so many calculations; each further one a part of one. */
+    /** Slow cells together have the time of this many calculations. After that, each has a fraction of one. */
     private static final int SLOW_CELLS = 4;
 
     private static final int MOMENTS = 40;
@@ -52,7 +52,7 @@ final class CellEvaluation {
         this.limits = limits;
     }
 
-    /** Cells may have changed since the last one was worked out. */
+    /** Discards caches: cells may have changed since the last evaluation. */
     void startRound() {
         folded.clear();
         scopes.clear();
@@ -93,7 +93,7 @@ final class CellEvaluation {
         return surroundings;
     }
 
-    /** What the formula that was worked out last has found out to refer to. */
+    /** The references that the last evaluated formula has found at run time. */
     List<Precedent> found() {
         return List.copyOf(found);
     }
@@ -118,7 +118,7 @@ final class CellEvaluation {
         return value;
     }
 
-    /** Works out cells that repeat the arithmetic formula of this one, a page at a time. */
+    /** Evaluates cells that share this cell's arithmetic formula, one page at a time. */
     SideBySide sideBySide(long key) {
         SheetScope scope = scope(CellKey.grid(key));
         return new SideBySide(links.formula(key).expression(), scope, scope, ValueStore.PAGE);

@@ -22,16 +22,16 @@ import org.jspecify.annotations.Nullable;
 final class Dependents {
     private static final long NOBODY = -1;
 
-    /** What this is an overlay of; null for what is none. */
+    /** The base of an overlay; null where this is not an overlay. */
     private final @Nullable Dependents base;
 
-    /** Cells of an overlay whose dependents are its own. */
+    /** Cells whose list of dependents differs from that of the base. */
     private final LongOpenHashSet own = new LongOpenHashSet();
 
-    /** Formulas that refer to a range in the base and not in the overlay. */
+    /** Range references of the base that the overlay has removed. */
     private final Map<Precedent, LongOpenHashSet> gone = new HashMap<>();
 
-    /** Most cells that are referred to have one dependent, and a million of them should not need a million sets. */
+    /** Dependents of cells that have only one, as most have: a million cells need no million sets. */
     private final Long2LongOpenHashMap one = new Long2LongOpenHashMap();
 
     private final Long2ObjectOpenHashMap<LongOpenHashSet> many = new Long2ObjectOpenHashMap<>();
@@ -46,7 +46,7 @@ final class Dependents {
         one.defaultReturnValue(NOBODY);
     }
 
-    /** The same, to be changed by itself; as long as it is used, this must not change. */
+    /** A copy-on-write copy; while it is in use, this one must not change. */
     Dependents overlay() {
         return new Dependents(this);
     }
@@ -90,7 +90,7 @@ final class Dependents {
         }
     }
 
-    /** Visits the formulas that refer to the cell, perhaps more than once. */
+    /** Visits the formulas that refer to the cell, possibly more than once. */
     void forEach(long cell, LongConsumer visitor) {
         expand(cell, Collections.newSetFromMap(new IdentityHashMap<>()), visitor);
     }
@@ -180,7 +180,7 @@ final class Dependents {
         }
     }
 
-    /** Before the dependents of a cell become others. */
+    /** Copies the dependents of a cell before they are changed. */
     private void own(long cell) {
         if (base != null && own.add(cell)) {
             base.forEachSingle(cell, dependent -> addSingle(cell, dependent));

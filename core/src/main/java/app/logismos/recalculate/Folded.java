@@ -13,21 +13,21 @@ import java.util.Map;
 final class Folded {
     private final Map<Long, Column> columns = new HashMap<>();
 
-    /** Forgets all, since cells may have changed. */
+    /** Empties the cache: cells may have changed. */
     void clear() {
         columns.clear();
     }
 
-    /** What is gathered from the first cell of an area downwards. */
+    /** The cached aggregates that begin at the first cell of an area. */
     Column from(int grid, Area area) {
         return columns.computeIfAbsent(CellKey.of(grid, area.first()), key -> new Column());
     }
 
-    /** By fold, how far and what. */
+    /** For each fold, the last row it has reached and the aggregate up to there. */
     static final class Column {
         private final Map<String, Reached> reached = new HashMap<>();
 
-        /** What a fold has gathered down to a row. */
+        /** An aggregate down to a row. */
         private record Reached(int row, Object gathered) {}
 
         @SuppressWarnings("unchecked")

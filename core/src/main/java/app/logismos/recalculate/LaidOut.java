@@ -49,19 +49,19 @@ final class LaidOut {
         return owner == NOBODY ? Optional.empty() : Optional.of(owner);
     }
 
-    /** Whether a table may have the cell, as far as other tables go. */
+    /** Whether no table that comes before this one needs the cell. */
     boolean isFreeFor(long anchor, long cell) {
         long owner = owners.get(cell);
         return owner == NOBODY || owner >= anchor;
     }
 
-    /** Gives the cell to a table; answers with the one that loses it. */
+    /** Assigns the cell to a table; answers with the table that loses it. */
     Optional<Long> take(long anchor, long cell) {
         long before = owners.put(cell, anchor);
         return before == NOBODY || before == anchor ? Optional.empty() : Optional.of(before);
     }
 
-    /** Takes a cell away from the table, if it still is its. */
+    /** Releases a cell of the table, unless another table has it by now. */
     boolean release(long anchor, long cell) {
         return owners.remove(cell, anchor);
     }

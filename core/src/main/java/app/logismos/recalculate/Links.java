@@ -47,7 +47,7 @@ import org.jspecify.annotations.Nullable;
 final class Links {
     private final Worksheet worksheet;
     private final Dependents dependents;
-    /** What formulas have found out to refer to comes and goes by itself: the same cells may also stand in the formula. */
+    /** References found at run time are kept apart, since the formula may also refer to the same cells directly. */
     private final Dependents finders;
 
     private final List<CellStore<Formula>> linked = new CopyOnWriteArrayList<>();
@@ -82,7 +82,7 @@ final class Links {
         this.found = found;
     }
 
-    /** The same for an overlay of the worksheet, to be changed by itself; as long as it is used, this must not change. */
+    /** The graph of an overlay of the worksheet: a copy-on-write copy. While it is in use, this one must not change. */
     Links overlay(Worksheet overlaid) {
         Links overlay = new Links(
                 overlaid,
@@ -107,7 +107,7 @@ final class Links {
      *
      * @param plan what it refers to, with the meaning that names and titles had then
      * @param isArithmetic whether {@link PlainArithmetic} may work it out
-     * @param finds whether it refers to cells that it finds out only when it is worked out
+     * @param finds whether it finds references only when it is evaluated
      */
     record Formula(Expression expression, Plan plan, boolean isArithmetic, boolean finds) {}
 
@@ -140,8 +140,8 @@ final class Links {
     }
 
     /**
-     * All cells with a formula in order, by runs; remembered as long as no formula is linked anew. Nothing where runs do
-     * not settle it, and where formulas find out what they refer to.
+     * All cells with a formula in topological order, by runs; cached until a formula is linked. Nothing where there is
+     * no order by runs, or where formulas find references at run time.
      */
     Optional<List<Run>> runs() {
         if (!found.isEmpty()) {
@@ -153,9 +153,9 @@ final class Links {
         return runs;
     }
 
-    /** Links what was touched as it is now; answers with all cells that must be looked at again. */
+    /** Links touched formulas again; answers with all cells that must be evaluated. */
     LongArrayList follow(Touched touched) {
-        // Linked sets keep the order of the cells: whoever follows them walks through memory and does not jump.
+        // Linked sets keep the order of the cells, so that a walk over them reads memory sequentially.
         LongLinkedOpenHashSet cells = new LongLinkedOpenHashSet();
         touched.cells().forEach((grid, addresses) -> {
             int number = number(grid);
@@ -246,7 +246,7 @@ final class Links {
         return finds[0];
     }
 
-    /** Notes what a formula has found out to refer to; whether that is not what it was. */
+    /** Records the references that a formula has found at run time; answers whether they have changed. */
     boolean find(long key, List<Precedent> cells) {
         Plan now = Plan.of(
                 List.of(), cells.stream().map(Precedent::fixed).distinct().toList());
@@ -260,13 +260,13 @@ final class Links {
         return true;
     }
 
-    /** What the formula of a cell has found out to refer to. */
+    /** The references that the formula of a cell has found at run time. */
     Stream<Precedent> found(long key) {
         return Arrays.stream(found.getOrDefault(key, Plan.NOTHING).blocks())
                 .map(block -> new Precedent(block.grid(), block.from(0, 0)));
     }
 
-    /** Forgets what formulas have found out to refer to, since they are to find it out again. */
+    /** Forgets the references found at run time; formulas find them again. */
     void forget(LongArrayList cells) {
         if (!found.isEmpty()) {
             cells.forEach(this::forget);
@@ -417,7 +417,7 @@ final class Links {
                 key -> worksheet.outline().gridTitled(title).map(Block.Grid::id));
     }
 
-    /** Visits the formulas that refer to a cell, perhaps more than once. */
+    /** Visits the formulas that refer to a cell, possibly more than once. */
     void forEachDependent(long cell, LongConsumer visitor) {
         dependents.forEach(cell, visitor);
         finders.forEach(cell, visitor);
@@ -465,13 +465,13 @@ final class Links {
         return cells;
     }
 
-    /** Notes that a cell has another value since this round. */
+    /** Records that a cell has changed in this round. */
     void markChanged(long key, int round) {
         startRound(round);
         changed.add(key);
     }
 
-    /** Whether something that the formula refers to has another value since this round. */
+    /** Whether a precedent of the formula has changed since this round. */
     boolean precedentChanged(long key, int round) {
         startRound(round);
         boolean[] hit = {false};

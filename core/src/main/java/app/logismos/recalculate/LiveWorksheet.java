@@ -46,7 +46,7 @@ import java.util.stream.Stream;
  * <p>Not synchronized: the caller must prevent reads during a write, and must not write from two threads at once.
  */
 public final class LiveWorksheet {
-    /** A chain of more is told no further. */
+    /** The longest chain of failed precedents that is reported. */
     private static final int MOST_CAUSES = 100;
 
     private final Worksheet worksheet;
@@ -80,15 +80,15 @@ public final class LiveWorksheet {
     }
 
     /**
-     * The same worksheet, in which something can be tried: what is applied to the overlay changes nothing here. It shares
-     * all that is not changed, and works out what is felt. As long as it is used, this worksheet must not change; any
-     * number of threads may have one each.
+     * An overlay, in which edits can be tried: they do not change this worksheet. It shares all unchanged parts and
+     * evaluates only the dependents of its edits. While it is in use, this worksheet must not change. Several threads
+     * may each have an overlay.
      */
     public LiveWorksheet overlay() {
         return new LiveWorksheet(this);
     }
 
-    /** What is typed and laid out. */
+    /** The entries and the layout. */
     public Worksheet worksheet() {
         return worksheet;
     }
@@ -134,12 +134,12 @@ public final class LiveWorksheet {
                 .filter(Cell::isCalculated)
                 .map(typed -> explain(typed.text(cell), grid, cell))
                 .orElseGet(() -> new Calculation(kept, "", List.of(), List.of()));
-        // A circle is told as it was found when all its cells were looked at.
+        // A cycle is reported as it was found when all of its cells were evaluated.
         boolean isCircular = kept instanceof Failure failure && failure.code() == ErrorCode.CIRCULAR;
         return isCircular ? explained.withValue(kept) : explained;
     }
 
-    /** An entry as it would be worth in a cell, with its steps and hints. */
+    /** The value that an entry would have in a cell, with its steps and hints. */
     public Calculation explain(String entry, String grid, Address cell) {
         return Bounded.run(
                 limits,
@@ -150,10 +150,10 @@ public final class LiveWorksheet {
                         return failed(clash.get());
                     }
                     if (read instanceof Entry.Calculation calculation) {
-                        Optional<Failure> circle = circleThrough(calculation.expression(), grid, cell);
+                        Optional<Failure> cycle = cycleThrough(calculation.expression(), grid, cell);
                         Evaluator evaluator = new Evaluator(evaluation.scope(grid, true), cell, limits, budget);
-                        return circle.isPresent()
-                                ? failed(circle.get())
+                        return cycle.isPresent()
+                                ? failed(cycle.get())
                                 : Calculator.explain(entry, calculation.expression(), evaluator);
                     }
                     Value value = read instanceof Entry.Unreadable unreadable
@@ -169,7 +169,7 @@ public final class LiveWorksheet {
     }
 
     /** Whether a formula, once in the cell, would depend on the cell itself. */
-    private Optional<Failure> circleThrough(Expression expression, String grid, Address cell) {
+    private Optional<Failure> cycleThrough(Expression expression, String grid, Address cell) {
         long self = CellKey.of(links.number(grid), cell);
         LongOpenHashSet downstream = new LongOpenHashSet(dependentsOf(self));
         downstream.add(self);
@@ -189,7 +189,7 @@ public final class LiveWorksheet {
         return Optional.empty();
     }
 
-    /** What an expression that stands in no cell is worth; its references count from a grid's first cell. */
+    /** The value of an expression outside any cell; its relative references count from a grid's first cell. */
     public Value worth(String expression, String grid) {
         return formula(expression, grid, "").apply(Blank.BLANK);
     }
@@ -250,8 +250,8 @@ public final class LiveWorksheet {
     }
 
     /**
-     * The cells that a failed cell waits for, each for the next, down to the one that failed by itself; none where it
-     * waits for nobody.
+     * The chain of failed precedents, from the one that this cell refers to down to the one that failed first; empty
+     * where this cell failed first.
      */
     public List<Edit.Place> causes(String grid, Address cell) {
         List<Edit.Place> chain = new ArrayList<>();
@@ -337,7 +337,7 @@ public final class LiveWorksheet {
         return dependentsOf(CellKey.of(links.number(grid), cell)).size();
     }
 
-    /** Whether cells depend on a cell, directly or further on; asked of many, it looks once. */
+    /** Answers whether a cell has dependents. Use one answer for many cells: the graph is searched once. */
     public Predicate<Edit.Place> dependents(String grid, Address cell) {
         LongOpenHashSet dependents = new LongOpenHashSet(dependentsOf(CellKey.of(links.number(grid), cell)));
         return place -> place.area().size() == 1
@@ -358,7 +358,7 @@ public final class LiveWorksheet {
         return links.downstream(LongArrayList.of(cell));
     }
 
-    /** Works every cell out again, as if all had been typed just now. */
+    /** Evaluates every cell again. */
     public void recalculateAll() {
         recalculation.recalculateAll();
     }

@@ -14,7 +14,7 @@ import java.util.function.LongFunction;
  *
  * <p>Tarjan's strongly connected components (SIAM J. Comput. 1 (1972) 146, doi:10.1137/0201010) with an explicit stack,
  * so that a chain of a million cells does not need a million frames. Components come out with precedents first; one with
- * more than one cell, or a cell that refers to itself, is a circle.
+ * more than one cell, or a cell that refers to itself, is a cycle.
  */
 final class Order {
     private static final int UNSEEN = -1;
@@ -30,16 +30,16 @@ final class Order {
     private final IntArrayList path = new IntArrayList();
     private final IntArrayList pending = new IntArrayList();
     private final LongArrayList sorted;
-    private final List<Circle> circles = new ArrayList<>();
+    private final List<Cycle> cycles = new ArrayList<>();
     private int seen;
 
     /**
      * Cells that depend on themselves.
      *
-     * @param members all that lie on some circle with each other
-     * @param trip one round, each cell referring to the next
+     * @param members a strongly connected component
+     * @param trip one cycle in it, each cell referring to the next
      */
-    record Circle(LongArrayList members, LongArrayList trip) {}
+    record Cycle(LongArrayList members, LongArrayList trip) {}
 
     /**
      * Orders cells.
@@ -69,14 +69,14 @@ final class Order {
         }
     }
 
-    /** All cells, precedents first; those of a circle stand together. */
+    /** All cells, precedents first; the cells of a cycle are adjacent. */
     LongArrayList sorted() {
         return sorted;
     }
 
-    /** The circles. */
-    List<Circle> circles() {
-        return circles;
+    /** The cycles. */
+    List<Cycle> cycles() {
+        return cycles;
     }
 
     private void visit(int root) {
@@ -127,7 +127,7 @@ final class Order {
         sorted.addAll(component);
         boolean refersToItself = component.size() == 1 && edges[cell].contains(cells.getLong(cell));
         if (component.size() > 1 || refersToItself) {
-            circles.add(new Circle(component, roundTrip(component)));
+            cycles.add(new Cycle(component, roundTrip(component)));
         }
         for (int i = 0; i < component.size(); i++) {
             edges[numbers.get(component.getLong(i))] = new LongArrayList(0);
@@ -135,8 +135,8 @@ final class Order {
     }
 
     /**
-     * Follows references inside the component until a cell comes back: that part is the circle. It begins with its least
-     * cell, so that it reads the same however it was found.
+     * Follows references inside the component until a cell repeats: that part is the cycle. It begins with its least
+     * cell, so that it does not depend on the order of the search.
      */
     private LongArrayList roundTrip(LongArrayList component) {
         LongOpenHashSet members = new LongOpenHashSet(component);
@@ -151,10 +151,10 @@ final class Order {
                     .min()
                     .orElseThrow();
         }
-        LongArrayList circle = new LongArrayList(trip.subList(trip.indexOf(cell), trip.size()));
-        int least = circle.indexOf(circle.longStream().min().orElseThrow());
-        LongArrayList rotated = new LongArrayList(circle.subList(least, circle.size()));
-        rotated.addAll(circle.subList(0, least));
+        LongArrayList cycle = new LongArrayList(trip.subList(trip.indexOf(cell), trip.size()));
+        int least = cycle.indexOf(cycle.longStream().min().orElseThrow());
+        LongArrayList rotated = new LongArrayList(cycle.subList(least, cycle.size()));
+        rotated.addAll(cycle.subList(0, least));
         return rotated;
     }
 }

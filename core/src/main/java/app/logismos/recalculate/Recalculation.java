@@ -40,16 +40,16 @@ import java.util.stream.Stream;
 final class Recalculation {
     private static final int MOST_NAMED_IN_CIRCLE = 12;
 
-    /** Tables whose sizes depend on each other settle within so many rounds, or never. */
+    /** Tables whose sizes depend on each other reach a fixed point within this many rounds, or not at all. */
     private static final int MOST_ROUNDS = 20;
 
-    /** In so many rounds more, those that do not settle have gone through all of their states. */
+    /** In this many further rounds, tables without a fixed point go through all of their states. */
     private static final int WATCHED_ROUNDS = 6;
 
-    /** Fewer cells are worked out one by one just as fast. */
+    /** Shorter runs are evaluated cell by cell just as fast. */
     private static final int LEAST_SIDE_BY_SIDE = 16;
 
-    /** A part of a long run that is worked out beside others. */
+    /** The least part of a long run that is given to a processor. */
     private static final int LEAST_PAGES_OF_A_PART = 64;
 
     private static final int PARTS = Runtime.getRuntime().availableProcessors();
@@ -60,7 +60,10 @@ final class Recalculation {
     private final LaidOut layout;
     private final CellEvaluation evaluation;
 
-    /** Tables that depend on themselves by where they would be laid out: what that was, is not seen in their formulas. */
+    /**
+     * Tables that depend on themselves because of the cells they would be laid out over. Their formulas alone do not
+     * show that.
+     */
     private final LongOpenHashSet circling = new LongOpenHashSet();
 
     private int round;
@@ -90,7 +93,7 @@ final class Recalculation {
         }));
     }
 
-    /** Follows what edits have touched; answers with the cells that have changed. */
+    /** Recalculates what depends on touched cells; answers with the cells that have changed. */
     List<CellChange> settle(Touched touched) {
         round++;
         return Bounded.runDeep(() -> evaluation.settling(() -> changed(links.follow(touched), touched)));
@@ -127,7 +130,7 @@ final class Recalculation {
             formulas.addAll(links.formulas());
         }
         if (!touched.titles().isEmpty()) {
-            // Who waits for a cell of another grid calls it by the grid's title.
+            // A failure names a cell of another grid by that grid's title.
             links.formulas().forEach((long key) -> {
                 if (values.get(key) instanceof Failure failure
                         && failure.cause().isPresent()) {
@@ -159,14 +162,14 @@ final class Recalculation {
                     : new CellChange(change.grid(), change.cell(), first.before(), change.after(), false);
             followed.put(key, typed(key, touched) ? whole.asEntered() : whole);
         }
-        // What waited for room and still does, has been looked at and not changed.
+        // A formula that still waits for room has been evaluated and has not changed.
         followed.values()
                 .removeIf(change -> !change.entered() && change.before().equals(change.after()));
         changes.addAll(followed.values());
         return coalesced(changes);
     }
 
-    /** Each cell once, from what it was to what it is; a table that was taken back and laid out again may be the same. */
+    /** One change for each cell, from its first to its last value. A table that was laid out again may be unchanged. */
     private static List<CellChange> coalesced(List<CellChange> changes) {
         Map<CellKeyOfGrid, CellChange> byCell = new LinkedHashMap<>();
         for (CellChange change : changes) {
@@ -186,7 +189,7 @@ final class Recalculation {
 
     private record CellKeyOfGrid(String grid, Address cell) {}
 
-    /** The formulas themselves and all that depend on them or on the cells. */
+    /** The given formulas, and all direct and indirect dependents of these and of the cells. */
     private LongLinkedOpenHashSet affectedBy(LongArrayList cells, LongLinkedOpenHashSet formulas) {
         LongArrayList seeds = new LongArrayList(cells);
         seeds.addAll(formulas);
@@ -203,8 +206,8 @@ final class Recalculation {
     }
 
     /**
-     * Works the cells out in order; answers with those whose value is another now. Cells that tables are laid out over
-     * are followed in further rounds: which they are is known only when the table is.
+     * Evaluates the cells in order; answers with those whose value has changed. Dependents of a table's cells are
+     * evaluated in further rounds, since its size is known only after its evaluation.
      *
      * @param ordered the cells by runs, if they have been put in order before; {@code cells} is not looked at then
      */
@@ -234,14 +237,14 @@ final class Recalculation {
     }
 
     /**
-     * Works out what depends on cells that have moved, and what moves by that, until nothing does.
+     * Evaluates the dependents of changed cells until nothing changes any more.
      *
-     * @return the tables that keep it from coming to rest; none where it has
+     * @return the tables that prevent a fixed point; none where it is reached
      */
     private LongSet follow(LongArrayList moved, LongOpenHashSet again, List<CellChange> changes) {
         Long2ObjectOpenHashMap<Area> restless = new Long2ObjectOpenHashMap<>();
         for (int rounds = 0; !moved.isEmpty() || !again.isEmpty(); rounds++) {
-            // The same tables are found in whichever of its states an unending round is left.
+            // The result does not depend on the state in which an endless round is left.
             if (rounds >= MOST_ROUNDS) {
                 LongConsumer note = table -> layout.area(table).ifPresent(area -> restless.put(table, area));
                 moved.forEach((long cell) -> layout.owner(cell).ifPresent(note::accept));
@@ -252,7 +255,7 @@ final class Recalculation {
             }
             moved.forEach((long cell) -> layout.forEachWaiting(cell, again::add));
             again.removeIf(key -> !links.isFormula(key));
-            // Where a cell that it depends on has moved, a formula may find others: also one that found itself before.
+            // If a precedent has changed, a formula may find other references, even one that referred to itself before.
             LongArrayList felt = links.downstream(moved);
             moved.addAll(again);
             LongOpenHashSet next = new LongOpenHashSet(links.downstream(moved));
@@ -267,7 +270,10 @@ final class Recalculation {
         return LongSets.EMPTY_SET;
     }
 
-    /** Those of some tables that depend on themselves: on cells they are laid out over, or that others take from them. */
+    /**
+     * The tables that depend on themselves: on cells they are laid out over, or on cells that other tables take from
+     * them.
+     */
     private LongSet dependingOnThemselves(Long2ObjectMap<Area> tables) {
         Map<Long, LongSet> dependents = new LinkedHashMap<>();
         tables.forEach((table, area) -> {
@@ -316,13 +322,13 @@ final class Recalculation {
             LongOpenHashSet again,
             List<CellChange> changes) {
         evaluation.startRound();
-        LongPredicate mayDiffer = key -> mustRun.test(key) || links.precedentChanged(key, round) || wasInCircle(key);
+        LongPredicate mayDiffer = key -> mustRun.test(key) || links.precedentChanged(key, round) || wasInCycle(key);
         LongConsumer follow = key -> {
             boolean finds = links.formula(key).finds();
             if (finds || mayDiffer.test(key)) {
                 layOut(key, evaluation.value(key), moved, again, changes);
             }
-            // What it has found out to refer to may come after it in this round, and is put in order for the next.
+            // A reference that it has found may come after it in this round; the next round has the right order.
             if (finds && links.find(key, evaluation.found())) {
                 again.add(key);
             }
@@ -334,7 +340,7 @@ final class Recalculation {
         }
         LongOpenHashSet circular = new LongOpenHashSet();
         LongArrayList sorted =
-                Sequence.of(cells, links).orElseGet(() -> orderWithCircles(cells, circular, moved, changes));
+                Sequence.of(cells, links).orElseGet(() -> orderWithCycles(cells, circular, moved, changes));
         sorted.forEach((long key) -> {
             if (!circular.contains(key)) {
                 follow.accept(key);
@@ -342,7 +348,7 @@ final class Recalculation {
         });
     }
 
-    /** Works out what it can of a run page by page, and the rest cell by cell. */
+    /** Evaluates a run page by page where possible, and the rest cell by cell. */
     private void workOut(Run run, LongPredicate mayDiffer, LongConsumer follow, List<CellChange> changes) {
         boolean isFree = run.way() == Run.Way.EITHER && layout.isUnused();
         if (!isFree || !links.formula(run.top()).isArithmetic() || run.length() < LEAST_SIDE_BY_SIDE) {
@@ -362,18 +368,18 @@ final class Recalculation {
     }
 
     /**
-     * Some cells of a run, worked out, of which one at least is another than before or has no number.
+     * Evaluated cells of a run; at least one has changed or has no number.
      *
      * @param top the row that they are counted from
      */
     private record PageOfRun(int top, int from, int until, Numbers made, Numbers before) {
-        /** The next that differs, from one on. */
+        /** The next cell that differs, from a given one on. */
         int next(int i) {
             return made.mismatch(before, Math.max(from, i), until);
         }
     }
 
-    /** Works out a run without changing anything; a long one in as many parts at once as there are processors. */
+    /** Evaluates a run without changing anything; a long one in parallel, one part for each processor. */
     private List<PageOfRun> differing(Run run) {
         int first = ValueStore.pageOf(run.first());
         int pages = (run.last() - first) / ValueStore.PAGE + 1;
@@ -390,7 +396,7 @@ final class Recalculation {
                 .toList();
     }
 
-    /** What it looks up once for all cells is looked up here: the threads of the parts only read. */
+    /** Shared lookups are done here, so that the threads of the parts only read. */
     private SideBySide begun(Run run) {
         SideBySide cells = evaluation.sideBySide(run.top());
         cells.values(new Address(run.column(), ValueStore.pageOf(run.first())), 0, 0);
@@ -407,14 +413,14 @@ final class Recalculation {
                 : Optional.empty();
     }
 
-    /** The order of cells of which some go round in circles; these get their failure. */
-    private LongArrayList orderWithCircles(
+    /** The order of cells among which there are cycles; the cells of these get their failure. */
+    private LongArrayList orderWithCycles(
             LongArrayList cells, LongOpenHashSet circular, LongArrayList moved, List<CellChange> changes) {
         LongOpenHashSet candidates = new LongOpenHashSet(cells);
         Order order = new Order(cells, key -> links.precedentCells(key, candidates));
-        for (Order.Circle circle : order.circles()) {
-            Failure failure = EvaluationErrors.circular(named(circle.trip()));
-            circle.members().forEach((long key) -> {
+        for (Order.Cycle cycle : order.cycles()) {
+            Failure failure = EvaluationErrors.circular(named(cycle.trip()));
+            cycle.members().forEach((long key) -> {
                 circular.add(key);
                 takeBack(key, Optional.empty(), moved, changes);
                 store(key, failure, changes);
@@ -423,8 +429,8 @@ final class Recalculation {
         return order.sorted();
     }
 
-    /** A cell that is on a circle no longer need not refer to anything that has another value. */
-    private boolean wasInCircle(long key) {
+    /** A cell that has left a cycle must be evaluated, even if none of its precedents has changed. */
+    private boolean wasInCycle(long key) {
         return values.get(key) instanceof Failure failure
                 && failure.code() == ErrorCode.CIRCULAR
                 && failure.cause().isEmpty();
@@ -519,7 +525,7 @@ final class Recalculation {
         });
     }
 
-    /** Whether the value is another now. */
+    /** Whether the value has changed. */
     private boolean store(long key, Value made, List<CellChange> changes) {
         Value after = made instanceof Failure failure ? held(key, failure) : made;
         Value before = values.get(key);

@@ -28,7 +28,7 @@ final class Runs {
         this.links = links;
     }
 
-    /** The cells in order, each after those it refers to; nothing where runs do not tell. */
+    /** The cells in order, each after its precedents; nothing where there is no order by runs. */
     static Optional<List<Run>> order(LongArrayList cells, Links links) {
         Runs runs = new Runs(links);
         return runs.gather(cells) ? runs.sorted() : Optional.empty();
@@ -57,7 +57,7 @@ final class Runs {
         return (long) runs.size() * LEAST_MEAN_LENGTH <= cells.size();
     }
 
-    /** Depth first over the runs; nothing on a circle, or where runs refer to too many others. */
+    /** Depth-first search over the runs; nothing where there is a cycle, or where runs refer to too many others. */
     private Optional<List<Run>> sorted() {
         List<Run> sorted = new ArrayList<>(runs.size());
         boolean[] entered = new boolean[runs.size()];

@@ -27,7 +27,7 @@ final class Sequence {
         }
     }
 
-    /** The cells in order; nothing where some of them go round in a circle, which {@link Order} then tells. */
+    /** The cells in order; nothing where there is a cycle, which {@link Order} then finds. */
     static Optional<LongArrayList> of(LongArrayList cells, Links links) {
         Sequence sequence = new Sequence(cells, links);
         for (int i = 0; i < cells.size(); i++) {
@@ -38,7 +38,7 @@ final class Sequence {
         return Optional.of(sequence.sorted);
     }
 
-    /** False where a circle is met. */
+    /** False where there is a cycle. */
     private boolean visit(long root) {
         enter(root);
         while (!path.isEmpty()) {

@@ -26,14 +26,14 @@ import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 /**
- * What formulas of one grid refer to.
+ * Resolves the references of formulas of one grid.
  *
  * @param grid the id of the formulas' own grid
  * @param gridNumber the number that stands for it in keys
  * @param folded what aggregates may go on from
  * @param suggests whether an unknown name is told with those that are near it; a value that is kept must not depend on
- *     names that its formula does not use
- * @param finds told the cells that a formula finds out to refer to
+ * names that its formula does not use
+ * @param finds is given the cells that a formula finds out to refer to
  */
 record SheetScope(
         Worksheet worksheet,
@@ -109,7 +109,7 @@ record SheetScope(
         return title.isEmpty() ? Optional.of(grid) : links.gridTitled(title.get());
     }
 
-    /** These cells may be worked out later than the formula in this round, so that nothing is gathered for others. */
+    /** These cells may be evaluated after the formula in this round, so their aggregates are not cached. */
     @Override
     public Value found(RangeReference reference, Address origin) {
         gridOf(reference.grid())
@@ -155,7 +155,7 @@ record SheetScope(
         return value instanceof Failure failure ? waiting(failure, place) : value;
     }
 
-    /** The failure of a cell as one that refers to it has it: under the name that the first one has from here. */
+    /** The failure of a cell as its dependents have it, which names the cell that failed first. */
     private Failure waiting(Failure failed, Span place) {
         return failed.home().map(home -> failed.waitingFor(called(home), place)).orElse(failed);
     }

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 final class Users {
     private final Map<String, LongOpenHashSet> byWord = new HashMap<>();
 
-    /** What this is an overlay of, for the words that it has no users of its own for; null for what is none. */
+    /** The base of an overlay, asked for words that the overlay has no entry for; null where this is not an overlay. */
     private final @Nullable Users base;
 
     Users() {
@@ -22,12 +22,12 @@ final class Users {
         this.base = base;
     }
 
-    /** The same, to be changed by itself; as long as it is used, this must not change. */
+    /** A copy-on-write copy; while it is in use, this one must not change. */
     Users overlay() {
         return new Users(this);
     }
 
-    /** Not to be changed. */
+    /** Callers must not change it. */
     LongSet of(String word) {
         LongOpenHashSet own = byWord.get(word);
         return own != null ? own : base != null ? base.of(word) : LongSets.EMPTY_SET;

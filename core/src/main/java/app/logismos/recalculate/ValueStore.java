@@ -32,7 +32,7 @@ final class ValueStore {
         this.pages = pages;
     }
 
-    /** The same values, to be changed by themselves; as long as they are used, these must not change. */
+    /** A copy-on-write copy; while it is in use, this one must not change. */
     ValueStore overlay() {
         return new ValueStore(pages.overlay());
     }
@@ -83,7 +83,7 @@ final class ValueStore {
             }
         }
 
-        /** From now on the numbers have this unit; a column gets another cell by cell. */
+        /** Sets the unit of the numbers of this page. In a column whose unit changes, it changes cell by cell. */
         private void adopt(Unit unit) {
             numbers = new Numbers(new Reals(PAGE), unit);
             for (int i = 0; others != null && i < PAGE; i++) {
@@ -122,7 +122,9 @@ final class ValueStore {
         }
     }
 
-    /** The numbers of the page in which a cell is; not to be changed, and they follow later changes or do not. */
+    /**
+     * The numbers of the page of a cell. Callers must not change them; whether they reflect later changes is undefined.
+     */
     private Numbers numbers(int column, int row) {
         @Nullable Page page = row < 0 ? null : pages.get(column, row >>> BITS);
         return page == null ? NO_NUMBERS : page.numbers;

@@ -21,7 +21,7 @@ final class Values {
 
     private final List<ValueStore> grids = new CopyOnWriteArrayList<>();
 
-    /** The same values, to be changed by themselves; as long as they are used, these must not change. */
+    /** A copy-on-write copy; while it is in use, this one must not change. */
     Values overlay() {
         Values overlay = new Values();
         grids.forEach(store -> overlay.grids.add(store.overlay()));
@@ -119,7 +119,10 @@ final class Values {
             store.forEach(area, (column, row, value) -> visitor.accept(seen(value)));
         }
 
-        /** What is gathered is shared by all that refer to the column, and a failure in it seen by each in its way. */
+        /**
+         * Aggregates are shared by all formulas that refer to the column. Each sees a failure in it under its own name
+         * for the failed cell.
+         */
         @Override
         public <A> A fold(Fold<A> fold) {
             A gathered = folded.isPresent() ? folded.get().fold(fold, store, area) : Table.super.fold(fold);

@@ -20,7 +20,7 @@ public sealed interface Block permits Block.Grid, Block.Note, Chart {
         return Optional.empty();
     }
 
-    /** Chooses by kind; a new kind of block shows every place that must think about it. */
+    /** Dispatches on the kind. For a new kind of block the compiler names every place to change. */
     <R> R match(Function<Grid, R> grid, Function<Note, R> note, Function<Chart, R> chart);
 
     /** The same block with other spellings of its expressions, which stand in no cell. */

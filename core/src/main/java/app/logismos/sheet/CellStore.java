@@ -9,8 +9,8 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Something for each of some cells of a grid, in pages of a column each, so that full columns are dense and an odd cell
- * far out costs one page.
+ * A sparse map from the cells of a grid to values, in pages of one column each: full columns are dense, and a single
+ * cell far out costs one page.
  */
 public final class CellStore<T> {
     private static final int PAGE_BITS = 8;
@@ -18,10 +18,10 @@ public final class CellStore<T> {
 
     private @Nullable Object[] @Nullable [] @Nullable [] columns;
 
-    /** Of an overlay, the arrays that only it has; the others are copied before they are written to. */
+    /** In a copy-on-write copy, the arrays it owns; all others are copied before they are written to. */
     private final @Nullable Set<Object> own;
 
-    /** A store in which no cell has anything. */
+    /** An empty store. */
     public CellStore() {
         this(new Object[0][][], null);
     }
@@ -31,12 +31,12 @@ public final class CellStore<T> {
         this.own = own;
     }
 
-    /** The same, to be changed by itself; as long as it is used, this store must not change. */
+    /** A copy-on-write copy; while it is in use, this store must not change. */
     public CellStore<T> overlay() {
         return new CellStore<>(columns.clone(), Collections.newSetFromMap(new IdentityHashMap<>()));
     }
 
-    /** What a cell has, or null. */
+    /** The value of a cell, or null. */
     @SuppressWarnings("unchecked")
     public @Nullable T get(int column, int row) {
         if (column >= columns.length) {
@@ -51,12 +51,12 @@ public final class CellStore<T> {
         return cells == null ? null : (T) cells[row & PAGE - 1];
     }
 
-    /** What a cell has, or null. */
+    /** The value of a cell, or null. */
     public @Nullable T get(Address cell) {
         return get(cell.column(), cell.row());
     }
 
-    /** Gives a cell something, or with null takes it away. */
+    /** Sets the value of a cell; null removes it. */
     public void set(int column, int row, @Nullable T thing) {
         if (column >= columns.length) {
             if (thing == null) {
@@ -96,7 +96,7 @@ public final class CellStore<T> {
         return array;
     }
 
-    /** How many cells from this one down, up to {@code most}, have the same thing as it; 0 where it has nothing. */
+    /** How many cells from this one down, up to {@code most}, have the identical value; 0 where it has none. */
     public int repeats(int column, int row, int most) {
         @Nullable T thing = get(column, row);
         if (thing == null) {
@@ -109,7 +109,7 @@ public final class CellStore<T> {
         return end - row;
     }
 
-    /** Takes each cell that has something. */
+    /** Takes each cell that has a value. */
     @FunctionalInterface
     public interface Visitor<T> {
         void visit(int column, int row, T thing);

@@ -16,7 +16,7 @@ public sealed interface Edit {
      */
     List<Edit> apply(Worksheet worksheet);
 
-    /** Chooses by kind; a new kind of edit shows every place that must think about it. */
+    /** Dispatches on the kind. For a new kind of edit the compiler names every place to change. */
     <R> R accept(Visitor<R> visitor);
 
     /**
@@ -392,7 +392,7 @@ public sealed interface Edit {
         }
     }
 
-    /** One answer for each kind of edit. */
+    /** A visitor with one method for each kind of edit. */
     interface Visitor<R> {
         R enter(Enter edit);
 

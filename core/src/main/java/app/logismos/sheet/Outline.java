@@ -35,7 +35,7 @@ public final class Outline {
 
     /** The block with this id. */
     public Optional<Block> block(String id) {
-        // Asked for with every cell that is shown: streams would be most of the time it takes.
+        // Called for every cell that is shown; streams would dominate its time.
         for (Section section : sections) {
             for (Block block : section.blocks()) {
                 if (block.id().equals(id)) {
@@ -176,7 +176,10 @@ public final class Outline {
         }
     }
 
-    /** What cannot be: a grid without a title of its own, since references use it, sizes without sense, endless texts. */
+    /**
+     * Refuses invalid outlines: grids without a unique title, which references need, sizes out of range, texts that are
+     * too long.
+     */
     private void check(Block block) {
         block.match(this::checked, Outline::checked, chart -> chart);
     }

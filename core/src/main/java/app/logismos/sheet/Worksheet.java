@@ -60,7 +60,7 @@ public final class Worksheet {
         this.names = names;
     }
 
-    /** The same, to be changed by itself; as long as it is used, this worksheet must not change. */
+    /** A copy-on-write copy; while it is in use, this worksheet must not change. */
     public Worksheet overlay() {
         Worksheet overlay = new Worksheet(title, outline.sections(), vocabulary, names.copy());
         cells.forEach((grid, store) -> overlay.cells.put(grid, store.overlay()));

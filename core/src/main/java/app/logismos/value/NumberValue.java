@@ -10,7 +10,9 @@ public record NumberValue(Real real) implements Value {
         return new NumberValue(Rational.of(whole));
     }
 
-    /** By hand, since values are compared for every cell that is worked out and the one made by the compiler is slow. */
+    /**
+     * Written by hand: values are compared for every evaluated cell, and the method that records generate is slower.
+     */
     @Override
     public boolean equals(Object other) {
         return this == other || other instanceof NumberValue that && real.equals(that.real);

@@ -38,7 +38,7 @@ public record Numbers(Reals reals, Unit unit) {
         return value instanceof Quantity quantity ? quantity.unit() : Unit.ONE;
     }
 
-    /** The same numbers, to be changed by themselves. */
+    /** A copy that can be changed independently. */
     public Numbers copy() {
         return new Numbers(reals.copy(), unit);
     }

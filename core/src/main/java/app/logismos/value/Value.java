@@ -5,10 +5,10 @@ public sealed interface Value permits NumberValue, Quantity, Moment, Text, Truth
     /** The kind, as the language names it. */
     Kind kind();
 
-    /** Chooses by kind; a new kind of value shows every place that must think about it. */
+    /** Dispatches on the kind. For a new kind of value the compiler names every place to change. */
     <R> R accept(Visitor<R> visitor);
 
-    /** One answer for each kind of value. */
+    /** A visitor with one method for each kind of value. */
     interface Visitor<R> {
         R number(NumberValue number);
 

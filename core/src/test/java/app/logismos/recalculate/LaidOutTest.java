@@ -82,7 +82,7 @@ class LaidOutTest {
     }
 
     @Test
-    void aTableThatDependsOnItsOwnCellsIsACircle() {
+    void aTableThatDependsOnItsOwnCellsIsACycle() {
         type(live, "A1", "=A2:A3+1");
         assertThat(shown(live, "A1")).startsWith("circular");
         type(live, "A1", "5");
@@ -105,7 +105,7 @@ class LaidOutTest {
     }
 
     @Test
-    void aTableThatTakesTheRoomOfWhatItIsMadeFromIsACircle() {
+    void aTableThatTakesTheRoomOfWhatItIsMadeFromIsACycle() {
         type(live, "B6", "=sort(C4:D4)", "C4", "=series(1, 4)", "E1", "=C4+1");
         assertThat(shown(live, "B6"))
                 .isEqualTo("circular: This goes round in a circle: B6 → B6. Change one of these cells.");

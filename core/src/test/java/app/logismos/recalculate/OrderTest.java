@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 
 class OrderTest {
     @Test
-    void everyCellComesAfterThoseItRefersToUnlessTheyAreOnACircleTogether() {
+    void everyCellComesAfterThoseItRefersToUnlessTheyAreOnACycleTogether() {
         Seeded.cases(500, random -> {
             Map<Long, LongArrayList> graph = graph(random);
             Order order = new Order(new LongArrayList(graph.keySet()), graph::get);
@@ -32,12 +32,12 @@ class OrderTest {
     }
 
     @Test
-    void theCirclesAreExactlyTheCellsThatReachThemselves() {
+    void theCyclesAreExactlyTheCellsThatReachThemselves() {
         Seeded.cases(500, random -> {
             Map<Long, LongArrayList> graph = graph(random);
             Order order = new Order(new LongArrayList(graph.keySet()), graph::get);
             Set<Long> circular = new HashSet<>();
-            order.circles().forEach(circle -> circular.addAll(circle.members()));
+            order.cycles().forEach(cycle -> circular.addAll(cycle.members()));
             assertThat(circular)
                     .containsExactlyInAnyOrderElementsOf(graph.keySet().stream()
                             .filter(cell -> reaches(graph, cell, cell))
@@ -49,8 +49,8 @@ class OrderTest {
     void aTripFollowsReferencesBackToItsStartFromItsLeastCell() {
         Seeded.cases(500, random -> {
             Map<Long, LongArrayList> graph = graph(random);
-            for (Order.Circle circle : new Order(new LongArrayList(graph.keySet()), graph::get).circles()) {
-                LongArrayList trip = circle.trip();
+            for (Order.Cycle cycle : new Order(new LongArrayList(graph.keySet()), graph::get).cycles()) {
+                LongArrayList trip = cycle.trip();
                 assertThat(trip.getLong(0)).isEqualTo(trip.longStream().min().orElseThrow());
                 for (int i = 0; i < trip.size(); i++) {
                     assertThat(List.copyOf(graph.get(trip.getLong(i)))).contains(trip.getLong((i + 1) % trip.size()));
@@ -65,7 +65,7 @@ class OrderTest {
         LongArrayList cells = new LongArrayList(LongStream.range(0, length).toArray());
         Order order = new Order(cells, cell -> cell == 0 ? new LongArrayList() : LongArrayList.of(cell - 1));
         assertThat(order.sorted().equals(cells)).isTrue();
-        assertThat(order.circles()).isEqualTo(List.of());
+        assertThat(order.cycles()).isEqualTo(List.of());
     }
 
     private static Map<Long, LongArrayList> graph(Random random) {

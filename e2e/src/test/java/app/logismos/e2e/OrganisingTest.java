@@ -103,6 +103,7 @@ class OrganisingTest extends Visit {
     /** What a block is moved by, once it can be. */
     private Locator holdOf(String title) {
         Locator hold = page.getByLabel(Pattern.compile("^Move " + title));
+        hold.focus();
         assertThat(hold).hasAttribute("aria-pressed", "false");
         return hold;
     }

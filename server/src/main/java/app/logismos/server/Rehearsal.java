@@ -47,7 +47,7 @@ final class Rehearsal {
 
     private static final int FITS = 4;
 
-    /** One after the other, so that there is always room for a person who is there already. */
+    /** One after the other, so that requests of users always find a free processor. */
     private static final Executor ONE_BY_ONE = Executors.newSingleThreadExecutor(act -> {
         Thread thread = new Thread(act, "rehearsal");
         thread.setDaemon(true);
@@ -126,7 +126,7 @@ final class Rehearsal {
                                     .build(),
                             HttpResponse.BodyHandlers.discarding());
         } catch (IOException unanswered) {
-            // The program goes on without a rehearsal.
+            // The program works without a rehearsal.
         } catch (InterruptedException ended) {
             Thread.currentThread().interrupt();
         }

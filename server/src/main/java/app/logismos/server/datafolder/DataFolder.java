@@ -199,7 +199,7 @@ public final class DataFolder {
         try {
             Files.writeString(folder.resolve(CLOSED), version());
         } catch (IOException notNoted) {
-            // Then the database is copied aside at the next start, which does no harm.
+            // If this fails, the next start makes a copy of the database, which is harmless.
         }
     }
 

@@ -10,7 +10,7 @@ import java.util.HashMap;
 import java.util.Map;
 
 /**
- * A look into a database file that leaves it as it is.
+ * Reads facts from a database file without changing it.
  *
  * @param schema the version of the newest migration that it has been through; 0 where it has been through none
  * @param revisions how far each worksheet has got

@@ -35,7 +35,7 @@ public class KeptFile implements DisposableBean {
     /** Less space than this is left to what the database does for itself. */
     private static final long LEAST_SPACE = 4L << 20;
 
-    /** So much longer than twice what is alive the file may become. */
+    /** The file may become this much longer than twice its live data. */
     private static final long MOST_FREED = 8L << 20;
 
     private static final int COMPACTING_MILLIS = 200;
@@ -53,7 +53,7 @@ public class KeptFile implements DisposableBean {
         this.jdbc = new JdbcTemplate(source);
     }
 
-    /** The database is open: this is its file, and so far have its worksheets got. */
+    /** Called when the database is open, with its file and the revisions of its worksheets. */
     @EventListener(ApplicationReadyEvent.class)
     void begin() throws IOException {
         checkIdentity();
@@ -91,8 +91,8 @@ public class KeptFile implements DisposableBean {
     }
 
     /**
-     * Brings what is alive together at the beginning of the file, where the file has become long: each commit writes a
-     * piece of its own, and the database by itself gives freed room back too late while much is written.
+     * Compacts the file where it has become long: each commit appends a chunk, and under load the database reuses freed
+     * chunks too late.
      */
     private synchronized void compact() {
         try {

@@ -17,7 +17,7 @@ class Pages implements WebMvcConfigurer {
         registry.addViewController("/worksheet/{id}").setViewName("forward:/index.html");
     }
 
-    /** It sees a request twice: when it comes, and when its body is there. */
+    /** This filter sees a request twice: on arrival, and again when its body is complete. */
     @Bean
     FilterRegistrationBean<WholeBodies> wholeBodies() {
         FilterRegistrationBean<WholeBodies> registration = new FilterRegistrationBean<>(new WholeBodies());

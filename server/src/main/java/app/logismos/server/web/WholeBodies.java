@@ -146,7 +146,7 @@ class WholeBodies implements Filter {
             this.body = body;
         }
 
-        /** To those further in it is a request like any other. */
+        /** To later filters it is an ordinary request. */
         @Override
         public DispatcherType getDispatcherType() {
             return DispatcherType.REQUEST;

@@ -22,13 +22,13 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class EventsEndpoint implements DisposableBean {
     private static final long NO_END = 0;
 
-    /** So often a page is sent a sign of life; whether it is still there shows only then. */
+    /** The interval of heartbeats; only these show whether a page is still connected. */
     private static final int SECONDS_BETWEEN_SIGNS = 10;
 
     private final Map<String, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
     private final OpenWorksheets worksheets;
 
-    /** Who writes does not wait for those who listen, nor has their faults. */
+    /** Writers neither wait for listeners nor see their failures. */
     private final ScheduledExecutorService telling = new ScheduledThreadPoolExecutor(
             1,
             work -> {

@@ -13,7 +13,7 @@ import java.util.Optional;
 
 /** A worksheet in memory: one writes, many read. */
 final class OpenWorksheet {
-    /** A page that was away for long sends hardly more again. */
+    /** A page that was offline for long rarely resends more. */
     private static final int MOST_KEYS = 10_000;
 
     // On the high side of the figures in docs/benchmarks.md: a cell takes 96 to 138 bytes, and few have less than five

@@ -21,8 +21,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
- * The worksheets that are held in memory with their values. Where there are too many, those that were used least recently
- * are put away: all of a worksheet is in the store, so nothing is lost with them.
+ * The worksheets in memory with their values. If there are too many, the least recently used are evicted; nothing is
+ * lost, since all of a worksheet is in the store.
  */
 @Component
 class OpenWorksheets {
@@ -48,12 +48,12 @@ class OpenWorksheets {
         this.events = events;
     }
 
-    /** Where a worksheet is held, and who may use it: one writes, or many read. */
+    /** A slot for a worksheet, with its lock: one writer or many readers. */
     private static final class Place {
         final ReadWriteLock lock = new ReentrantReadWriteLock();
-        /** How many use it or wait for it; changed only within {@code compute} of the map. */
+        /** The number of threads that use it or wait for it; changed only within {@code compute} of the map. */
         int users;
-        /** When it was used last, counted in uses. */
+        /** The time of its last use, counted in uses. */
         volatile long used;
         /** Null until it is loaded. */
         volatile @Nullable OpenWorksheet held;
@@ -101,7 +101,7 @@ class OpenWorksheets {
 
     private record Written<R>(OpenWorksheet open, R result) {}
 
-    /** A change that was made on less than what is stored is made once more on all of it. */
+    /** A change that was made on an outdated state is repeated on the stored one. */
     private <R> Written<R> written(String id, Place place, Function<OpenWorksheet, R> writing) {
         try {
             return once(id, place, writing);
@@ -119,7 +119,7 @@ class OpenWorksheets {
         return new Written<>(open, writing.apply(open));
     }
 
-    /** The worksheet of a place that only this thread may use. */
+    /** The worksheet of a slot that this thread has locked. */
     private OpenWorksheet held(String id, Place place) {
         OpenWorksheet known = place.held;
         OpenWorksheet open = known == null ? Bounded.runDeep(() -> loaded(id)) : known;
@@ -149,7 +149,7 @@ class OpenWorksheets {
                 id, store.load(id).orElseThrow(() -> new NotFound("There is no worksheet " + id + ".")), limits);
     }
 
-    /** Uses a place, which is not put away meanwhile. */
+    /** Uses a slot, which is not evicted meanwhile. */
     private <T extends @Nullable Object> T using(String id, Function<Place, T> use) {
         Place place = places.compute(id, (key, known) -> {
             Place taken = known == null ? new Place() : known;

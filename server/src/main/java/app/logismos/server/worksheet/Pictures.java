@@ -103,7 +103,7 @@ class Pictures implements DisposableBean {
                     worksheets.read(id, open -> new Drawn(open.revision, json.writeValueAsString(views.picture(open))));
             store.keep(id, drawn.revision(), drawn.drawing());
         } catch (NotFound deleted) {
-            // Then nobody looks at it.
+            // The page that asked is gone.
         } catch (DataAccessException | TransactionException notKept) {
             LOG.info("The picture of a worksheet could not be kept: {}", notKept.getMessage());
         }

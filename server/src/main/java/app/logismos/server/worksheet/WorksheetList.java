@@ -52,7 +52,7 @@ public class WorksheetList {
         }
     }
 
-    /** Forgets what was deleted long ago. */
+    /** Removes worksheets that were deleted long ago. */
     @EventListener(ApplicationReadyEvent.class)
     void forgetDeleted() {
         Instant before = clock.instant().minus(KEPT_DELETED);
@@ -60,7 +60,7 @@ public class WorksheetList {
             try {
                 file.write(() -> store.forget(before)).forEach(file::forgotten);
             } catch (NotKept full) {
-                // Then they are forgotten at another start.
+                // They are removed at a later start.
             }
         }
     }

@@ -50,7 +50,7 @@ class WorksheetStore {
      */
     record Draft(JournalStore.Entry entry, List<Edit> edits, List<Edit> inverse, StoredForm.Outline before) {}
 
-    /** What is stored is further than what the change was made on. */
+    /** The stored revision is newer than the one that the change was made on. */
     static final class Behind extends Conflict {
         private static final long serialVersionUID = 1L;
 

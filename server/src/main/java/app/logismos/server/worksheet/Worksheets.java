@@ -37,7 +37,10 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Worksheets {
-    /** So often do tables follow tables in one change; more is a circle in which their formulas only grow. */
+    /**
+     * At most this many rounds of tables that follow tables in one change; more means a cycle in which formulas grow
+     * for ever.
+     */
     private static final int MOST_ROUNDS = 50;
 
     private final OpenWorksheets open;
