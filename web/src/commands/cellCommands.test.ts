@@ -15,7 +15,7 @@ function listening() {
     told.push(`${text} [${label}]`)
     act()
   }
-  const notices: Notices = { tell, warn: tell, refuse: tell, offer, keep: offer, choose: tell }
+  const notices: Notices = { tell, warn: tell, refuse: tell, offer, keep: offer, offerAny: tell, choose: tell }
   return { told, notices }
 }
 

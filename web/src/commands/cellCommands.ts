@@ -22,6 +22,14 @@ export function lossOf(kept: Kept, cleared: readonly string[]): string {
   return failed.length > 0 ? `${what}. Without it these have no value: ${who}.` : `${what}, and these used it: ${who}.`
 }
 
+/** What typed entries can be read as instead. */
+const READINGS = [
+  { id: 'read-numbers', kind: 'NUMBERS', says: 'Read the texts as numbers' },
+  { id: 'read-day-first', kind: 'DAY_FIRST', says: 'Read the texts as dates, day first' },
+  { id: 'read-month-first', kind: 'MONTH_FIRST', says: 'Read the texts as dates, month first' },
+  { id: 'read-text', kind: 'TEXT', says: 'Read the entries as texts' },
+] as const
+
 /** What is done with the selected cells. */
 export function cellCommands(
   open: OpenWorksheet,
@@ -114,6 +122,17 @@ export function cellCommands(
       isPossible: some,
       run: addUp,
     },
+    ...READINGS.map(({ id, kind, says }): Command => ({
+      id,
+      says,
+      group: 'Cells',
+      also: 'convert entries pasted',
+      isPossible: some,
+      run: () => {
+        const now = selected()
+        if (now) void act({ do: 'readAs', grid: now.grid.id, area: areaText(now.area), kind }).catch(() => undefined)
+      },
+    })),
     {
       id: 'fill-table',
       says: 'Fill the table from its headings',

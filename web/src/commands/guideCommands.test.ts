@@ -16,6 +16,7 @@ const notices: Notices = {
   refuse: nothing,
   offer: nothing,
   keep: nothing,
+  offerAny: nothing,
   choose: nothing,
 }
 const commands = [

@@ -75,7 +75,7 @@ function Said({ preview, onReplace }: { readonly preview: Preview; readonly onRe
   const { error, hints } = calculation
   const { result, latex, error: stillWrong } = soFar ?? calculation
   const fix = error?.fixes[0]
-  const hint = hints[0]
+  const hint = hints.find(({ code }) => code !== 'text-calculation')
   const entry = useWorksheetStore((state) => state.composing?.draft ?? '')
 
   return (

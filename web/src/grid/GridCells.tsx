@@ -1,7 +1,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { PAGE_ROWS, usePages } from '../api/queries'
-import type { Grid } from '../api/types'
+import type { Cell, Grid } from '../api/types'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { useWithUnkept } from '../worksheet/useUnkept'
@@ -59,6 +59,11 @@ export function GridCells({ grid }: { readonly grid: Grid }) {
   const pointer = useGridPointer(grid, widths, cells, setResizing)
   useClipboard(grid, cells, body)
   const geometry: Geometry = { widths, rows, headings }
+  const stays = useMemo(
+    () => (widths[0] ?? 0) <= MOST_OF_LABELS && isLabels(grid.headings, cells.values()),
+    [grid.headings, cells, widths],
+  )
+  const kept = ROW_HEAD + (stays ? (widths[0] ?? 0) : 0)
 
   // The keyboard comes with a selection, not with every change of the grid: somebody may be writing elsewhere by then.
   useEffect(() => {
@@ -75,8 +80,10 @@ export function GridCells({ grid }: { readonly grid: Grid }) {
     const isShown = box !== null && top >= box.scrollTop && top + ROW_HEIGHT <= box.scrollTop + room
     if (place >= 0 && !isShown) virtual.scrollToIndex(place)
     const cell = document.getElementById(`cell-${grid.id}-${addressOf(focus)}`)
-    if (cell && !isInView(cell)) cell.scrollIntoView({ block: 'nearest', inline: 'nearest' })
-  }, [focus, virtual, rows, headings, grid.id, grid.headings])
+    if (cell && !isInView(cell, focus.column === 0 ? 0 : kept)) {
+      cell.scrollIntoView({ block: 'nearest', inline: 'nearest' })
+    }
+  }, [focus, virtual, rows, headings, kept, grid.id, grid.headings])
 
   const template = `${ROW_HEAD}px ${widths
     .filter((width) => width > 0)
@@ -103,7 +110,7 @@ export function GridCells({ grid }: { readonly grid: Grid }) {
 
   return (
     <>
-      <div className={styles.scroller} ref={scroller}>
+      <div className={styles.scroller} ref={scroller} data-stays={stays} style={{ scrollPaddingInlineStart: kept }}>
         <div
           ref={body}
           role="grid"
@@ -147,8 +154,17 @@ export function GridCells({ grid }: { readonly grid: Grid }) {
   )
 }
 
-/** Whether all of a cell is seen, with nothing of the page over it. */
-function isInView(cell: HTMLElement): boolean {
+/** The widest column of labels that stays in view: a wider one would leave little of the others. */
+const MOST_OF_LABELS = 320
+
+/** Whether the first column has texts alone, which tell what the other cells of their row are. */
+function isLabels(headings: number, cells: Iterable<Cell>): boolean {
+  const first = [...cells].filter((cell) => cell.column === 0 && cell.row >= headings && cell.kind !== 'empty')
+  return first.length > 0 && first.every((cell) => cell.kind === 'text')
+}
+
+/** Whether all of a cell is seen, with nothing of the page over it, nor the columns that stay. */
+function isInView(cell: HTMLElement, kept: number): boolean {
   const box = cell.getBoundingClientRect()
   const page = cell.closest('main')?.getBoundingClientRect()
   const grid = cell.closest('[role="grid"]')?.parentElement?.getBoundingClientRect()
@@ -157,7 +173,7 @@ function isInView(cell: HTMLElement): boolean {
       frame !== undefined &&
       box.top >= frame.top &&
       box.bottom <= frame.bottom &&
-      box.left >= frame.left &&
+      box.left >= frame.left + (frame === grid ? kept : 0) &&
       box.right <= frame.right,
   )
 }

@@ -19,7 +19,7 @@ export function columnWidths(grid: Grid, columns: number, cells: ReadonlyMap<str
   return widths.map((width, column) => grid.widths[column] ?? Math.round(width))
 }
 
-const DECIMAL = /^[-−]?\d[\d ]*(?:([.,]\d+))?( %)?$/
+const DECIMAL = /^(?:≈ )?[-−]?\d[\d ]*(?:([.,]\d+))?( %)?$/
 
 /** The characters behind the decimal mark, mark included, for each number of a column that they are aligned by. */
 export const decimalsOf = (display: string): string | null => {

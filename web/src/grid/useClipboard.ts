@@ -7,6 +7,7 @@ import { selectAfter } from '../commands/selected'
 import { useNotices } from '../worksheet/useNotices'
 import { addressOf, areaBetween, areaText, type Area, type At } from '../sheet/address'
 import { useHeldRows } from './useHeldRows'
+import { readingOf, typedOf } from './readAs'
 import { asHtml, asText, rowsOfHtml, rowsOfText } from './pasted'
 
 /**
@@ -101,7 +102,18 @@ export function useClipboard(grid: Grid, cells: ReadonlyMap<string, Cell>, body:
     )
     if (typed.every((each) => each.text === ''))
       return notices.warn('There is nothing on the clipboard that a cell can hold.')
-    void keep([{ do: 'enter', grid: grid.id, cells: typed }]).catch(() => undefined)
+    keep([{ do: 'enter', grid: grid.id, cells: typed }]).then(
+      ({ changed }) => {
+        const { says, others } = readingOf(typedOf(changed, grid.id, typed))
+        if (others.length === 0) notices.tell(says)
+        else
+          notices.offerAny(
+            says,
+            others.map(({ label, act }) => ({ label, act: () => void open.act(act).catch(() => undefined) })),
+          )
+      },
+      () => undefined,
+    )
   }
 
   // The browser sends these to the page and not to what has the focus.

@@ -10,6 +10,8 @@ export interface Notices {
   readonly refuse: (text: string) => void
   /** A message with one act to go back. */
   readonly offer: (text: string, label: string, act: () => void) => void
+  /** A message with several acts, none of which need be taken. */
+  readonly offerAny: (text: string, choices: readonly Choice[]) => void
   /** A question with its answers; it stays until one is taken. */
   readonly choose: (text: string, choices: readonly Choice[]) => void
   /** The same of something that would be lost: it stays until it is taken or closed. */
@@ -36,7 +38,7 @@ export function useNotices(): Notices {
         placement: 'bottomRight',
         duration: seconds,
         actions: (
-          <Space>
+          <Space wrap>
             {choices.map(({ label, act }, index) => (
               <Button
                 key={label}
@@ -60,6 +62,7 @@ export function useNotices(): Notices {
       warn: (text) => void message.warning(<Words text={text} />, SECONDS),
       choose: (text, choices) => choose(text, choices, false),
       offer: (text, label, act) => choose(text, [{ label, act }], SECONDS * 2),
+      offerAny: (text, choices) => choose(text, choices, SECONDS * 2),
       keep: (text, label, act) => choose(text, [{ label, act }], false),
     }
   }, [message, notification])

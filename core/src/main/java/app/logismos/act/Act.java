@@ -71,6 +71,35 @@ public sealed interface Act {
         }
     }
 
+    /**
+     * Reads typed entries as another kind of value, as after pasting: {@code 01/12/2027} as a day, {@code 3,5} as a number,
+     * {@code 1/2} as a text.
+     */
+    record ReadAs(String grid, Area area, Kind kind) implements Act {
+        /** What entries are read as. */
+        public enum Kind {
+            NUMBERS("numbers"),
+            DAY_FIRST("dates"),
+            MONTH_FIRST("dates"),
+            TEXT("texts");
+
+            private final String says;
+
+            Kind(String says) {
+                this.says = says;
+            }
+
+            String says() {
+                return says;
+            }
+        }
+
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return List.of(ReadingAgain.edit(this, live));
+        }
+    }
+
     /** Empties cells. */
     record Clear(String grid, Area area) implements Act {
         @Override

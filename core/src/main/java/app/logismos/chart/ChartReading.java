@@ -161,7 +161,7 @@ public final class ChartReading {
         Value value = line.measure().orElseThrow().value(at);
         return line.cells().isEmpty()
                 ? live.display().candid(value)
-                : live.display(line.grid(), line.cells().get(0)).candid(value);
+                : live.styled(line.grid(), line.cells().get(0)).candid(value);
     }
 
     /** Each once, and what is left out. */

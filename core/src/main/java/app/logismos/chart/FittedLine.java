@@ -196,7 +196,12 @@ final class FittedLine {
     }
 
     private static String full(double number) {
-        return Double.isFinite(number) ? BigDecimal.valueOf(number).toString() : "0";
+        if (!Double.isFinite(number)) {
+            return "0";
+        }
+        BigDecimal digits = BigDecimal.valueOf(number);
+        boolean isWhole = digits.stripTrailingZeros().scale() <= 0 && Math.abs(number) < 1e15;
+        return isWhole ? digits.setScale(0, RoundingMode.UNNECESSARY).toPlainString() : digits.toString();
     }
 
     private static ChartData.Point bare(double x, double y, Axes axes, DecimalMark mark) {

@@ -41,7 +41,7 @@ final class Lines {
         // As the first of them shows its value.
         this.acrossDisplay = acrossValues.isEmpty()
                 ? live.display()
-                : live.display(across.get().grid(), across.get().cell(acrossStart));
+                : live.styled(across.get().grid(), across.get().cell(acrossStart));
         this.places = namesAcross();
         this.acrossMeasure = Measure.of(acrossValues)
                 .or(() -> CurveReading.across(chart, live))

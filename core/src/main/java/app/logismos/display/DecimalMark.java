@@ -3,7 +3,11 @@ package app.logismos.display;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.LatexPrinter;
 import app.logismos.unit.UnitCatalogue;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Text;
+import app.logismos.value.Value;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -30,8 +34,7 @@ public enum DecimalMark {
                 String text = entry.substring(1, entry.length() - 1);
                 return text.indexOf('"') < 0 && readValue(text, units).equals(entry) ? text : entry;
             }
-            boolean isNumber = NUMBER_WITH_POINT.matcher(entry).matches() && !isText(entry, units);
-            return isNumber ? entry.replace('.', ',') : entry;
+            return isNumber(entry, units) ? swapped(entry) : entry;
         }
 
         @Override
@@ -58,7 +61,7 @@ public enum DecimalMark {
     private static final Pattern FORMULA =
             Pattern.compile("\\s*(?:\\p{L}[\\p{L}\\p{Mn}0-9_]*\\s*)?=.*", Pattern.DOTALL);
     private static final Pattern BETWEEN_DIGITS = Pattern.compile("(?<=[0-9])\\.(?=[0-9(])");
-    private static final Pattern NUMBER_WITH_POINT = Pattern.compile("\\s*[-+−]?[0-9\\s]*\\.[0-9].*");
+    private static final Pattern MARK = Pattern.compile("(?<=[0-9])[.,](?=[0-9])|(?<![0-9\\p{L}])[.,](?=[0-9])");
     private static final Pattern NUMBER_WITH_COMMA =
             Pattern.compile("(\\s*[-+−]?)([0-9]{1,3}(?:[. \u00a0\u202f][0-9]{3})+|[0-9]*),([0-9].*)", Pattern.DOTALL);
     private static final Pattern GROUPED_BY_POINTS =
@@ -104,9 +107,10 @@ public enum DecimalMark {
      * value with a point, as {@code 1,234,567} would.
      */
     private static String readValue(String entry, UnitCatalogue units) {
-        String turned = turnedValue(entry);
-        if (!turned.equals(entry) && !isText(turned, units)) {
-            return turned;
+        for (String turned : List.of(turnedValue(entry), swapped(entry))) {
+            if (!turned.equals(entry) && isNumber(turned, units)) {
+                return turned;
+            }
         }
         return entry.indexOf(',') >= 0 && entry.indexOf('"') < 0 && !isText(entry, units) ? '"' + entry + '"' : entry;
     }
@@ -126,6 +130,16 @@ public enum DecimalMark {
 
     private static boolean isQuoted(String entry) {
         return entry.length() > 1 && entry.startsWith("\"") && entry.endsWith("\"");
+    }
+
+    /** With each mark between digits as the other one, as in {@code € 1.234,50}. */
+    private static String swapped(String entry) {
+        return MARK.matcher(entry).replaceAll(mark -> mark.group().equals(",") ? "." : ",");
+    }
+
+    private static boolean isNumber(String entry, UnitCatalogue units) {
+        Value value = EntryReader.value(entry, units);
+        return value instanceof NumberValue || value instanceof Quantity;
     }
 
     /** Whether an entry that is no formula is a text. */

@@ -55,6 +55,11 @@ public final class Display implements Value.Visitor<String> {
                 : new Display(Styles.named(words).orElse(Automatic.STYLE), Optional.empty(), DecimalMark.POINT, units);
     }
 
+    /** Numbers in a style, entries with these units. */
+    public static Display in(NumberStyle style, UnitCatalogue units) {
+        return new Display(style, Optional.empty(), DecimalMark.POINT, units);
+    }
+
     /** Numbers in the automatic style, entries with these units. */
     public static Display automatic(UnitCatalogue units) {
         return new Display(Automatic.STYLE, Optional.empty(), DecimalMark.POINT, units);
@@ -68,6 +73,9 @@ public final class Display implements Value.Visitor<String> {
     /** The same with the digits before the decimal mark in groups of three. */
     public Display grouped() {
         boolean hasDigits = !(style instanceof Grouped || style instanceof Fractional || style instanceof Mixed);
+        if (style instanceof Candid candid) {
+            return new Display(new Candid(new Grouped(candid.digits())), unit, mark, units);
+        }
         return hasDigits ? new Display(new Grouped(style), unit, mark, units) : this;
     }
 
@@ -125,7 +133,8 @@ public final class Display implements Value.Visitor<String> {
 
     /** The value as text, behind a ≈ where that says less than the value. */
     public String candid(Value value) {
-        return dropsDigits(value) ? "≈ " + text(value) : text(value);
+        String text = text(value);
+        return dropsDigits(value) && !text.startsWith("≈") ? "≈ " + text : text;
     }
 
     @Override

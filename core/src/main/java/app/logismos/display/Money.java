@@ -2,7 +2,9 @@ package app.logismos.display;
 
 import app.logismos.number.Real;
 import java.util.Currency;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * An amount of money: the digits that its currency counts in, grouped, and the code behind.
@@ -11,13 +13,18 @@ import java.util.Optional;
  * @param code as in ISO 4217: {@code EUR}
  */
 public record Money(NumberStyle digits, String code) implements NumberStyle {
+    private static final Map<String, Currency> CURRENCIES = Currency.getAvailableCurrencies().stream()
+            .collect(Collectors.toMap(Currency::getCurrencyCode, currency -> currency));
+
     /** The style for a code; nothing where ISO 4217 has no such one. */
     static Optional<NumberStyle> of(String code) {
-        return Currency.getAvailableCurrencies().stream()
-                .filter(currency -> currency.getCurrencyCode().equals(code))
-                .findAny()
-                .map(currency -> new Money(
-                        new Grouped(new FixedPlaces(Math.max(0, currency.getDefaultFractionDigits()))), code));
+        return places(code).map(places -> new Money(new Grouped(places), code));
+    }
+
+    /** The decimal places that a currency counts in; nothing where ISO 4217 has no such code. */
+    public static Optional<NumberStyle> places(String code) {
+        return Optional.ofNullable(CURRENCIES.get(code))
+                .map(currency -> new FixedPlaces(Math.max(0, currency.getDefaultFractionDigits())));
     }
 
     @Override

@@ -4,6 +4,7 @@ import app.logismos.display.Display;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
+import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.Expression.Postfix;
@@ -20,6 +21,8 @@ import app.logismos.number.Real;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Span;
+import app.logismos.value.Table;
+import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,6 +39,16 @@ final class Hints {
 
     /** A number with this many digits is rarely typed from memory. */
     private static final int LONG = 6;
+
+    private static final Set<String> DAYS_OF_A_YEAR = Set.of("365", "365.25", "366");
+
+    /** Functions that pass texts of a range over. */
+    private static final Set<String> OF_RANGES =
+            Set.of("sum", "mean", "average", "min", "max", "count", "median", "product", "stdev");
+
+    private static final int MOST_CELLS = 10_000;
+    private static final Pattern LOOKS_LIKE_A_NUMBER =
+            Pattern.compile("\\s*[-−–+]?[€$£¥]?\\s*[0-9][0-9.,'’\\s]*(?:%|[€$£¥])?\\s*");
 
     /** Longer expressions are not searched for exchange rates. */
     private static final int MOST_NODES = 200;
@@ -73,7 +86,10 @@ final class Hints {
             UnitHints.binding(infix, entry).ifPresent(hints::add);
             switch (infix.operator()) {
                 case POWER -> powerOfPower(infix);
-                case DIVIDE -> powerThenDivide(infix);
+                case DIVIDE -> {
+                    powerThenDivide(infix);
+                    daysOverYears(infix);
+                }
                 case PLUS -> sum(infix);
                 case MINUS -> {
                     sum(infix);
@@ -161,13 +177,14 @@ final class Hints {
     private void sum(Infix node) {
         // 1+10% is the factor that a rise by 10 % has: what the hint itself writes.
         boolean isFactor = node.left() instanceof Literal one && one.value().equals(NumberValue.of(1));
-        if (!isFactor && node.right() instanceof Postfix percent && percent.operator() == PostfixOperator.PERCENT) {
+        if (!isFactor && isPercent(node.right()) && !isPercent(node.left())) {
+            String percent = typed(node.right());
             String sign = node.operator().text();
-            String more = typed(node.left()) + "*(1" + sign + typed(percent) + ")";
+            String more = typed(node.left()) + "*(1" + sign + percent + ")";
             add(
                     "percent-of-what",
-                    "`" + typed(percent) + "` is a number of hundredths, not a share of what stands before it. For "
-                            + typed(percent) + (sign.equals("+") ? " more" : " less") + " write `" + more + "`.",
+                    "`" + percent + "` is a number of hundredths, not a share of what stands before it. For " + percent
+                            + (sign.equals("+") ? " more" : " less") + " write `" + more + "`.",
                     replaced(node.span(), more));
         }
         boolean plain = node.right() instanceof Infix product
@@ -177,6 +194,59 @@ final class Hints {
                 && node.left() instanceof Literal;
         if (plain) {
             leftToRight(node, (Infix) node.right());
+        }
+    }
+
+    private boolean isPercent(Expression node) {
+        return node instanceof Postfix sign && sign.operator() == PostfixOperator.PERCENT
+                || evaluator.scope().isTypedInPercent(node, evaluator.origin());
+    }
+
+    /** {@code (today() - A2)/365} counts in days still, and not every year has as many. */
+    private void daysOverYears(Infix node) {
+        Expression left = node.left() instanceof Group group ? group.inner() : node.left();
+        if (left instanceof Infix difference
+                && difference.operator() == InfixOperator.MINUS
+                && node.right() instanceof Literal days
+                && DAYS_OF_A_YEAR.contains(typed(days))
+                && evaluator.value(difference.left()) instanceof Moment
+                && evaluator.value(difference.right()) instanceof Moment) {
+            String years = "yearfraction(" + typed(difference.right()) + ", " + typed(difference.left()) + ")";
+            add(
+                    "days-over-years",
+                    "A difference of dates is in days, and so is this. The years between them are `" + years
+                            + "`; `yearsandmonths` gives an age in years and months.",
+                    replaced(node.span(), years));
+        }
+    }
+
+    /** A text among the numbers of a range is not counted, whatever it looks like. */
+    private void textsAmongNumbers(Call node) {
+        if (!OF_RANGES.contains(node.function().toLowerCase(Locale.ROOT))) {
+            return;
+        }
+        for (Expression.Argument argument : node.arguments()) {
+            if (argument.value().orElse(null) instanceof Expression.RangeReference range
+                    && evaluator.value(range) instanceof Table table
+                    && (long) table.rows() * table.columns() <= MOST_CELLS) {
+                List<String> texts = new ArrayList<>();
+                table.forEachFilled(value -> {
+                    if (value instanceof Text text
+                            && LOOKS_LIKE_A_NUMBER.matcher(text.text()).matches()) {
+                        texts.add(text.text());
+                    }
+                });
+                if (!texts.isEmpty()) {
+                    boolean isOne = texts.size() == 1;
+                    add(
+                            "texts-among-numbers",
+                            (isOne ? "One cell" : texts.size() + " cells") + " of `" + typed(range)
+                                    + (isOne ? "` holds a text that looks" : "` hold texts that look")
+                                    + " like a number, as `" + texts.get(0)
+                                    + (isOne ? "`. It is" : "`. They are") + " not counted.",
+                            "");
+                }
+            }
         }
     }
 
@@ -240,6 +310,7 @@ final class Hints {
 
     private void call(Call node) {
         grouping(node);
+        textsAmongNumbers(node);
         String name = node.function().toLowerCase(Locale.ROOT);
         if (node.arguments().size() != 1 || node.arguments().get(0).value().isEmpty()) {
             return;

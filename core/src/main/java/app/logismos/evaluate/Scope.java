@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import app.logismos.display.Display;
 import app.logismos.formula.Address;
+import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
@@ -37,6 +38,11 @@ public interface Scope {
      * @param typed the number as it is typed
      */
     Optional<String> holderOf(Real number, String typed);
+
+    /** Whether a reference or name means one cell with a number that was typed in percent. */
+    default boolean isTypedInPercent(Expression reference, Address origin) {
+        return false;
+    }
 
     /** How values are shown where nothing is said about their style; what is joined to a text is shown so. */
     default Display display() {

@@ -1,16 +1,14 @@
 package app.logismos.formula;
 
 import app.logismos.number.Rational;
-import app.logismos.number.Real;
 import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Missing;
 import app.logismos.value.NumberValue;
-import app.logismos.value.Quantity;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
-import java.math.BigDecimal;
-import java.math.BigInteger;
+import java.time.LocalDate;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -19,12 +17,6 @@ import java.util.regex.Pattern;
 /** Reads entries, in the order of the table in section 1 of the language. */
 public final class EntryReader {
     private static final Pattern NAMED = Pattern.compile("\\s*(\\p{L}[\\p{L}\\p{Mn}0-9_]*)\\s*=.*", Pattern.DOTALL);
-    private static final Pattern DECIMAL = Pattern.compile(
-            "([-−+]?)((?:[0-9]+|[0-9]{1,3}(?:[, \u00a0\u202f][0-9]{3})+)?(?:\\.[0-9]+)?(?:[eE][-+−]?[0-9]{1,6})?)\\s*(%?)");
-    private static final Pattern FRACTION = Pattern.compile("([-−+]?)(?:([0-9]+)\\s+)?([0-9]+)\\s*/\\s*([0-9]+)");
-
-    private static final Pattern WITH_UNIT = Pattern.compile(
-            "([-−+]?[0-9.](?:[0-9.,/ \u00a0\u202f]*[0-9.])?(?:[eE][-+−]?[0-9]+)?)[ \u00a0\u202f]?([\\p{L}°′″\\[].*)");
 
     private EntryReader() {}
 
@@ -49,7 +41,7 @@ public final class EntryReader {
 
     /** A fast path: by far most entries need not be matched against every form. */
     private static boolean isPlainWhole(String text) {
-        if (text.length() > 18) {
+        if (text.length() > 18 || text.length() > 1 && text.charAt(0) == '0') {
             return false;
         }
         for (int i = 0; i < text.length(); i++) {
@@ -58,6 +50,20 @@ public final class EntryReader {
             }
         }
         return true;
+    }
+
+    /** The days that an entry can mean, day first and then month first, where these differ. */
+    public static List<LocalDate> days(String text) {
+        String trimmed = trim(text);
+        return trimmed.length() > 40 ? List.of() : Moments.days(trimmed);
+    }
+
+    /** The number that digits behind a zero spell, as {@code 007}, which an entry keeps as a text. */
+    public static Optional<String> withoutLeadingZeros(String text) {
+        String trimmed = trim(text);
+        return WrittenNumber.hasLeadingZero(trimmed)
+                ? Optional.of(trimmed.replaceFirst("^([-−+]?)0+(?=[0-9])", "$1"))
+                : Optional.empty();
     }
 
     /** Whether a text that stays a text would be a calculation if it began with {@code =}. */
@@ -92,53 +98,11 @@ public final class EntryReader {
             case "false" -> new Truth(false);
             case "missing" -> Missing.MISSING;
             default ->
-                real(text)
-                        .<Value>map(NumberValue::new)
-                        .or(() -> quantity(text, units))
+                WrittenNumber.read(text, units)
+                        .map(WrittenNumber::value)
                         .or(() -> Moments.read(text))
                         .orElseGet(() -> new Text(text));
         };
-    }
-
-    /** A number, which may be a fraction, with a unit behind it. */
-    private static Optional<Value> quantity(String text, UnitCatalogue units) {
-        Matcher parts = WITH_UNIT.matcher(text);
-        return parts.matches()
-                ? real(parts.group(1))
-                        .flatMap(number -> units.unit(parts.group(2)).map(unit -> new Quantity(number, unit)))
-                : Optional.empty();
-    }
-
-    private static Optional<Real> real(String text) {
-        Matcher decimal = DECIMAL.matcher(text);
-        if (decimal.matches()
-                && decimal.group(2).chars().anyMatch(c -> c >= '0' && c <= '9')
-                && !startsWithExponent(decimal.group(2))) {
-            String digits =
-                    decimal.group(2).replaceAll("[,\\s\u00a0\u202f]", "").replace('−', '-');
-            BigDecimal number = new BigDecimal(digits);
-            if (Math.abs((long) number.scale()) > Real.MAX_DIGITS) {
-                return Optional.empty();
-            }
-            BigDecimal scaled = decimal.group(3).isEmpty() ? number : number.movePointLeft(2);
-            return Optional.of(signed(decimal.group(1), Rational.of(scaled)));
-        }
-        Matcher fraction = FRACTION.matcher(text);
-        if (fraction.matches() && new BigInteger(fraction.group(4)).signum() != 0) {
-            BigInteger below = new BigInteger(fraction.group(4));
-            BigInteger whole = fraction.group(2) == null ? BigInteger.ZERO : new BigInteger(fraction.group(2));
-            BigInteger above = whole.multiply(below).add(new BigInteger(fraction.group(3)));
-            return Optional.of(signed(fraction.group(1), Rational.of(above, below)));
-        }
-        return Optional.empty();
-    }
-
-    private static boolean startsWithExponent(String digits) {
-        return digits.startsWith("e") || digits.startsWith("E");
-    }
-
-    private static Real signed(String sign, Real number) {
-        return sign.isEmpty() || sign.equals("+") ? number : number.negate();
     }
 
     private static String trim(String text) {

@@ -7,16 +7,12 @@ import app.logismos.value.Fix;
 import app.logismos.value.Span;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** The sentences of the parser, in one place. */
 final class SyntaxErrors {
-    /** Signs of money that people write, with the codes that are read. */
-    private static final Map<String, String> MONEY = Map.of("$", "USD", "€", "EUR", "£", "GBP", "¥", "JPY");
-
     private static final Pattern NUMBER = Pattern.compile("\\s*[0-9]+(\\.[0-9]+)?");
 
     /** The letter that people write for a cross between numbers: {@code 2 x 3}. */
@@ -28,7 +24,7 @@ final class SyntaxErrors {
     private SyntaxErrors() {}
 
     static Failure strangeCharacter(String text, String sign, Span place, UnitCatalogue units) {
-        if (MONEY.containsKey(sign)) {
+        if (WrittenNumber.MONEY.containsKey(sign)) {
             return signOfMoney(text, sign, place);
         }
         Matcher code = UNIT_CODE.matcher(text).region(place.start(), text.length());
@@ -40,7 +36,7 @@ final class SyntaxErrors {
 
     /** {@code 5 €} and {@code €5} are offered as {@code 5 EUR}. */
     private static Failure signOfMoney(String text, String sign, Span place) {
-        String code = MONEY.get(sign);
+        String code = WrittenNumber.MONEY.get(sign);
         Matcher behind = NUMBER.matcher(text.substring(place.end()));
         String written = behind.lookingAt()
                 ? replaced(

@@ -7,8 +7,10 @@ import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Calculator;
 import app.logismos.evaluate.EvaluationErrors;
 import app.logismos.evaluate.Evaluator;
+import app.logismos.evaluate.Hint;
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Scope;
+import app.logismos.evaluate.TextHints;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Entry;
@@ -29,6 +31,7 @@ import app.logismos.value.Failure;
 import app.logismos.value.Fix;
 import app.logismos.value.Span;
 import app.logismos.value.Table;
+import app.logismos.value.Text;
 import app.logismos.value.Value;
 import it.unimi.dsi.fastutil.longs.LongArrayList;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
@@ -56,6 +59,7 @@ public final class LiveWorksheet {
     private final LaidOut layout;
     private final CellEvaluation evaluation;
     private final Recalculation recalculation;
+    private final Looks looks;
 
     /** A worksheet as loaded; all its cells are worked out. */
     public LiveWorksheet(Worksheet worksheet, Limits limits) {
@@ -66,6 +70,7 @@ public final class LiveWorksheet {
         this.layout = new LaidOut();
         this.evaluation = new CellEvaluation(worksheet, links, values, limits);
         this.recalculation = new Recalculation(layout, evaluation);
+        this.looks = new Looks(worksheet, links, values);
         recalculation.settle(worksheet.takeTouched());
     }
 
@@ -77,6 +82,7 @@ public final class LiveWorksheet {
         this.layout = base.layout.copy();
         this.evaluation = new CellEvaluation(worksheet, links, values, limits);
         this.recalculation = base.recalculation.over(layout, evaluation);
+        this.looks = new Looks(worksheet, links, values);
     }
 
     /**
@@ -103,6 +109,7 @@ public final class LiveWorksheet {
     }
 
     private Change applied(List<Edit> edits) {
+        looks.clear();
         List<Edit> inverse = new ArrayList<>();
         try {
             for (Edit edit : edits) {
@@ -133,7 +140,7 @@ public final class LiveWorksheet {
                 .cell(grid, cell)
                 .filter(Cell::isCalculated)
                 .map(typed -> explain(typed.text(cell), grid, cell))
-                .orElseGet(() -> new Calculation(kept, "", List.of(), List.of()));
+                .orElseGet(() -> new Calculation(kept, "", List.of(), hints(kept, grid, cell)));
         // A cycle is reported as it was found when all of its cells were evaluated.
         boolean isCircular = kept instanceof Failure failure && failure.code() == ErrorCode.CIRCULAR;
         return isCircular ? explained.withValue(kept) : explained;
@@ -159,9 +166,20 @@ public final class LiveWorksheet {
                     Value value = read instanceof Entry.Unreadable unreadable
                             ? unreadable.failure()
                             : read instanceof Entry.Constant constant ? constant.value() : Blank.BLANK;
-                    return new Calculation(value, "", List.of(), List.of());
+                    List<Hint> hints = value instanceof Text ? TextHints.of(entry, worksheet.vocabulary()) : List.of();
+                    return new Calculation(value, "", List.of(), hints);
                 },
                 LiveWorksheet::failed);
+    }
+
+    /** Hints on a text that was typed into a cell. */
+    private List<Hint> hints(Value kept, String grid, Address cell) {
+        return kept instanceof Text
+                ? worksheet
+                        .cell(grid, cell)
+                        .map(typed -> TextHints.of(typed.text(cell), worksheet.vocabulary()))
+                        .orElse(List.of())
+                : List.of();
     }
 
     private static Calculation failed(Failure failure) {
@@ -396,15 +414,36 @@ public final class LiveWorksheet {
                 .map(precedent -> new Edit.Place(links.grid(precedent.grid()), precedent.area()));
     }
 
-    /** How a cell shows its value: in its own style, its column's, its grid's, or the worksheet's. */
+    /**
+     * How a cell shows its value: in its own style, its column's, its grid's, or the worksheet's; where all of these are
+     * automatic, as it was typed or as the cells are shown that it is made of.
+     */
     public Display display(String grid, Address cell) {
-        return display(grid(grid).map(block -> block.style(cell)).orElse(""));
+        String own = grid(grid).map(block -> block.style(cell)).orElse("");
+        return isAutomatic(own)
+                ? looks.style(grid, cell)
+                        .map(style -> set(Display.in(style, worksheet.units())))
+                        .orElseGet(this::display)
+                : display(own);
+    }
+
+    /** How values are shown that are worked out of a cell's: in its style, and in percent where the cell shows percent. */
+    public Display styled(String grid, Address cell) {
+        String own = grid(grid).map(block -> block.style(cell)).orElse("");
+        return isAutomatic(own) && looks.isPercent(grid, cell) ? display("percent") : display(own);
+    }
+
+    private boolean isAutomatic(String own) {
+        String style = own.isEmpty() ? worksheet.settings().style() : own;
+        return style.isEmpty() || style.equals("automatic");
     }
 
     /** Whether a cell's style shows its number in percent. */
     public boolean showsPercent(String grid, Address cell) {
         String own = grid(grid).map(block -> block.style(cell)).orElse("");
-        return (own.isEmpty() ? worksheet.settings().style() : own).startsWith("percent");
+        return isAutomatic(own)
+                ? looks.isPercent(grid, cell)
+                : (own.isEmpty() ? worksheet.settings().style() : own).startsWith("percent");
     }
 
     /** How values are shown where no cell shows them. */
@@ -413,8 +452,12 @@ public final class LiveWorksheet {
     }
 
     private Display display(String style) {
+        return set(Display.in(style.isEmpty() ? worksheet.settings().style() : style, worksheet.units()));
+    }
+
+    /** As the worksheet is set: with groups of digits, and its decimal mark. */
+    private Display set(Display own) {
         Settings settings = worksheet.settings();
-        Display own = Display.in(style.isEmpty() ? settings.style() : style, worksheet.units());
         Display grouped = settings.grouped() ? own.grouped() : own;
         return settings.comma() ? grouped.withComma() : grouped;
     }

@@ -7,6 +7,7 @@ import app.logismos.evaluate.SideBySide;
 import app.logismos.evaluate.Words;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
@@ -171,6 +172,17 @@ record SheetScope(
     public Display display() {
         Display automatic = Display.automatic(worksheet.units());
         return worksheet.settings().comma() ? automatic.withComma() : automatic;
+    }
+
+    @Override
+    public boolean isTypedInPercent(Expression reference, Address origin) {
+        return links.precedent(reference, grid, origin)
+                .filter(cells -> cells.area().size() == 1)
+                .flatMap(cells ->
+                        worksheet.cell(links.grid(cells.grid()), cells.area().first()))
+                .filter(typed -> !typed.isCalculated())
+                .map(typed -> typed.typed().strip().endsWith("%"))
+                .orElse(false);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package app.logismos.report;
 
+import app.logismos.display.Display;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.recalculate.CellChange;
@@ -106,8 +107,8 @@ public record Echo(String message, List<Line> results) {
                 change.grid(),
                 change.cell(),
                 called(change.grid(), change.cell(), live),
-                shown(change.before(), live),
-                shown(change.after(), live),
+                shown(change, change.before(), live),
+                shown(change, change.after(), live),
                 change.after() instanceof Failure && !(change.before() instanceof Failure));
     }
 
@@ -124,13 +125,9 @@ public record Echo(String message, List<Line> results) {
             return typed.size() + " cells entered";
         }
         CellChange only = typed.get(0);
-        String called = called(only.grid(), only.cell(), live);
-        if (only.after() == Blank.BLANK) {
-            return called + " cleared, it was " + shown(only.before(), live);
-        }
-        return only.before() == Blank.BLANK || only.before().equals(only.after())
-                ? called + " = " + shown(only.after(), live)
-                : called + " " + shown(only.before(), live) + " → " + shown(only.after(), live);
+        Line line = line(only, live);
+        return line.called() + ": "
+                + (only.before().equals(only.after()) ? line.after() : line.before() + " → " + line.after());
     }
 
     /** Of a block it is told what about it has changed. */
@@ -152,21 +149,30 @@ public record Echo(String message, List<Line> results) {
                 chart -> before instanceof Chart then ? ChartChange.said(then, chart) : EditWords.changed(now));
     }
 
-    /** What people call a cell. */
+    /** What people call a cell: its name, or its row and column by their labels, or else its address. */
     public static String called(String grid, Address cell, LiveWorksheet live) {
         return live.worksheet()
                 .names()
                 .of(grid, new Area(cell, cell))
-                .or(() -> live.worksheet().rowLabel(grid, cell))
+                .or(() -> live.worksheet()
+                        .rowLabel(grid, cell)
+                        .map(row -> row + " · "
+                                + live.worksheet().columnLabel(grid, cell).orElse(cell.toString())))
                 .orElse(cell.toString());
     }
 
-    private static String shown(Value value, LiveWorksheet live) {
+    private static String shown(CellChange change, Value value, LiveWorksheet live) {
         if (value == Blank.BLANK) {
             return "empty";
         }
         return value instanceof Failure failure
                 ? failure.code().code()
-                : live.display().text(value);
+                : display(change, value, live).text(value);
+    }
+
+    /** As the cell shows its value; where that would round the value it had before, with all of its digits. */
+    private static Display display(CellChange change, Value value, LiveWorksheet live) {
+        Display own = live.display(change.grid(), change.cell());
+        return own.dropsDigits(value) && value != change.after() ? live.display() : own;
     }
 }

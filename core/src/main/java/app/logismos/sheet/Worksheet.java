@@ -30,6 +30,7 @@ import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a person has typed and laid out. Mutable, for one writer; it changes by {@link Edit}s only.
@@ -518,14 +519,29 @@ public final class Worksheet {
         return store == null ? cells.computeIfAbsent(grid, id -> new CellStore<>()) : store;
     }
 
-    /** The text of a row's first cell, if it labels the row; what people call a cell of it. */
+    /** The text of a column's heading, where the cell is below one. */
+    public Optional<String> columnLabel(String grid, Address cell) {
+        int headings = outline.grid(grid).map(Block.Grid::headings).orElse(0);
+        return headings == 0 || cell.row() < headings
+                ? Optional.empty()
+                : textOf(store(grid).get(cell.column(), headings - 1));
+    }
+
+    private static Optional<String> textOf(@Nullable Cell cell) {
+        return cell != null && cell.entry() instanceof Entry.Constant constant && constant.value() instanceof Text text
+                ? Optional.of(text.text())
+                : Optional.empty();
+    }
+
+    /** The text of a row's first cell, where it labels the row and the row is no heading. */
     public Optional<String> rowLabel(String grid, Address cell) {
+        if (cell.row() < outline.grid(grid).map(Block.Grid::headings).orElse(0)) {
+            return Optional.empty();
+        }
         for (int column = 0; column < cell.column(); column++) {
-            Cell left = store(grid).get(column, cell.row());
-            if (left != null
-                    && left.entry() instanceof Entry.Constant constant
-                    && constant.value() instanceof Text text) {
-                return Optional.of(text.text());
+            Optional<String> left = textOf(store(grid).get(column, cell.row()));
+            if (left.isPresent()) {
+                return left;
             }
         }
         return Optional.empty();

@@ -281,6 +281,32 @@ class ActTest {
         }
     }
 
+    @ParameterizedTest(name = "{0} read as {1} is {2}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "01/12/2027 | DAY_FIRST   | 2027-12-01",
+                "01/12/2027 | MONTH_FIRST | 2027-01-12",
+                "\"31.12.2027\" | DAY_FIRST | 2027-12-31",
+                "3,5        | NUMBERS     | 3.5",
+                "007        | NUMBERS     | 7",
+                "\"12\"   | NUMBERS     | 12",
+                "1/2        | TEXT        | \"1/2\"",
+                "31.12.2027 | TEXT        | \"31.12.2027\"",
+            })
+    void typedEntriesAreReadAsAnotherKind(String entry, Act.ReadAs.Kind kind, String then) {
+        worksheet.typed("A1", entry, "A2", "=1+1", "A3", "River Red").done(new Act.ReadAs("g", area("A1:A3"), kind));
+        assertThat(worksheet.entries("A1")).isEqualTo(then);
+        assertThat(worksheet.entries("A2")).isEqualTo("=1+1");
+    }
+
+    @Test
+    void whatCannotBeReadAsAnotherKindIsRefused() {
+        worksheet.typed("A1", "River Red", "A2", "12");
+        assertThatThrownBy(() -> worksheet.done(new Act.ReadAs("g", area("A1:A2"), Act.ReadAs.Kind.NUMBERS)))
+                .hasMessage("No other entry of A1:A2 can be read as numbers.");
+    }
+
     @Test
     void cellsAreCleared() {
         worksheet.typed("A1", "1", "B2", "2", "C3", "3").done(new Act.Clear("g", area("A1:B2")));

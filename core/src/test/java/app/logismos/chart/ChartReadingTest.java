@@ -385,7 +385,7 @@ class ChartReadingTest {
 
     @Test
     void whatIsShownWithFewerDigitsThanItHasIsMarked() {
-        ChartData data = of(chart, live(0, "=1/3", "=2/3", "0.25", "2", "1.00000000001", "8"));
+        ChartData data = of(chart, live(0, "=1/3", "=2/3", "0.25", "2", "=1.00000000001", "8"));
         assertThat(data.series().get(0).points())
                 .extracting(ChartData.Point::acrossText, ChartData.Point::upText)
                 .containsExactly(tuple("≈ 0.3333333333", "≈ 0.6666666667"), tuple("2", "≈ 1"));

@@ -182,7 +182,7 @@ class InterruptedTest extends Visit {
 
         other.locator("#cell-grid-1-C3").click();
         other.keyboard().press("Control+z");
-        assertThat(other.getByText(Pattern.compile("The last change was made on another page: A1 222 → 111")))
+        assertThat(other.getByText(Pattern.compile("The last change was made on another page: A1: 222 → 111")))
                 .isVisible();
         other.getByText("Leave it", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(at("A1")).hasText("111");

@@ -32,7 +32,7 @@ class NamingTest extends Visit {
         at("B1").click();
         assertThat(lens(page)).containsText("=hall+1");
         type("A1", "25");
-        assertThat(foot()).containsText("hall 21 → 25");
+        assertThat(foot()).containsText("hall: 21 → 25");
     }
 
     @Test

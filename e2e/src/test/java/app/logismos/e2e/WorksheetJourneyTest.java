@@ -44,7 +44,7 @@ class WorksheetJourneyTest extends Visit {
         type("A1", "20");
         assertThat(cell(page, "grid-1", "B1")).containsText("76");
         assertThat(cell(page, "grid-1", "B1")).hasAttribute("data-changed", "true");
-        assertThat(page.getByRole(AriaRole.CONTENTINFO)).containsText("A1 12 → 20: 1 result changed");
+        assertThat(page.getByRole(AriaRole.CONTENTINFO)).containsText("A1: 12 → 20: 1 result changed");
 
         page.reload();
         assertThat(cell(page, "grid-1", "B1")).containsText("76");
@@ -133,7 +133,7 @@ class WorksheetJourneyTest extends Visit {
         cell(page, "law", "B2").click();
         page.keyboard().type("80");
         page.keyboard().press("Enter");
-        assertThat(page.getByRole(AriaRole.CONTENTINFO)).containsText("start 95 → 80");
+        assertThat(page.getByRole(AriaRole.CONTENTINFO)).containsText("start: 95 → 80");
         assertThat(curve).not().hasAttribute("d", before);
         assertThat(page.locator("#block-curve table").nth(1)).containsText("80");
         page.keyboard().press("Control+z");

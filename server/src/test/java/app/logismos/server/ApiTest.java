@@ -278,7 +278,7 @@ class ApiTest {
                         .valueStream()
                         .map(cell -> cell.at("/address").asString()))
                 .containsExactlyInAnyOrder("B1", "B2");
-        assertThat(answer.at("/echo/message")).isEqualTo("Tax 0.2 → 0.22: 1 result changed");
+        assertThat(answer.at("/echo/message")).isEqualTo("Tax · B1: 20 % → 22 %: 1 result changed");
         assertThat(answer.at("/echo/results/0/before")).isEqualTo("0.4");
     }
 

@@ -96,7 +96,7 @@ class SentAgainTest {
         type("other", "", 5, "A1", "9");
         Program.Answer asks = send("one", "", "/undo", "");
         assertThat(asks.status()).isEqualTo(409);
-        assertThat(asks.at("/detail")).isEqualTo("The last change was made on another page: A1 5 → 9.");
+        assertThat(asks.at("/detail")).isEqualTo("The last change was made on another page: A1: 5 → 9.");
         assertThat(send("one", "", "/undo", "{\"revision\":" + asks.at("/revision") + "}")
                         .status())
                 .isEqualTo(200);

@@ -7,6 +7,7 @@ import static app.logismos.function.Parameter.Accepts.NUMBER;
 import static app.logismos.function.Parameter.Accepts.TEXT;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
+import app.logismos.formula.EntryReader;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
@@ -188,6 +189,7 @@ public final class TextFunctions {
                     .argument("text", ANY, "the text")
                     .example("number(\"12.5\")", "25/2")
                     .example("number(\"20%\")", "1/5")
+                    .example("number(\"007\")", "7")
                     .refuses("number(\"leaf\")", ErrorCode.WRONG_ARGUMENTS)
                     .related("text")
                     .answers(TextFunctions::number),
@@ -339,7 +341,8 @@ public final class TextFunctions {
         if (value instanceof NumberValue) {
             return value;
         }
-        Value read = given.surroundings().reading().apply(given.text("text"));
+        String text = EntryReader.withoutLeadingZeros(given.text("text")).orElse(given.text("text"));
+        Value read = given.surroundings().reading().apply(text);
         if (read instanceof NumberValue || read instanceof Quantity) {
             return read;
         }
