@@ -3,21 +3,26 @@ package app.logismos.evaluate;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
+import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.InfixOperator;
 import app.logismos.formula.Walk;
 import app.logismos.number.Rational;
+import app.logismos.unit.Unit;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Fix;
 import app.logismos.value.Kind;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Span;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Finds for a failed calculation what can be written instead, from the part of the entry that is at fault. */
 final class Remedies {
@@ -47,6 +52,9 @@ final class Remedies {
             }
             if (failure.code() == ErrorCode.WRONG_ARGUMENTS && node instanceof Call call) {
                 remedies.choosing(call, place);
+            }
+            if (failure.code() == ErrorCode.UNITS_DIFFER && node instanceof Conversion conversion) {
+                remedies.temperature(conversion);
             }
         });
         return failure.withFixes(remedies.fixes);
@@ -82,6 +90,27 @@ final class Remedies {
             }
             default -> {}
         }
+    }
+
+    /** {@code 98.6 F to °C} speaks of degrees: F is the farad, and C the coulomb. */
+    private void temperature(Conversion conversion) {
+        if (conversion.operand() instanceof Literal literal && literal.value() instanceof Quantity quantity) {
+            String from = degrees(quantity.unit());
+            String to = degrees(conversion.unit());
+            if (from != null && to != null) {
+                String number = literal.span().in(entry).replaceFirst("\\s*[°CFK]+$", "");
+                offer(conversion.span(), number + " " + from + " to " + to);
+            }
+        }
+    }
+
+    private static @Nullable String degrees(Unit unit) {
+        return switch (unit.symbol()) {
+            case "F", "°F" -> "°F";
+            case "C", "°C" -> "°C";
+            case "K" -> "K";
+            default -> null;
+        };
     }
 
     /** {@code =price = 5} compares; {@code price = 5} names the cell. */

@@ -27,7 +27,7 @@ public final class TextHints {
             hints.add(day("day-first", "With the day first", days.get(0)));
             hints.add(day("month-first", "With the month first", days.get(1)));
         }
-        if (EntryReader.looksLikeCalculation(entry, vocabulary)) {
+        if (days.size() < 2 && EntryReader.looksLikeCalculation(entry, vocabulary)) {
             hints.add(new Hint(
                     "text-calculation", "This is kept as a text. A calculation begins with `=`.", "=" + entry.strip()));
         }

@@ -116,7 +116,7 @@ public record Echo(String message, List<Line> results) {
         boolean enters = edits.stream().allMatch(Edit.Enter.class::isInstance);
         if (!enters || typed.isEmpty()) {
             return edits.stream()
-                    .map(edit -> said(edit, inverse))
+                    .map(edit -> said(edit, inverse) + takenIn(edit, live))
                     .distinct()
                     .reduce((a, b) -> a + ", " + b)
                     .orElse("Nothing changed");
@@ -128,6 +128,23 @@ public record Echo(String message, List<Line> results) {
         Line line = line(only, live);
         return line.called() + ": "
                 + (only.before().equals(only.after()) ? line.after() : line.before() + " → " + line.after());
+    }
+
+    /** Lines that are put in between a range and the formula behind it are taken in by the range. */
+    private static String takenIn(Edit edit, LiveWorksheet live) {
+        if (!(edit instanceof Edit.InsertLines insert)) {
+            return "";
+        }
+        boolean[] isTakenIn = {false};
+        insert.behind()
+                .ifPresent(area -> live.worksheet()
+                        .cells(insert.grid())
+                        .forEach(
+                                area,
+                                (column, row, cell) ->
+                                        isTakenIn[0] |= live.fedBy(insert.grid(), new Address(column, row)).stream()
+                                                .anyMatch(insert::isTakenInBy)));
+        return isTakenIn[0] ? ", and taken in by what adds up to there" : "";
     }
 
     /** Of a block it is told what about it has changed. */

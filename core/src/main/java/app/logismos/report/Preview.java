@@ -12,6 +12,7 @@ import app.logismos.formula.References;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Axis;
 import app.logismos.sheet.Target;
 import app.logismos.unit.UnitCatalogue;
 import app.logismos.unit.UsualUnits;
@@ -102,9 +103,11 @@ public record Preview(
                 closed.equals(entry) ? Optional.empty() : Optional.of(live.explain(closed, grid, cell)),
                 references(entry, start, grid, cell, live),
                 readable(entry, start, cell, live).map(UnitPlaces::of).orElse(List.of()),
-                inside || kind == Kind.VALUE
-                        ? completions(entry, kind == Kind.VALUE ? 0 : start, cursor, live)
-                        : List.of(),
+                entry.strip().equals("=") && cursor == entry.length()
+                        ? sums(cursor, grid, cell, live)
+                        : inside || kind == Kind.VALUE
+                                ? completions(entry, kind == Kind.VALUE ? 0 : start, cursor, live)
+                                : List.of(),
                 inside ? openCall(entry, start, cursor) : Optional.empty(),
                 EntryReader.looksLikeCalculation(entry, live.worksheet().vocabulary()));
     }
@@ -190,6 +193,19 @@ public record Preview(
         return Stream.concat(names, Stream.concat(functions, constants))
                 .filter(completion -> completion.word().toLowerCase(Locale.ROOT).startsWith(word))
                 .limit(MOST_COMPLETIONS)
+                .toList();
+    }
+
+    /** What is first written behind the {@code =} of a cell with numbers above it or to the left of it. */
+    private static List<Completion> sums(int cursor, String grid, Address cell, LiveWorksheet live) {
+        return Stream.of(Axis.ROWS, Axis.COLUMNS)
+                .flatMap(axis -> NumbersBefore.of(live, grid, cell, axis)
+                        .map(area -> new Completion(
+                                "sum(" + area + ")",
+                                "sum",
+                                axis == Axis.ROWS ? "adds up what stands above" : "adds up what stands to the left",
+                                new Span(cursor, cursor)))
+                        .stream())
                 .toList();
     }
 

@@ -43,6 +43,20 @@ public sealed interface Displacement {
             return Optional.of(new int[] {shifted(first), shifted(last)});
         }
 
+        /**
+         * Whether a formula stands in the line that others are put in before, and refers to cells up to there, as a sum
+         * below its numbers does: then it takes in what is put in.
+         */
+        boolean isTakenInBy(Edit.Place meant, Edit.Place formula) {
+            int first = axis.first(meant.area());
+            int last = axis.last(meant.area());
+            return formula.grid().equals(grid)
+                    && meant.grid().equals(grid)
+                    && axis.first(formula.area()) == at
+                    && last == at - 1
+                    && first < last;
+        }
+
         private int shifted(int line) {
             return line >= at ? line + count : line;
         }

@@ -259,6 +259,20 @@ public sealed interface Edit {
             return new Displacement.Inserted(grid, axis, at, count);
         }
 
+        /** The line behind those that were put in; nothing where the grid can have none. */
+        public Optional<Area> behind() {
+            int line = at + count;
+            Area all = new Area(Address.FIRST, new Address(Address.COLUMNS - 1, Address.ROWS - 1));
+            return line < axis.most() ? Optional.of(axis.with(all, line, line)) : Optional.empty();
+        }
+
+        /** Whether cells that a formula in the line behind refers to have taken in what was put in. */
+        public boolean isTakenInBy(Place meant) {
+            return meant.grid().equals(grid)
+                    && axis.last(meant.area()) == at + count - 1
+                    && axis.first(meant.area()) < at;
+        }
+
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.insertLines(this);

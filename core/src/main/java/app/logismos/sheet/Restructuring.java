@@ -141,14 +141,26 @@ final class Restructuring {
     private boolean isLeft(Expression node, String grid, Address at, String newGrid) {
         Optional<Edit.Place> meant = spelling.place(node, grid, at);
         return meant.isEmpty()
-                || grid.equals(newGrid) && displacement.of(meant.get()).equals(meant);
+                || grid.equals(newGrid) && then(meant.get(), grid, at).equals(meant);
+    }
+
+    /** Where cells are then that a formula refers to; a range that ends at the formula takes in what is put in between. */
+    private Optional<Edit.Place> then(Edit.Place meant, String grid, Address at) {
+        return displacement instanceof Displacement.Inserted inserted && inserted.isTakenInBy(meant, place(grid, at))
+                ? Optional.of(new Edit.Place(
+                        grid,
+                        inserted.axis()
+                                .with(
+                                        meant.area(),
+                                        inserted.axis().first(meant.area()),
+                                        inserted.axis().last(meant.area()) + inserted.count())))
+                : displacement.of(meant);
     }
 
     private Optional<String> spelled(Expression node, String grid, Address at, String newGrid) {
         return isLeft(node, grid, at, newGrid)
                 ? Optional.empty()
-                : Optional.of(displacement
-                        .of(spelling.place(node, grid, at).orElseThrow())
+                : Optional.of(then(spelling.place(node, grid, at).orElseThrow(), grid, at)
                         .map(then -> spelling.spelled(node, at, then, newGrid))
                         .orElse(Printer.GONE));
     }

@@ -84,6 +84,50 @@ class ExplainedTest {
         assertThat(failure.fixes()).extracting(Fix::replacement).containsExactly("cost = 5");
     }
 
+    /** G1 is 80, G2 5%, G3 a text that looks like a number; H1 and H2 are days. */
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=G1+G2           | percent-of-what     | =G1*(1+G2)",
+                "=G1-G2           | percent-of-what     | =G1*(1-G2)",
+                "=G2+G2           |                     |",
+                "=1+G2            |                     |",
+                "=sum(G1:G3)      | texts-among-numbers |",
+                "=sum(G1:G2)      |                     |",
+                "=concat(G1:G3)   |                     |",
+                "=(H2-H1)/365     | days-over-years     | =yearfraction(H1, H2)",
+                "=(H2-H1)/7       |                     |",
+                "=(G1-3)/365      |                     |",
+            })
+    void whatPeopleOftenMeanByCellsIsHinted(String entry, String code, String replacement) {
+        type(live, "G1", "80", "G2", "5%", "G3", "\"12\"", "H1", "2025-03-01", "H2", "2027-03-01");
+        assertThat(live.explain(entry, "a", at("F1")).hints())
+                .extracting(hint -> hint.code() + " " + hint.replacement())
+                .containsExactlyElementsOf(
+                        code == null ? List.of() : List.of(code + " " + (replacement == null ? "" : replacement)));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "007        | leading-zero 7",
+                "01/12/2027 | day-first 2027-12-01, month-first 2027-01-12",
+                "5+2*3      | text-calculation =5+2*3",
+                "River Red  | ''",
+                "31.12.2027 | ''",
+            })
+    void aTextThatMayBeMeantOtherwiseIsHinted(String entry, String hints) {
+        type(live, "G1", entry);
+        assertThat(live.explain("a", at("G1")).hints().stream()
+                        .map(hint -> hint.code() + " " + hint.replacement())
+                        .collect(Collectors.joining(", ")))
+                .isEqualTo(hints);
+        assertThat(live.explain(entry, "a", at("G2")).hints())
+                .isEqualTo(live.explain("a", at("G1")).hints());
+    }
+
     @Test
     void aCellDoesNotOfferItself() {
         assertThat(live.explain("=12345.678", "a", at("D3")).hints())

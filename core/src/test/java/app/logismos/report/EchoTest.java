@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.recalculate.Sheets;
+import app.logismos.sheet.Axis;
 import app.logismos.sheet.Edit;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -43,6 +44,19 @@ class EchoTest {
         assertThat(enter("B2", "9.50").message()).isEqualTo("Harbour Mist · Price: 9.20 → 9.50");
         assertThat(enter("C2", "5%").message()).isEqualTo("Harbour Mist · Share: 30 % → 5 %");
         assertThat(enter("C1", "Part").message()).isEqualTo("C1: Share → Part");
+    }
+
+    @Test
+    void aRowPutInAtTheEndOfASummedRangeIsTakenInAndThatIsTold() {
+        Sheets.type(live, "A1", "1", "A2", "2", "A3", "=sum(A1:A2)", "B3", "=A2*2", "C1", "=sum(A1:A2)");
+        List<Edit> edits = List.of(new Edit.InsertLines("a", Axis.ROWS, 2, 1));
+        Echo echo = Echo.of(edits, live.apply(edits), live);
+        assertThat(echo.message()).endsWith(", and taken in by what adds up to there");
+        assertThat(live.worksheet().textIn("a", at("A4"))).isEqualTo("=sum(A1:A3)");
+        assertThat(live.worksheet().textIn("a", at("B4"))).isEqualTo("=A2*2");
+        assertThat(live.worksheet().textIn("a", at("C1"))).isEqualTo("=sum(A1:A2)");
+        List<Edit> elsewhere = List.of(new Edit.InsertLines("a", Axis.ROWS, 5, 1));
+        assertThat(Echo.of(elsewhere, live.apply(elsewhere), live).message()).doesNotContain("taken in");
     }
 
     @Test

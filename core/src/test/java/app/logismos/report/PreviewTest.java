@@ -2,6 +2,7 @@ package app.logismos.report;
 
 import static app.logismos.recalculate.Sheets.at;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.recalculate.Sheets;
@@ -114,6 +115,21 @@ class PreviewTest {
                         Failure.class,
                         failure -> assertThat(failure.message())
                                 .isEqualTo("This goes round in a circle: A1 → A2 → A1. Change one of these cells."));
+    }
+
+    @Test
+    void theSumOfTheNumbersAboveOrToTheLeftIsOfferedFirst() {
+        Sheets.type(live, "F1", "Price", "F2", "3.50", "F3", "1.25", "D3", "2", "E3", "4");
+        assertThat(Preview.of("=", 1, "a", at("F5"), live).completions())
+                .extracting(Preview.Completion::word)
+                .containsExactly("sum(F2:F3)");
+        assertThat(Preview.of("=", 1, "a", at("G3"), live).completions())
+                .extracting(Preview.Completion::word, Preview.Completion::says)
+                .containsExactly(tuple("sum(D3:F3)", "adds up what stands to the left"));
+        assertThat(Preview.of("=", 1, "a", at("K9"), live).completions()).isEmpty();
+        assertThat(Preview.of("=s", 2, "a", at("F5"), live).completions())
+                .extracting(Preview.Completion::word)
+                .doesNotContain("sum(F2:F3)");
     }
 
     @Test
