@@ -40,7 +40,7 @@ const root = document.getElementById('root')
 function Program() {
   return (
     <ConfigProvider theme={themeOf(useLook())}>
-      <App style={{ height: '100%' }}>
+      <App style={{ height: '100%' }} notification={{ bottom: 56 }}>
         <QueryClientProvider client={client}>
           <BrowserRouter>
             <Contained what="This page" shown={null}>

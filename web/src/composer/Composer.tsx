@@ -65,8 +65,14 @@ function Card({ composing }: { readonly composing: Composing }) {
   )
 }
 
-/** The entry as its error or its hint offers it. */
-function betterEntry({ calculation: { error, hints } }: Preview): string | undefined {
+/** The sum that can stand behind an `=` which nothing follows yet. */
+const sumOf = ({ completions }: Preview) => completions.find(({ kind }) => kind === 'sum')
+
+/** The entry as its error or its hint offers it, or with the sum of the numbers beside it. */
+function betterEntry(preview: Preview): string | undefined {
+  const { error, hints } = preview.calculation
+  const sum = sumOf(preview)
+  if (sum) return `=${sum.word}`
   return error ? error.fixes[0]?.replacement : hints[0]?.replacement
 }
 
@@ -75,12 +81,24 @@ function Said({ preview, onReplace }: { readonly preview: Preview; readonly onRe
   const { error, hints } = calculation
   const { result, latex, error: stillWrong } = soFar ?? calculation
   const fix = error?.fixes[0]
+  const sum = sumOf(preview)
   const hint = hints.find(({ code }) => code !== 'text-calculation')
   const entry = useWorksheetStore((state) => state.composing?.draft ?? '')
 
   return (
     <>
-      {error && (
+      {sum && (
+        <div className={styles.hint}>
+          <span>
+            <code>{sum.word}</code> {sum.says}.
+          </span>
+          <button type="button" onClick={() => onReplace(`=${sum.word}`)}>
+            Write it
+          </button>
+          <kbd>Alt Enter</kbd>
+        </div>
+      )}
+      {error && !sum && (
         <div className={styles.error} role="status">
           <span>
             <Words text={error.message} />

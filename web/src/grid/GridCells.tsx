@@ -148,6 +148,7 @@ export function GridCells({ grid }: { readonly grid: Grid }) {
             <Overlays {...overlays} part="body" />
           </div>
         </div>
+        <div className={styles.more} aria-hidden="true" />
       </div>
       {area && <Announcement area={area} cell={focus && cells.get(addressOf(focus))} at={focus} />}
     </>

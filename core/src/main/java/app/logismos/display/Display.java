@@ -79,6 +79,16 @@ public final class Display implements Value.Visitor<String> {
         return hasDigits ? new Display(new Grouped(style), unit, mark, units) : this;
     }
 
+    /** The same without a ≈ of its own, for views that tell by a sign of theirs what drops digits. */
+    public Display unsigned() {
+        NumberStyle own = style instanceof Candid candid
+                ? candid.digits()
+                : style instanceof Commas commas && commas.digits() instanceof Candid candid
+                        ? new Commas(candid.digits())
+                        : style;
+        return new Display(own, unit, mark, units);
+    }
+
     /** The same with a comma as the decimal mark. */
     public Display withComma() {
         return new Display(new Commas(style), unit, DecimalMark.COMMA, units);

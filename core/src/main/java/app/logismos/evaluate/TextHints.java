@@ -14,8 +14,11 @@ public final class TextHints {
 
     private TextHints() {}
 
-    /** The hints on an entry that is no calculation. */
+    /** The hints on an entry that is no calculation; none where quotes say that a text is meant. */
     public static List<Hint> of(String entry, Vocabulary vocabulary) {
+        if (entry.strip().startsWith("\"")) {
+            return List.of();
+        }
         List<Hint> hints = new ArrayList<>();
         EntryReader.withoutLeadingZeros(entry)
                 .ifPresent(number -> hints.add(new Hint(

@@ -116,6 +116,7 @@ class ExplainedTest {
                 "01/12/2027 | day-first 2027-12-01, month-first 2027-01-12",
                 "5+2*3      | text-calculation =5+2*3",
                 "River Red  | ''",
+                "\"5+2*3\"  | ''",
                 "31.12.2027 | ''",
             })
     void aTextThatMayBeMeantOtherwiseIsHinted(String entry, String hints) {

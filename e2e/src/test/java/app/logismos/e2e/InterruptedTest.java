@@ -61,7 +61,7 @@ class InterruptedTest extends Visit {
         assertThat(at("A4")).containsText("17");
         assertThat(foot()).not().containsText("not kept yet");
         page.keyboard().press("Alt+h");
-        assertThat(dialog().getByText("A4 = 17")).hasCount(2); // as it was written, and done again
+        assertThat(dialog().getByText("A4: empty → 17")).hasCount(2); // as it was written, and done again
     }
 
     @Test

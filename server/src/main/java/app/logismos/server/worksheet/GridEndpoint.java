@@ -165,7 +165,8 @@ class GridEndpoint {
             return new Detail(
                     views.cell(grid, at, live),
                     block.title(),
-                    CalculationJson.of(live.explain(grid, at), live.display(grid, at)),
+                    CalculationJson.of(
+                            live.explain(grid, at), live.display(grid, at).unsigned()),
                     others(live.value(grid, at), live),
                     live.fedBy(grid, at).stream()
                             .map(place -> views.place(place, grid, live))
