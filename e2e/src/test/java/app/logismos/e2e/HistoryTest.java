@@ -22,7 +22,8 @@ class HistoryTest extends Visit {
         page.keyboard().press("Alt+h");
         Locator history = dialog();
         assertThat(history).containsText("A1: 4 → 9: 1 result changed");
-        Locator then = history.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("B1: empty → 8"));
+        Locator then =
+                history.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("B1: empty → 8"));
         then.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Compare"))
                 .click();
         assertThat(then).containsText("Then");

@@ -75,7 +75,7 @@ class BadRequestsTest {
                 "POST   | /worksheets/{id}/edits          | {'base': 2, 'commands': []}       | 422 | There is no edit in `commands`.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'sort', 'grid': 'g9', 'area': 'A1:B2', 'by': 0, 'descending': false}} | 422 | There is no grid g9.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'sort', 'grid': 'grid-1', 'area': 'A1:A2', 'by': 7, 'descending': false}} | 422 | A1:A2 is sorted by one of its own columns.",
-                "POST   | /worksheets/{id}/acts           | {'act': {'do': 'readAs', 'grid': 'g9', 'area': 'A1', 'kind': 'text'}} | 422 | There is no grid g9.",
+                "POST   | /worksheets/{id}/acts           | {'act': {'do': 'readAs', 'grid': 'g9', 'area': 'A1', 'kind': 'TEXT'}} | 422 | There is no grid g9.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'addUp', 'grid': 'g9', 'area': 'A1', 'axis': null}} | 422 | There is no grid g9.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'clear', 'grid': 'grid-1', 'area': 'D4'}} | 422 | There is nothing in D4 to clear.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'fillTable', 'grid': 'grid-1', 'area': 'A1'}} | 422 | A table has a row and a column of headings and cells between them. Select all of it.",

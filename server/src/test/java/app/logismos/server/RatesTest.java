@@ -53,7 +53,7 @@ class RatesTest {
     void whatIsCalculatedFollowsTheNewRatesAndIsNoSampleAnyMore() {
         String worksheet = program.newWorksheet("Blend");
         program.type(worksheet, 0, "grid-1", "A1", "100 USD", "A2", "=A1 to EUR", "A3", "=A2+10 USD");
-        assertThat(program.shown(worksheet, "grid-1", "A2")).isEqualTo("90 EUR");
+        assertThat(program.shown(worksheet, "grid-1", "A2")).isEqualTo("90.00 EUR");
         assertThat(put("USD", "US dollar", "0.8").status()).isEqualTo(200);
         assertThat(program.shown(worksheet, "grid-1", "A2")).isEqualTo("80 EUR");
         assertThat(program.shown(worksheet, "grid-1", "A3")).isEqualTo("88 EUR");

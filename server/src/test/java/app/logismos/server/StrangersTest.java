@@ -99,7 +99,7 @@ class StrangersTest {
                 "continue | {'act':{'do':'continue','grid':'grid-1','area':'A1:Z1','into':'A1:Z1000000'}} | acts | 422",
                 "fill     | {'act':{'do':'fillTable','grid':'grid-1','area':'A1:ZZZ1000000'}} | acts | 422",
                 "go on    | {'act':{'do':'goOn','grid':'grid-1','area':'A1:ZZZ1000000','axis':'ROWS'}} | acts | 422",
-                "read as  | {'act':{'do':'readAs','grid':'grid-1','area':'A1:ZZZ1000000','kind':'numbers'}} | acts | 422",
+                "read as  | {'act':{'do':'readAs','grid':'grid-1','area':'A1:ZZZ1000000','kind':'NUMBERS'}} | acts | 422",
                 "add up   | {'act':{'do':'addUp','grid':'grid-1','area':'A1:ZZZ1000000','axis':null}} | acts | 422",
                 "sort     | {'act':{'do':'sort','grid':'grid-1','area':'A1:ZZZ1000000','by':0,'descending':false}} | acts | 422",
                 "series   | {'act':{'do':'series','grid':'grid-1','at':'A1','axis':'ROWS','first':'1','step':'1','last':null,'count':2000000}} | acts | 422",
