@@ -35,6 +35,26 @@ describe('a chart of the selection', () => {
     expect(cells(chart)).toEqual(series)
   })
 
+  it.each([
+    ['A1:B9', 'Price by Item'],
+    ['A1:C9', 'Price and Total by Item'],
+    ['A1:D9', 'New chart'], // D has no heading
+    ['B1:B9', 'Price'],
+    ['A2:B9', 'New chart'], // values alone
+  ])('of %s is called after its headings: %s', (area, title) => {
+    const headings = new Map([
+      ['A1', 'Item'],
+      ['B1', 'Price in EUR'],
+      ['C1', 'Total'],
+    ])
+    select(area)
+    const read = (_: string, address: string) => {
+      const text = headings.get(address)
+      return text === undefined ? undefined : { kind: 'text' as const, display: text }
+    }
+    expect(chartOfSelection(read)?.title).toBe(title)
+  })
+
   it('has a legend only where there are several series', () => {
     select('A1:B9')
     expect(chartOfSelection()?.legend).toBe('NONE')

@@ -1,6 +1,6 @@
-import type { AxisLook, Chart, ChartSeries, SeriesLook, Shape, Source } from '../api/types'
+import type { AxisLook, Cell, Chart, ChartSeries, SeriesLook, Shape, Source } from '../api/types'
 import { freshId } from '../sheet/freshId'
-import { areaBetween, areaOf, areaText, type Area } from '../sheet/address'
+import { addressOf, areaBetween, areaOf, areaText, type Area } from '../sheet/address'
 import { useWorksheetStore } from '../worksheet/store'
 
 export const USUAL_AXIS: AxisLook = { title: '', least: '', most: '', logarithmic: false }
@@ -88,7 +88,7 @@ export function linesOf(area: Area): readonly string[] {
 }
 
 /** A chart of the selected cells: the first column across, the others up; null where there is only one cell. */
-export function chartOfSelection(): Chart | null {
+export function chartOfSelection(read: Read = () => undefined): Chart | null {
   const { selection } = useWorksheetStore.getState()
   const area = selection.kind === 'cells' ? areaBetween(selection.anchor, selection.focus) : null
   if (selection.kind !== 'cells' || !area) return null
@@ -97,11 +97,36 @@ export function chartOfSelection(): Chart | null {
   if (!first || isTooSmall) return null
   const series = others.length > 0 ? others : [first]
   return newChart(
-    'New chart',
+    titleOf(
+      others.map((line) => headingOf(line, selection.grid, read)),
+      headingOf(first, selection.grid, read),
+    ),
     selection.grid,
     others.length > 0 ? first : null,
     series.map((cells) => newSeries(cellsIn(cells), 'POINTS_AND_LINE')),
   )
+}
+
+/** Reads a cell, where it is loaded. */
+type Read = (grid: string, address: string) => Pick<Cell, 'kind' | 'display'> | undefined
+
+/** What a heading says behind its name: the unit. */
+const UNIT = /(?:, | in | \(| \/ ).*$/
+
+/** The text that a line of cells begins with, without its unit; empty where it begins with something else. */
+function headingOf(line: string, grid: string, read: Read): string {
+  const cell = read(grid, addressOf(areaOf(line).first))
+  return cell?.kind === 'text' ? cell.display.replace(UNIT, '') : ''
+}
+
+const MOST_NAMED = 3
+
+/** `Price and Total by Item`, where the lines have headings. */
+function titleOf(others: readonly string[], across: string): string {
+  if (others.length === 0) return across === '' ? 'New chart' : across
+  const isNamed = across !== '' && others.length <= MOST_NAMED && others.every((name) => name !== '')
+  const names = others.length > 1 ? `${others.slice(0, -1).join(', ')} and ${others.at(-1) ?? ''}` : (others[0] ?? '')
+  return isNamed ? `${names} by ${across}` : 'New chart'
 }
 
 /** The whole two-way table that a chart's cells lie in: from the first of them to the last. */

@@ -4,6 +4,7 @@ import { addBlock, selectedBlock } from './addBlock'
 import { freshId } from '../sheet/freshId'
 import type { OpenWorksheet } from '../worksheet/context'
 import type { Command } from './command'
+import type { ReadCell } from './useReadCell'
 
 /** Where a block stands. */
 export interface BlockPlace {
@@ -62,7 +63,10 @@ export function newGrid(grids: readonly Grid[], rows = 6, columns = 4): Grid {
 }
 
 /** What is done with sections and blocks. */
-export function pageCommands({ at, worksheet, grids, keep }: OpenWorksheet): readonly Command[] {
+export function pageCommands(
+  { at, worksheet, grids, keep }: OpenWorksheet,
+  read: ReadCell = () => undefined,
+): readonly Command[] {
   const { sections } = worksheet
   const canChange = () => at === null
   const place = () => (canChange() ? placeOf(sections, selectedBlock()) : null)
@@ -106,7 +110,7 @@ export function pageCommands({ at, worksheet, grids, keep }: OpenWorksheet): rea
       group: 'Page',
       also: 'graph draw plot',
       isPossible: () => canChange() && chartOfSelection() !== null,
-      run: add(chartOfSelection),
+      run: add(() => chartOfSelection(read)),
     },
     {
       id: 'add-section',

@@ -18,7 +18,7 @@ export function useCommands(step: (way: 'undo' | 'redo') => void): readonly Comm
     () => [
       ...cellCommands(open, read, notices, step),
       ...lineCommands(open),
-      ...pageCommands(open),
+      ...pageCommands(open, read),
       ...chartCommands(open),
       ...viewCommands(open, read, step),
     ],

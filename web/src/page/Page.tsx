@@ -5,6 +5,7 @@ import { ChartBlock } from '../drawing/ChartBlock'
 import { chartOfSelection } from '../chart/made'
 import { MovingContext, useHeadingAsTarget, useMoving } from '../block/useMoving'
 import { addBlock } from '../commands/addBlock'
+import { useReadCell } from '../commands/useReadCell'
 import { freshId } from '../sheet/freshId'
 import { newGrid } from '../commands/pageCommands'
 import { GridBlock } from '../grid/GridBlock'
@@ -179,13 +180,14 @@ function SectionPart({ section, isHidden }: { readonly section: Section; readonl
 /** Whether a chart can be made depends on what is selected. */
 function AddChart({ onAdd }: { readonly onAdd: (block: Block | null) => void }) {
   const canAdd = useWorksheetStore((state) => state.selection.kind === 'cells' && chartOfSelection() !== null)
+  const read = useReadCell()
   return (
     <button
       type="button"
       className={styles.add}
       disabled={!canAdd}
       title={canAdd ? undefined : 'Select two columns or more of a grid first'}
-      onClick={() => onAdd(chartOfSelection())}
+      onClick={() => onAdd(chartOfSelection(read))}
     >
       + Chart of the selection
     </button>

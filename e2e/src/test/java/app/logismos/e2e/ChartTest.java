@@ -516,10 +516,16 @@ class ChartTest extends Visit {
         assertThat(chart().locator("[data-mark='label']")).isVisible();
         Download svg = page.waitForDownload(() -> button("SVG").click());
         String text = Files.readString(svg.path());
-        assertThat(svg.suggestedFilename()).isEqualTo("New chart.svg");
+        assertThat(svg.suggestedFilename()).isEqualTo("Height by Time.svg");
         assertThat(text)
                 .startsWith("<svg")
-                .contains("@font-face", "IBM Plex Sans", "<title>New chart</title>", "Time in s", ">label<", "<desc>")
+                .contains(
+                        "@font-face",
+                        "IBM Plex Sans",
+                        "<title>Height by Time</title>",
+                        "Time in s",
+                        ">label<",
+                        "<desc>")
                 .doesNotContain("var(--");
         assertThat(text.replaceAll("base64,[^)]*", "")).doesNotContain("NaN");
         Download png = page.waitForDownload(() -> button("PNG").click());

@@ -55,18 +55,18 @@ class RatesTest {
         program.type(worksheet, 0, "grid-1", "A1", "100 USD", "A2", "=A1 to EUR", "A3", "=A2+10 USD");
         assertThat(program.shown(worksheet, "grid-1", "A2")).isEqualTo("90.00 EUR");
         assertThat(put("USD", "US dollar", "0.8").status()).isEqualTo(200);
-        assertThat(program.shown(worksheet, "grid-1", "A2")).isEqualTo("80 EUR");
-        assertThat(program.shown(worksheet, "grid-1", "A3")).isEqualTo("88 EUR");
+        assertThat(program.shown(worksheet, "grid-1", "A2")).isEqualTo("80.00 EUR");
+        assertThat(program.shown(worksheet, "grid-1", "A3")).isEqualTo("88.00 EUR");
         assertThat(program.calculate("=100 USD to EUR").at("/result/value")).isEqualTo("80");
         assertThat(program.calculate("=100 USD to EUR").body().at("/hints").isEmpty())
                 .isTrue();
         assertThat(rate("USD").at("/sample").asBoolean()).isFalse();
         assertThat(program.type(worksheet, 2, "grid-1", "A1", "50 USD").status())
                 .isEqualTo(200);
-        assertThat(program.shown(worksheet, "grid-1", "A2")).isEqualTo("40 EUR");
+        assertThat(program.shown(worksheet, "grid-1", "A2")).isEqualTo("40.00 EUR");
         assertThat(program.post("/worksheets/" + worksheet + "/undo", "").status())
                 .isEqualTo(200);
-        assertThat(program.shown(worksheet, "grid-1", "A2")).isEqualTo("80 EUR");
+        assertThat(program.shown(worksheet, "grid-1", "A2")).isEqualTo("80.00 EUR");
     }
 
     @Test

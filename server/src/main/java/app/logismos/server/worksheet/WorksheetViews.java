@@ -167,14 +167,15 @@ class WorksheetViews {
         Area area = target.area();
         boolean single = area.size() == 1;
         Value value = single ? live.value(target.grid(), area.first()) : live.values(target.grid(), area);
+        Display display = single ? live.display(target.grid(), area.first()).unsigned() : live.display();
         return new NameJson(
                 target.name(),
                 target.grid(),
                 area,
                 value.kind().name().toLowerCase(Locale.ROOT),
-                single ? live.display().text(value) : area.rows() + " × " + area.columns(),
+                single ? display.text(value) : area.rows() + " × " + area.columns(),
                 isExact(value),
-                live.display().dropsDigits(value),
+                display.dropsDigits(value),
                 single
                         && live.worksheet()
                                 .cell(target.grid(), area.first())
