@@ -79,6 +79,17 @@ public final class Display implements Value.Visitor<String> {
         return hasDigits ? new Display(new Grouped(style), unit, mark, units) : this;
     }
 
+    /** For a value that was calculated: in the automatic style money has the places of its currency, behind a ≈ if need be. */
+    public Display calculated(Value value) {
+        Optional<NumberStyle> places = value instanceof Quantity quantity
+                ? Money.places(quantity.unit().symbol()).map(Candid::new)
+                : Optional.empty();
+        boolean isAutomatic = unit.isEmpty() && automatic().equals(style);
+        return places.filter(any -> isAutomatic)
+                .map(found -> new Display(mark == DecimalMark.COMMA ? new Commas(found) : found, unit, mark, units))
+                .orElse(this);
+    }
+
     /** The same without a ≈ of its own, for views that tell by a sign of theirs what drops digits. */
     public Display unsigned() {
         NumberStyle own = style instanceof Candid candid

@@ -53,7 +53,7 @@ final class EditWords implements Edit.Visitor<String> {
 
     @Override
     public String addSection(Edit.AddSection add) {
-        return "Added to the page";
+        return "Section " + add.section().title() + " added";
     }
 
     @Override
@@ -73,7 +73,8 @@ final class EditWords implements Edit.Visitor<String> {
 
     @Override
     public String addBlock(Edit.AddBlock add) {
-        return "Added to the page";
+        return add.block().match(grid -> "Grid " + grid.title(), note -> "Note", chart -> "Chart " + chart.title())
+                + " added";
     }
 
     @Override

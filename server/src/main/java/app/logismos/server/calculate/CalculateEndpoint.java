@@ -2,6 +2,7 @@ package app.logismos.server.calculate;
 
 import app.logismos.display.Display;
 import app.logismos.display.Styles;
+import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.Calculator;
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.NoCells;
@@ -41,9 +42,9 @@ class CalculateEndpoint {
     CalculationJson calculate(@RequestBody Request request) {
         Vocabulary words = known.words();
         NoCells scope = new NoCells(Surroundings.of(angle(request.angle().orElse("radians")), words.units()));
-        return CalculationJson.of(
-                new Calculator(limits, words).calculate(request.expression(), scope, Address.FIRST),
-                style(request.style().orElse("automatic"), words.units()));
+        Calculation calculation = new Calculator(limits, words).calculate(request.expression(), scope, Address.FIRST);
+        Display display = style(request.style().orElse("automatic"), words.units());
+        return CalculationJson.of(calculation, display.calculated(calculation.value()));
     }
 
     private static Surroundings.Angle angle(String angle) {

@@ -1,6 +1,7 @@
 package app.logismos.server.worksheet;
 
 import app.logismos.display.Display;
+import app.logismos.evaluate.Calculation;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.EntryReader;
@@ -212,12 +213,19 @@ class GridEndpoint {
         return isText && !entry.isBlank() ? "=" + entry : entry;
     }
 
+    private static CalculationJson calculated(Calculation calculation, Display display) {
+        return CalculationJson.of(
+                calculation, display.calculated(calculation.value()).unsigned());
+    }
+
     private static PreviewJson json(String entry, Preview preview, Display display) {
         return new PreviewJson(
                 entry,
                 preview.kind().name().toLowerCase(Locale.ROOT),
-                CalculationJson.of(preview.calculation(), display),
-                preview.soFar().map(soFar -> CalculationJson.of(soFar, display)).orElse(null),
+                preview.kind() == Preview.Kind.CALCULATION
+                        ? calculated(preview.calculation(), display)
+                        : CalculationJson.of(preview.calculation(), display),
+                preview.soFar().map(soFar -> calculated(soFar, display)).orElse(null),
                 preview.references().stream()
                         .map(each -> new ReferenceJson(
                                 each.span().start(), each.span().end(), each.colour(), each.grid(), each.area()))
