@@ -115,8 +115,8 @@ class SeeingTest extends Visit {
         Locator figures =
                 lens(page).getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("The selected cells"));
         assertThat(figures).containsText("how many numbers 3");
-        assertThat(figures).containsText("sum 23.5 EUR");
-        assertThat(figures).containsText("smallest 3.5 EUR");
+        assertThat(figures).containsText("sum 23.50 EUR");
+        assertThat(figures).containsText("smallest 3.50 EUR");
         assertThat(figures).containsText("1 cell is no number");
         figures.getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText("sum"))
