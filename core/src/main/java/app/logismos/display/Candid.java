@@ -7,7 +7,7 @@ import app.logismos.number.Real;
  *
  * @param digits what says which digits are shown
  */
-public record Candid(NumberStyle digits) implements NumberStyle {
+public record Candid(NumberStyle digits) implements OfDigits {
     @Override
     public String text(Real number) {
         return keepsAllDigits(number) ? digits.text(number) : "≈ " + digits.text(number);
@@ -16,15 +16,5 @@ public record Candid(NumberStyle digits) implements NumberStyle {
     @Override
     public String latex(Real number) {
         return digits.latex(number);
-    }
-
-    @Override
-    public boolean suits(Real number) {
-        return digits.suits(number);
-    }
-
-    @Override
-    public boolean keepsAllDigits(Real number) {
-        return digits.keepsAllDigits(number);
     }
 }

@@ -3,7 +3,7 @@ package app.logismos.display;
 import app.logismos.number.Real;
 
 /** Another style with a comma as its decimal mark. */
-record Commas(NumberStyle digits) implements NumberStyle {
+record Commas(NumberStyle digits) implements OfDigits {
     @Override
     public String text(Real number) {
         return DecimalMark.COMMA.number(digits.text(number));
@@ -12,15 +12,5 @@ record Commas(NumberStyle digits) implements NumberStyle {
     @Override
     public String latex(Real number) {
         return DecimalMark.COMMA.latex(digits.latex(number));
-    }
-
-    @Override
-    public boolean suits(Real number) {
-        return digits.suits(number);
-    }
-
-    @Override
-    public boolean keepsAllDigits(Real number) {
-        return digits.keepsAllDigits(number);
     }
 }

@@ -81,11 +81,9 @@ public final class Display implements Value.Visitor<String> {
 
     /** For a value that was calculated: in the automatic style money has the places of its currency, behind a ≈ if need be. */
     public Display calculated(Value value) {
-        Optional<NumberStyle> places = value instanceof Quantity quantity
-                ? Money.places(quantity.unit().symbol()).map(Candid::new)
-                : Optional.empty();
         boolean isAutomatic = unit.isEmpty() && automatic().equals(style);
-        return places.filter(any -> isAutomatic)
+        return Money.calculated(value)
+                .filter(any -> isAutomatic)
                 .map(found -> new Display(mark == DecimalMark.COMMA ? new Commas(found) : found, unit, mark, units))
                 .orElse(this);
     }
@@ -154,8 +152,7 @@ public final class Display implements Value.Visitor<String> {
 
     /** The value as text, behind a ≈ where that says less than the value. */
     public String candid(Value value) {
-        String text = text(value);
-        return dropsDigits(value) && !text.startsWith("≈") ? "≈ " + text : text;
+        return dropsDigits(value) ? "≈ " + unsigned().text(value) : text(value);
     }
 
     @Override

@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
  *
  * @param digits what says which digits are shown
  */
-public record Grouped(NumberStyle digits) implements NumberStyle {
+public record Grouped(NumberStyle digits) implements OfDigits {
     private static final Pattern BETWEEN_GROUPS = Pattern.compile("(?<=[0-9])(?=(?:[0-9]{3})+$)");
     private static final String SPACE = " ";
 
@@ -20,16 +20,6 @@ public record Grouped(NumberStyle digits) implements NumberStyle {
     @Override
     public String latex(Real number) {
         return grouped(digits.latex(number), "\\,");
-    }
-
-    @Override
-    public boolean suits(Real number) {
-        return digits.suits(number);
-    }
-
-    @Override
-    public boolean keepsAllDigits(Real number) {
-        return digits.keepsAllDigits(number);
     }
 
     private static String grouped(String text, String space) {

@@ -1,6 +1,8 @@
 package app.logismos.display;
 
 import app.logismos.number.Real;
+import app.logismos.value.Quantity;
+import app.logismos.value.Value;
 import java.util.Currency;
 import java.util.Map;
 import java.util.Optional;
@@ -21,8 +23,15 @@ public record Money(NumberStyle digits, String code) implements NumberStyle {
         return places(code).map(places -> new Money(new Grouped(places), code));
     }
 
+    /** How a calculated amount of money is shown that no style was chosen for; nothing for other values. */
+    public static Optional<NumberStyle> calculated(Value value) {
+        return value instanceof Quantity quantity
+                ? places(quantity.unit().symbol()).map(Candid::new)
+                : Optional.empty();
+    }
+
     /** The decimal places that a currency counts in; nothing where ISO 4217 has no such code. */
-    public static Optional<NumberStyle> places(String code) {
+    private static Optional<NumberStyle> places(String code) {
         return Optional.ofNullable(CURRENCIES.get(code))
                 .map(currency -> new FixedPlaces(Math.max(0, currency.getDefaultFractionDigits())));
     }

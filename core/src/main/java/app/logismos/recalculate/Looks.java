@@ -72,13 +72,7 @@ final class Looks {
         if (!typed.get().isCalculated()) {
             return written(typed.get(), cell).flatMap(Looks::asTyped);
         }
-        if (value instanceof Quantity quantity) {
-            Optional<NumberStyle> money = Money.places(quantity.unit().symbol()).map(Candid::new);
-            if (money.isPresent()) {
-                return money;
-            }
-        }
-        return look(grid, cell, 0).style();
+        return Money.calculated(value).or(() -> look(grid, cell, 0).style());
     }
 
     /** Whether a cell without a number style shows its number in percent. */

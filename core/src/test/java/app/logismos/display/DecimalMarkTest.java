@@ -24,6 +24,12 @@ class DecimalMarkTest {
                 "12.500 -> 12500", // points group, as in numbers with a comma
                 "2,5 kg -> 2.5 kg",
                 "12,5 % -> 12.5 %",
+                "12,50 € -> 12.50 €",
+                "€ 12,50 -> € 12.50",
+                "€ 1.234,50 -> € 1,234.50",
+                "(45,20) -> (45.20)",
+                "$1,234.50 -> $1.234,50", // marks the other way round: one reading is possible
+                "31.12.2027 -> 31.12.2027", // a date is no number
                 "River, red -> River, red", // a text stays as it is
                 "\"1,5\" -> \"1,5\"",
                 "=1,5*2 -> =1.5*2",
@@ -59,7 +65,18 @@ class DecimalMarkTest {
     @ParameterizedTest
     @CsvSource(
             delimiterString = " -> ",
-            value = {"=max(1,5; B1)*2", "=sum({1,5; 2 | 3; 4})", "=if(A1 > 2,5; 1; 0)", "2,75 km", "Leaf, 3 lots"})
+            value = {
+                "=max(1,5; B1)*2",
+                "=sum({1,5; 2 | 3; 4})",
+                "=if(A1 > 2,5; 1; 0)",
+                "2,75 km",
+                "Leaf, 3 lots",
+                "€ 1.234,50",
+                "12,50 €",
+                "(45,20)",
+                "31.12.2027",
+                "5 kg.m/s2"
+            })
     void whatIsShownIsReadAsWhatItWas(String shown) {
         assertThat(DecimalMark.COMMA.write(
                         DecimalMark.COMMA.read(shown, UnitCatalogue.STANDARD), UnitCatalogue.STANDARD))

@@ -1,0 +1,19 @@
+package app.logismos.display;
+
+import app.logismos.number.Real;
+
+/** A style that changes how another one is written, and leaves to it which digits are shown. */
+interface OfDigits extends NumberStyle {
+    /** What says which digits are shown. */
+    NumberStyle digits();
+
+    @Override
+    default boolean suits(Real number) {
+        return digits().suits(number);
+    }
+
+    @Override
+    default boolean keepsAllDigits(Real number) {
+        return digits().keepsAllDigits(number);
+    }
+}
