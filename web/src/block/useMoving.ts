@@ -58,12 +58,12 @@ export function useMovableBlock(block: Block, name: string, hold: RefObject<HTML
   }, [moving, block.id, name, section, at, hold])
 }
 
-/** Lets blocks be put first in a section, by its heading. */
-export function useHeadingAsTarget(section: Section, heading: RefObject<HTMLElement | null>) {
+/** Lets blocks be put first in a section, by its heading, which is another element once it is unfolded or another level. */
+export function useHeadingAsTarget(section: Section, isHidden: boolean, heading: RefObject<HTMLElement | null>) {
   const moving = useContext(MovingContext)
   useEffect(
     () =>
       heading.current ? moving?.addHeading(section.id, `the heading ${section.title}`, heading.current) : undefined,
-    [moving, section.id, section.title, heading],
+    [moving, section.id, section.title, section.isPart, isHidden, heading],
   )
 }

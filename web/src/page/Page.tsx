@@ -55,7 +55,7 @@ function SectionPart({ section, isHidden }: { readonly section: Section; readonl
   const { worksheet, at, grids, keep } = useOpenWorksheet()
   const isFresh = useWorksheetStore((state) => state.fresh === section.id)
   const heading = useRef<HTMLHeadingElement>(null)
-  useHeadingAsTarget(section, heading)
+  useHeadingAsTarget(section, isHidden, heading)
   if (isHidden) return null
   const place = worksheet.sections.findIndex((each) => each.id === section.id)
   const send = (...edits: Parameters<typeof keep>[0]) => void keep(edits).catch(() => undefined)
