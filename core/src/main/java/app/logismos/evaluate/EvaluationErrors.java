@@ -3,6 +3,7 @@ package app.logismos.evaluate;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.InfixOperator;
+import app.logismos.function.Shape;
 import app.logismos.number.Plain;
 import app.logismos.number.Undefined;
 import app.logismos.unit.Unit;
@@ -136,12 +137,8 @@ public final class EvaluationErrors {
         return Failure.at(
                 place,
                 ErrorCode.SHAPES_DIFFER,
-                "A table of " + shape(left) + " and one of " + shape(right)
+                "A table of " + Shape.of(left) + " and one of " + Shape.of(right)
                         + " do not fit. They must have the same shape, or be a row and a column.");
-    }
-
-    private static String shape(Table table) {
-        return table.rows() + " × " + table.columns();
     }
 
     /** A table past the limit on its size. */

@@ -17,7 +17,7 @@ public final class Matrices {
         if (a.length != a[0].length) {
             throw new Arguments.Refused(Failure.of(
                     ErrorCode.SHAPES_DIFFER,
-                    "This needs as many rows as columns, and the table is " + a.length + " × " + a[0].length + "."));
+                    "This needs as many rows as columns, and the table has " + Shape.of(a) + "."));
         }
         return a;
     }
@@ -34,10 +34,8 @@ public final class Matrices {
 
     public static Real[][] product(Real[][] a, Real[][] b) {
         if (a[0].length != b.length) {
-            throw new Arguments.Refused(Failure.of(
-                    ErrorCode.SHAPES_DIFFER,
-                    "The first has " + a[0].length + " columns and the second " + b.length
-                            + " rows; they must be as many."));
+            throw new Arguments.Refused(Shape.differ(
+                    "The first must have as many columns as the second has rows.", Shape.of(a), Shape.of(b)));
         }
         Real[][] product = new Real[a.length][b[0].length];
         for (int row = 0; row < a.length; row++) {

@@ -98,7 +98,7 @@ class CalculatorTest {
                 "=true+1               | wrong-kind        | 1 | 5  | `+` needs numbers, and this is a truth value.",
                 "=1<\"a\"              | wrong-kind        | 3 | 6  | `<` compares values of one kind, and this is a text. `number(\"a\")` reads a text as a number.",
                 "=if(1, 2, 3)          | wrong-kind        | 4 | 5  | `if` needs a condition for `condition`, was a number.",
-                "={1, 2}+{1, 2, 3}     | shapes-differ     | 7 | 8  | A table of 1 × 2 and one of 1 × 3 do not fit. They must have the same shape, or be a row and a column.",
+                "={1, 2}+{1, 2, 3}     | shapes-differ     | 7 | 8  | A table of 1 row × 2 columns and one of 1 row × 3 columns do not fit. They must have the same shape, or be a row and a column.",
                 "=(1/2)!               | wrong-arguments   | 1 | 6  | A factorial needs a whole number of 0 or more, was 1/2.",
                 "=combinations(5, -1)  | wrong-arguments   | 17 | 19 | `combinations` needs 0 or more for `k`, was -1.",
                 "=combinations(5)      | wrong-arguments   | 1 | 16 | `combinations` needs `k`: how many of them are chosen, 0 or more.",

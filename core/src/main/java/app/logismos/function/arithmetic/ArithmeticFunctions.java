@@ -12,6 +12,7 @@ import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.function.InUnits;
 import app.logismos.function.PlainFolds;
+import app.logismos.function.Shape;
 import app.logismos.function.Total;
 import app.logismos.function.Workings;
 import app.logismos.number.Elementary;
@@ -311,7 +312,7 @@ public final class ArithmeticFunctions {
         Table a = given.table("a");
         Table b = given.table("b");
         if (a.rows() != b.rows() || a.columns() != b.columns()) {
-            throw new Arguments.Refused(Failure.of(ErrorCode.SHAPES_DIFFER, "Both tables must have one shape."));
+            throw new Arguments.Refused(Shape.differ("Both tables must have one shape.", Shape.of(a), Shape.of(b)));
         }
         Real sum = Rational.ZERO;
         for (int i = 0; i < a.rows() * a.columns(); i++) {
@@ -376,7 +377,8 @@ public final class ArithmeticFunctions {
         Table first = tables.get(0);
         for (Table other : tables) {
             if (other.rows() != first.rows() || other.columns() != first.columns()) {
-                return Failure.of(ErrorCode.SHAPES_DIFFER, "The tables of `sumproduct` must have one shape.");
+                return Shape.differ(
+                        "The tables of `sumproduct` must have one shape.", Shape.of(first), Shape.of(other));
             }
         }
         Total sum = Total.NONE;

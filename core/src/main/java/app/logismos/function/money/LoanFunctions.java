@@ -15,13 +15,13 @@ import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
+import app.logismos.function.Shape;
 import app.logismos.number.Elementary;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Rounding;
 import app.logismos.value.ErrorCode;
-import app.logismos.value.Failure;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
@@ -409,7 +409,10 @@ public final class LoanFunctions {
         List<LocalDate> dates = new ArrayList<>();
         table.forEachFilled(value -> dates.add(date(given, value)));
         if (dates.size() != given.numbersIn("values").size() || dates.isEmpty()) {
-            throw new Arguments.Refused(Failure.of(ErrorCode.SHAPES_DIFFER, "There must be as many dates as sums."));
+            throw new Arguments.Refused(Shape.differ(
+                    "There must be as many dates as sums.",
+                    Shape.list(given.numbersIn("values").size()),
+                    Shape.list(dates.size())));
         }
         return dates.stream()
                 .<Real>map(date -> Rational.of(ChronoUnit.DAYS.between(dates.get(0), date), 365))

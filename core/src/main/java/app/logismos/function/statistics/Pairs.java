@@ -1,9 +1,8 @@
 package app.logismos.function.statistics;
 
 import app.logismos.function.Arguments;
+import app.logismos.function.Shape;
 import app.logismos.number.Real;
-import app.logismos.value.ErrorCode;
-import app.logismos.value.Failure;
 import app.logismos.value.Table;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +15,7 @@ public record Pairs(List<Real> y, List<Real> x) {
         Table x = given.table("x");
         if (y.rows() * y.columns() != x.rows() * x.columns()) {
             throw new Arguments.Refused(
-                    Failure.of(ErrorCode.SHAPES_DIFFER, "The two lists must have the same number of cells."));
+                    Shape.differ("The two lists must have the same number of cells.", Shape.of(y), Shape.of(x)));
         }
         List<Real> ys = new ArrayList<>();
         List<Real> xs = new ArrayList<>();

@@ -14,6 +14,7 @@ import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.function.Matrices;
+import app.logismos.function.Shape;
 import app.logismos.number.Elementary;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -184,7 +185,7 @@ public final class RegressionFunctions {
         Real[][] upright = places.length == count ? places : turned(places);
         if (upright.length != count) {
             throw new Arguments.Refused(
-                    Failure.of(ErrorCode.SHAPES_DIFFER, "There must be as many places as heights: " + count + "."));
+                    Shape.differ("There must be as many places as heights.", Shape.list(count), Shape.of(places)));
         }
         return upright;
     }
@@ -272,7 +273,9 @@ public final class RegressionFunctions {
         Real[][] rows = isAcross ? turned(places) : places;
         if (rows[0].length != width) {
             return Failure.of(
-                    ErrorCode.SHAPES_DIFFER, "New places must have as many coordinates as the old: " + width + ".");
+                    ErrorCode.SHAPES_DIFFER,
+                    "New places must have as many coordinates as the old, " + width + ". They have " + Shape.of(places)
+                            + ".");
         }
         List<Value> cells = new ArrayList<>();
         for (Real[] row : rows) {

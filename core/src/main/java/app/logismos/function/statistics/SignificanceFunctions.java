@@ -9,6 +9,7 @@ import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
+import app.logismos.function.Shape;
 import app.logismos.number.Extended;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -138,7 +139,8 @@ public final class SignificanceFunctions {
         List<Real> b = sample(given, "second");
         if (kind == 1) {
             if (a.size() != b.size()) {
-                throw new Arguments.Refused(Failure.of(ErrorCode.SHAPES_DIFFER, "Pairs need two samples of one size."));
+                throw new Arguments.Refused(Shape.differ(
+                        "Pairs need two samples of one size.", Shape.list(a.size()), Shape.list(b.size())));
             }
             List<Real> differences = new ArrayList<>();
             for (int i = 0; i < a.size(); i++) {
@@ -190,8 +192,8 @@ public final class SignificanceFunctions {
         int rows = counted.length;
         int columns = counted[0].length;
         if (expected.length != rows || expected[0].length != columns) {
-            throw new Arguments.Refused(
-                    Failure.of(ErrorCode.SHAPES_DIFFER, "`expected` must have the shape of `counted`."));
+            throw new Arguments.Refused(Shape.differ(
+                    "`expected` must have the shape of `counted`.", Shape.of(counted), Shape.of(expected)));
         }
         Real sum = Rational.ZERO;
         for (int i = 0; i < rows; i++) {

@@ -19,6 +19,7 @@ import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
+import app.logismos.function.Shape;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Rounding;
@@ -332,8 +333,8 @@ public final class SpreadFunctions {
         List<Real> values = given.numbersIn("values");
         List<Real> chances = given.numbersIn("chances");
         if (values.size() != chances.size()) {
-            throw new Arguments.Refused(
-                    Failure.of(ErrorCode.SHAPES_DIFFER, "There must be as many chances as values."));
+            throw new Arguments.Refused(Shape.differ(
+                    "There must be as many chances as values.", Shape.list(values.size()), Shape.list(chances.size())));
         }
         Real all = sum(chances);
         if (Math.abs(all.toDouble() - 1) > 1e-12 || chances.stream().anyMatch(chance -> chance.signum() < 0)) {

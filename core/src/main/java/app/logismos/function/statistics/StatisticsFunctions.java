@@ -24,6 +24,7 @@ import app.logismos.function.Criterion;
 import app.logismos.function.Function;
 import app.logismos.function.Measured;
 import app.logismos.function.PlainFolds;
+import app.logismos.function.Shape;
 import app.logismos.function.WorkingPattern;
 import app.logismos.function.Workings;
 import app.logismos.number.Rational;
@@ -592,7 +593,7 @@ public final class StatisticsFunctions {
         Table values = given.table(beside);
         if (range.rows() != values.rows() || range.columns() != values.columns()) {
             throw new Arguments.Refused(
-                    Failure.of(ErrorCode.SHAPES_DIFFER, "`numbers` must have the shape of `range`."));
+                    Shape.differ("`numbers` must have the shape of `range`.", Shape.of(range), Shape.of(values)));
         }
         Criterion criterion =
                 Criterion.of(given.value("condition"), given.surroundings().reading());

@@ -15,6 +15,7 @@ import app.logismos.function.Criterion;
 import app.logismos.function.Function;
 import app.logismos.function.Measured;
 import app.logismos.function.References;
+import app.logismos.function.Shape;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.value.ArrayTable;
@@ -288,7 +289,7 @@ public final class LookupFunctions {
                     Criterion.of(pairs.get(pair + 1).get(), given.surroundings().reading());
             if (range.rows() != first.rows() || range.columns() != first.columns()) {
                 throw new Arguments.Refused(
-                        Failure.of(ErrorCode.SHAPES_DIFFER, "All ranges must have the same shape."));
+                        Shape.differ("All ranges must have the same shape.", Shape.of(first), Shape.of(range)));
             }
             left.removeIf(i -> !criterion.holds(range.at(i / range.columns(), i % range.columns())));
         }
@@ -308,7 +309,7 @@ public final class LookupFunctions {
         Table range = Arguments.asTable(given.each("conditions").get(0).get());
         if (range.rows() != numbers.rows() || range.columns() != numbers.columns()) {
             throw new Arguments.Refused(
-                    Failure.of(ErrorCode.SHAPES_DIFFER, "All ranges must have the shape of `numbers`."));
+                    Shape.differ("All ranges must have the shape of `numbers`.", Shape.of(numbers), Shape.of(range)));
         }
         List<Value> chosen = new ArrayList<>();
         for (int i : fulfilling(given)) {

@@ -18,6 +18,7 @@ import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.function.Matrices;
+import app.logismos.function.Shape;
 import app.logismos.function.Workings;
 import app.logismos.number.Cancellable;
 import app.logismos.number.Rational;
@@ -218,7 +219,7 @@ public final class TableFunctions {
                     .example("stack(1, 2)", "{1; 2}")
                     .refuses("stack({1, 2}, {1, 2, 3})", ErrorCode.SHAPES_DIFFER)
                     .related("beside")
-                    .answers(given -> stacked(given.tables("tables"))),
+                    .answers(given -> stacked(given.tables("tables"), given.tables("tables"))),
             function("beside", Category.TABLES)
                     .says("Tables side by side.")
                     .repeated("tables", TABLE, "tables with as many rows")
@@ -226,9 +227,11 @@ public final class TableFunctions {
                     .example("beside(1, 2)", "{1, 2}")
                     .refuses("beside({1; 2}, {1; 2; 3})", ErrorCode.SHAPES_DIFFER)
                     .related("stack")
-                    .answers(given -> transposed(stacked(given.tables("tables").stream()
-                            .<Table>map(TableFunctions::transposed)
-                            .toList()))),
+                    .answers(given -> transposed(stacked(
+                            given.tables("tables").stream()
+                                    .<Table>map(TableFunctions::transposed)
+                                    .toList(),
+                            given.tables("tables")))),
             function("matmul", Category.TABLES)
                     .alsoRead("MMULT")
                     .says("The product of two matrices.")
@@ -498,7 +501,7 @@ public final class TableFunctions {
         Table table = given.table("table");
         Table conditions = given.table("conditions");
         if (conditions.rows() * conditions.columns() != table.rows()) {
-            return Failure.of(ErrorCode.SHAPES_DIFFER, "`filter` needs one condition for each row.");
+            return Shape.differ("`filter` needs one condition for each row.", Shape.of(table), Shape.of(conditions));
         }
         List<List<Value>> all = rowList(table);
         List<List<Value>> rows = new ArrayList<>();
@@ -521,7 +524,7 @@ public final class TableFunctions {
         Table results = given.isGiven("result") ? given.table("result") : list;
         Table answers = results.rows() == 1 && list.rows() > 1 ? transposed(results) : results;
         if (answers.rows() != list.rows()) {
-            return Failure.of(ErrorCode.SHAPES_DIFFER, "`result` must be as long as `searched`.");
+            return Shape.differ("`result` must be as long as `searched`.", Shape.of(searched), Shape.of(results));
         }
         int found = -1;
         for (int row = 0; row < list.rows(); row++) {
@@ -550,11 +553,18 @@ public final class TableFunctions {
         return Failure.of(ErrorCode.NOT_FOUND, "The value is not in the list.");
     }
 
-    private static Table stacked(List<Table> tables) {
+    /**
+     * Puts tables under each other.
+     *
+     * @param said how they stand in the call, for the error that speaks of their shapes
+     */
+    private static Table stacked(List<Table> tables, List<Table> said) {
         List<List<Value>> rows = new ArrayList<>();
-        for (Table table : tables) {
+        for (int i = 0; i < tables.size(); i++) {
+            Table table = tables.get(i);
             if (table.columns() != tables.get(0).columns()) {
-                throw new Arguments.Refused(Failure.of(ErrorCode.SHAPES_DIFFER, "The tables do not fit together."));
+                throw new Arguments.Refused(
+                        Shape.differ("The tables do not fit together.", Shape.of(said.get(0)), Shape.of(said.get(i))));
             }
             rows.addAll(rowList(table));
         }
@@ -571,8 +581,8 @@ public final class TableFunctions {
 
     private static Real dot(List<Real> a, List<Real> b) {
         if (a.size() != b.size()) {
-            throw new Arguments.Refused(Failure.of(
-                    ErrorCode.SHAPES_DIFFER, "The vectors have " + a.size() + " and " + b.size() + " elements."));
+            throw new Arguments.Refused(
+                    Shape.differ("The vectors must be equally long.", Shape.list(a.size()), Shape.list(b.size())));
         }
         Real sum = Rational.ZERO;
         for (int i = 0; i < a.size(); i++) {
