@@ -11,6 +11,7 @@ const LAYERS = [
   'later',
   'typeset',
   'worksheet',
+  'writing',
   'chart',
   'commands',
   'block',

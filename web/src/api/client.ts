@@ -1,7 +1,7 @@
 import createClient from 'openapi-fetch'
 import type { paths } from './contract'
 import { pageId } from './pageId'
-import type { Act, ChartWindow, Edit, Rate, Run, TapeLine } from './types'
+import type { Act, ChartWindow, Draft, Edit, Rate, Run, TapeLine } from './types'
 
 /** What a refusal says besides its sentence: what else is kept in cells, or whose change would be taken back. */
 export interface Problem {
@@ -193,18 +193,14 @@ export const api = {
         parseAs: 'text',
       }),
     ),
-  preview: (
-    id: string,
-    draft: {
-      readonly grid: string
-      readonly address: string
-      readonly entry: string
-      readonly cursor: number
-      readonly scratch: boolean
-    },
-    signal?: AbortSignal,
-  ) =>
-    ask(http.POST('/api/v1/worksheets/{id}/preview', { params: { path: { id } }, body: draft, ...stoppedBy(signal) })),
+  preview: (id: string, draft: Draft, signal?: AbortSignal) =>
+    ask(
+      http.POST('/api/v1/worksheets/{id}/preview', {
+        params: { path: { id } },
+        body: { cursor: null, scratch: null, line: null, given: null, ...draft },
+        ...stoppedBy(signal),
+      }),
+    ),
   tape: (id: string, signal?: AbortSignal) =>
     ask(http.GET('/api/v1/worksheets/{id}/tape', { params: { path: { id } }, ...stoppedBy(signal) })),
   keepLine: (id: string, line: Omit<TapeLine, 'line' | 'at'>, key: string) =>

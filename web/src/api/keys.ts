@@ -1,5 +1,5 @@
 import type { ChartView } from './client'
-import type { Run } from './types'
+import type { Draft, Run } from './types'
 
 /** All keys of the query cache. A worksheet's carry the revision that is looked at; null for now. */
 export const keys = {
@@ -23,8 +23,7 @@ export const keys = {
   comparison: (id: string, revision: number) => ['worksheet', id, 'history', revision] as const,
   found: (id: string, text: string, matchCase: boolean) => ['worksheet', id, 'found', text, matchCase] as const,
   tape: (id: string) => ['tape', id] as const,
-  preview: (id: string, grid: string, address: string, entry: string, cursor: number, scratch = false) =>
-    ['preview', id, grid, address, entry, cursor, scratch] as const,
+  preview: (id: string, draft: Draft) => ['preview', id, draft] as const,
   calculation: (expression: string) => ['calculation', expression] as const,
   functions: ['functions'] as const,
   guide: (question: string) => ['guide', question] as const,

@@ -10,7 +10,7 @@ import { useEffect } from 'react'
 import { lettersOf } from '../sheet/address'
 import { api, type ChartView } from './client'
 import { keys } from './keys'
-import type { Cell, Edit, Run } from './types'
+import type { Cell, Draft, Edit, Run } from './types'
 
 /** Rows of a grid are fetched so many at a time. */
 export const PAGE_ROWS = 200
@@ -185,35 +185,20 @@ export const useCalculation = (expression: string) =>
   })
 
 /** What is said of an entry that is being written. */
-export const previewQuery = (
-  id: string,
-  grid: string,
-  address: string,
-  entry: string,
-  cursor: number,
-  scratch = false,
-) =>
+export const previewQuery = (id: string, draft: Draft) =>
   queryOptions({
-    queryKey: keys.preview(id, grid, address, entry, cursor, scratch),
-    queryFn: ({ signal }) => api.preview(id, { grid, address, entry, cursor, scratch }, signal),
+    queryKey: keys.preview(id, draft),
+    queryFn: ({ signal }) => api.preview(id, draft, signal),
     retry: false, // the next letter asks again
   })
 
 /** The same, asked again as it is written; the last answer stays until the next is there. */
-export const usePreview = (
-  id: string,
-  grid: string,
-  address: string,
-  entry: string,
-  cursor: number,
-  isWritten = true,
-  scratch = false,
-) => {
+export const usePreview = (id: string, draft: Draft, isWritten = true) => {
   // What was kept just before belongs to what the preview is worked out from.
   const isKept = useIsMutating({ mutationKey: keys.keeping(id) }) === 0
   return useQuery({
-    ...previewQuery(id, grid, address, entry, cursor, scratch),
-    enabled: isWritten && isKept && entry.trim() !== '',
+    ...previewQuery(id, draft),
+    enabled: isWritten && isKept && draft.entry.trim() !== '',
     gcTime: 10_000,
     placeholderData: keepPreviousData,
   })

@@ -34,6 +34,7 @@ export type Reference = Schemas['Reference']
 export type Completion = Schemas['Completion']
 export type OpenCall = Schemas['Call']
 export type Preview = Schemas['Preview']
+export type Draft = Pick<Schemas['Draft'], 'grid' | 'address' | 'entry'> & Partial<Schemas['Draft']>
 export type Edit = Schemas['Edit']
 export type Act = Schemas['Act']
 export type Variable = Schemas['ActVariable']

@@ -1,11 +1,12 @@
-import type { Axis, Grid, Kept } from '../api/types'
+import type { Grid, Kept } from '../api/types'
 import { addressOf, addressesIn, areaText, type Area } from '../sheet/address'
 import type { OpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import type { Notices } from '../worksheet/useNotices'
 import type { Command } from './command'
 import type { ReadCell } from './useReadCell'
-import { linesOf, selectAfter, selectedCells } from './selected'
+import { goOn } from './goOn'
+import { linesOf, selectedCells } from './selected'
 
 const MOST_NAMED = 4
 const MOST_ROWS = 1000
@@ -45,22 +46,6 @@ export function cellCommands(
     return now !== null && areaText(now.area).includes(':')
   }
   const show = useWorksheetStore.getState().show
-
-  const goOn = (axis: Axis) => () => {
-    const now = selected()
-    if (!now) return
-    const { first, last } = now.area
-    selectAfter(act({ do: 'goOn', grid: now.grid.id, area: areaText(now.area), axis }), now.grid.id, ({ changed }) => {
-      const reached = changed.filter((cell) => cell.grid === now.grid.id && cell.entry !== '')
-      return {
-        first,
-        last: {
-          column: axis === 'ROWS' ? last.column : Math.max(...reached.map((cell) => cell.column), last.column),
-          row: axis === 'ROWS' ? Math.max(...reached.map((cell) => cell.row), last.row) : last.row,
-        },
-      }
-    })
-  }
 
   const addUp = () => {
     const now = selected()
@@ -102,7 +87,7 @@ export function cellCommands(
       keys: 'Alt Down',
       also: 'fill repeat pattern series copy formula',
       isPossible: some,
-      run: goOn('ROWS'),
+      run: () => goOn(open, 'ROWS'),
     },
     {
       id: 'continue-right',
@@ -111,7 +96,7 @@ export function cellCommands(
       keys: 'Alt Shift Right',
       also: 'fill repeat pattern series copy formula',
       isPossible: some,
-      run: goOn('COLUMNS'),
+      run: () => goOn(open, 'COLUMNS'),
     },
     {
       id: 'add-up',
@@ -196,6 +181,14 @@ export function cellCommands(
       also: 'format decimals places percent currency fraction',
       isPossible: some,
       run: () => show({ kind: 'style' }),
+    },
+    {
+      id: 'unit',
+      says: 'Choose the unit of the column …',
+      group: 'Cells',
+      also: 'units quantity kg m s eur column',
+      isPossible: some,
+      run: () => show({ kind: 'unit' }),
     },
     {
       id: 'sort-up',

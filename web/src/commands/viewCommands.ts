@@ -1,4 +1,6 @@
 import type { OpenWorksheet } from '../worksheet/context'
+import { goToPart } from './parts'
+import { focusScratch } from '../worksheet/focusScratch'
 import { useWorksheetStore } from '../worksheet/store'
 import { setLook } from '../theme/look'
 import { addressOf } from '../sheet/address'
@@ -106,7 +108,23 @@ export function viewCommands(
       group: 'View',
       keys: 'Alt S',
       also: 'calculator tape',
-      run: () => document.getElementById('scratch-line')?.focus(),
+      run: () => focusScratch(),
+    },
+    {
+      id: 'next-part',
+      says: 'Go to the next part of the page',
+      group: 'View',
+      keys: 'F6',
+      also: 'head contents page lens scratch line focus',
+      run: () => goToPart(1),
+    },
+    {
+      id: 'part-before',
+      says: 'Go to the part of the page before',
+      group: 'View',
+      keys: 'Shift F6',
+      also: 'head contents page lens scratch line focus',
+      run: () => goToPart(-1),
     },
     {
       id: 'step',

@@ -11,13 +11,14 @@ import { addressOf, areaBetween, type At } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import { draftOf, drafts } from '../worksheet/drafts'
 import { useWorksheetStore, type Composing, type Writer } from '../worksheet/store'
+import { startOf, tabbed } from '../worksheet/tabbing'
 import { useNotices } from '../worksheet/useNotices'
-import { completing } from './completing'
+import { completing } from '../writing/completing'
 import { entryKeys } from './entryKeys'
 import { arrowed, type ArrowKey } from './fixed'
-import { previewMarks } from './marks'
+import { previewMarks } from '../writing/marks'
 import { referenceText, whereToPoint, type Pointed } from './pointing'
-import { useMarks } from './useMarks'
+import { useMarks } from '../writing/useMarks'
 
 /** The editor of the composer: keys that keep or leave, completions, marks, and references by pointing. */
 export function useEditor(initial: Composing, preview: Preview | undefined) {
@@ -67,7 +68,9 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
     }
 
     const leave = (columns: number, rows: number) => {
-      const target = { column: at.column + columns, row: at.row + rows }
+      const start = rows === 1 ? startOf(grid, at) : null
+      const target = { column: start ?? Math.max(0, at.column + columns), row: at.row + rows }
+      if (columns !== 0) tabbed(grid, at, target)
       compose(null)
       select({ kind: 'cells', grid, anchor: target, focus: target })
       return true
@@ -119,7 +122,13 @@ export function useEditor(initial: Composing, preview: Preview | undefined) {
           previewMarks,
           history(),
           autocompletion({
-            override: [completing(client, () => now.current.id, grid, address)],
+            override: [
+              completing(
+                client,
+                () => now.current.id,
+                () => ({ grid, address }),
+              ),
+            ],
             selectOnOpen: false,
             interactionDelay: 0,
             icons: false,

@@ -20,7 +20,7 @@ export const GridBlock = memo(function GridBlock({ grid }: { readonly grid: Grid
         {grid.rows} × {grid.columns}
       </BlockCaption>
       <GridMenu isOff={at !== null}>
-        <div>
+        <div className={styles.cells}>
           <GridCells grid={grid} />
         </div>
       </GridMenu>

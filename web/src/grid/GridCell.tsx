@@ -3,6 +3,7 @@ import type { Cell } from '../api/types'
 import styles from './GridBlock.module.css'
 import { decimalsOf } from './layout'
 import { cutUnit } from '../sheet/quantity'
+import { NumberText } from '../typeset/NumberText'
 
 interface Props {
   readonly grid: string
@@ -70,7 +71,7 @@ function Shown({ cell, decimals }: { readonly cell: Cell; readonly decimals: str
   const signed = isNumber ? number.replace(/^-/, '−') : number
   return (
     <span className={styles.shown}>
-      {percent ? signed.slice(0, -2) : signed}
+      {isNumber ? <NumberText text={percent ? signed.slice(0, -2) : signed} /> : signed}
       {pad !== '' && (
         <span className={styles.pad} aria-hidden="true">
           {pad}

@@ -12,6 +12,7 @@ import styles from './GridBlock.module.css'
 import { GridRow } from './GridRow'
 import { columnDecimals, columnWidths } from './layout'
 import { Letters } from './Letters'
+import { NewLines } from './NewLines'
 import { shownRows } from './lines'
 import { Overlays } from './Overlays'
 import { useClipboard } from './useClipboard'
@@ -150,6 +151,7 @@ export function GridCells({ grid }: { readonly grid: Grid }) {
         </div>
         <div className={styles.more} aria-hidden="true" />
       </div>
+      {at === null && <NewLines grid={grid} />}
       {area && <Announcement area={area} cell={focus && cells.get(addressOf(focus))} at={focus} />}
     </>
   )

@@ -1,6 +1,8 @@
 import { Dropdown, Menu } from 'antd'
 import { useState, type ReactElement } from 'react'
-import { useMenu } from '../commands/useMenu'
+import { linesOf, selectedCells } from '../commands/selected'
+import { useMenu, useMenuOf } from '../commands/useMenu'
+import { useOpenWorksheet } from '../worksheet/context'
 
 /** The menu of a grid; what can be done is asked when it opens. */
 export function GridMenu({ isOff, children }: { readonly isOff: boolean; readonly children: ReactElement }) {
@@ -19,7 +21,30 @@ export function GridMenu({ isOff, children }: { readonly isOff: boolean; readonl
   )
 }
 
+/** What is done with whole columns, as their menu has it. */
+const COLUMNS = [
+  'column-before',
+  'column-behind',
+  'columns-out',
+  'carry',
+  'hide-columns',
+  'show-hidden',
+  'wider',
+  'narrower',
+  'sort-up',
+  'sort-down',
+  'unit',
+  'style',
+]
+
+/** What is done with whole rows. */
+const ROWS = ['row-before', 'row-behind', 'rows-out', 'carry', 'hide-rows', 'show-hidden', 'headings']
+
 function Items({ onDone }: { readonly onDone: () => void }) {
-  const { items } = useMenu(['Cells', 'Rows and columns'])
-  return <Menu items={items ?? []} selectable={false} onClick={onDone} />
+  const { grids } = useOpenWorksheet()
+  const selected = selectedCells(grids)
+  const lines = selected ? linesOf(selected) : 'cells'
+  const { items: all } = useMenu(['Cells', 'Rows and columns'])
+  const ofLines = useMenuOf(lines === 'columns' ? COLUMNS : ROWS)
+  return <Menu items={lines === 'cells' ? (all ?? []) : ofLines} selectable={false} onClick={onDone} />
 }

@@ -45,6 +45,9 @@ export const GridRow = memo(function GridRow(props: Props) {
         data-on={selectedFrom >= 0}
       >
         {row + 1}
+        <button type="button" tabIndex={-1} className={styles.lineMenu} data-line-menu aria-hidden="true">
+          ⌄
+        </button>
       </span>
       {widths.map((width, column) => {
         if (width === 0) return null

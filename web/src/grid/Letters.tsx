@@ -24,6 +24,9 @@ export function Letters({ widths, template, area }: Props) {
               data-on={area !== null && column >= area.first.column && column <= area.last.column}
             >
               {lettersOf(column)}
+              <button type="button" tabIndex={-1} className={styles.lineMenu} data-line-menu aria-hidden="true">
+                ⌄
+              </button>
               <i className={styles.resize} data-resize={column} aria-hidden="true" />
             </span>
           ),

@@ -34,9 +34,10 @@ export function Overlays({ grid, part, geometry, area, canChange }: Props) {
           box && (
             <div
               key={index}
-              className={styles.reference}
-              data-reference={highlight.colour}
-              style={{ ...box, color: `var(--ref-${highlight.colour})` }}
+              className={highlight.isInTheWay ? styles.inTheWay : styles.reference}
+              data-reference={highlight.isInTheWay ? undefined : highlight.colour}
+              title={highlight.isInTheWay ? 'In the way of the table' : undefined}
+              style={highlight.isInTheWay ? box : { ...box, color: `var(--ref-${highlight.colour})` }}
             />
           )
         )
@@ -54,7 +55,7 @@ export function Overlays({ grid, part, geometry, area, canChange }: Props) {
                 data-grip
                 data-last-row={selected.top + selected.height >= (geometry.rows.count - headings) * ROW_HEIGHT}
                 data-last-column={selected.left + selected.width >= geometry.widths.reduce((a, b) => a + b, ROW_HEAD)}
-                title="Drag to continue · Alt Down"
+                title="Drag to continue, double-click to go on as far as the column beside it · Alt Down"
               />
             </>
           )}

@@ -6,6 +6,7 @@ import { useNotices, type Notices } from '../worksheet/useNotices'
 import { moveUnlessRefused } from './overwriting'
 import { useWorksheetStore, type Carrying } from '../worksheet/store'
 import { addressOf, areaText, type At } from '../sheet/address'
+import { tabbed } from '../worksheet/tabbing'
 import { movedTo } from './geometry'
 import type { Lines } from './lines'
 
@@ -52,6 +53,19 @@ function moved(key: string, at: At, grid: Grid, rows: Lines, ctrl: boolean): At 
     default:
       return null
   }
+}
+
+/** Where Tab goes: along the row, on to the next one, and past the last cell out of the grid. */
+function tabTarget({ column, row }: At, grid: Grid, rows: Lines, back: boolean): At | null {
+  const columns = Array.from({ length: Math.max(grid.columns, column + 1) }, (_, index) => index).filter(
+    (each) => !grid.hiddenColumns.includes(each),
+  )
+  const place = columns.indexOf(column) + (back ? -1 : 1)
+  const beside = columns[place]
+  if (beside !== undefined) return { column: beside, row }
+  const line = rows.placeOf(row) + (back ? -1 : 1)
+  const edge = back ? columns.at(-1) : columns[0]
+  return line < 0 || line >= rows.count || edge === undefined ? null : { column: edge, row: rows.lineAt(line) }
 }
 
 /** The place that an arrow key carries cells to; lines move along their axis only. */
@@ -104,8 +118,13 @@ export function useGridKeys(grid: Grid, rows: Lines, cells: ReadonlyMap<string, 
     if (selection.kind !== 'cells' || selection.grid !== grid.id || event.altKey) return
     const { anchor, focus } = selection
     const ctrl = event.ctrlKey || event.metaKey
+    const next = event.key === 'Tab' && !ctrl ? tabTarget(focus, grid, rows, event.shiftKey) : null
     const target = moved(event.key, focus, grid, rows, ctrl)
-    if (target) {
+    if (next) {
+      event.preventDefault()
+      tabbed(grid.id, focus, next)
+      select({ kind: 'cells', grid: grid.id, anchor: next, focus: next })
+    } else if (target) {
       event.preventDefault()
       select({ kind: 'cells', grid: grid.id, anchor: event.shiftKey ? anchor : target, focus: target })
     } else if (event.key === ' ' && (event.shiftKey || ctrl)) {

@@ -1,6 +1,7 @@
-import type { PointerEvent } from 'react'
+import type { MouseEvent, PointerEvent } from 'react'
 import { useRef } from 'react'
 import type { Cell, Grid } from '../api/types'
+import { goOn } from '../commands/goOn'
 import { selectAfter } from '../commands/selected'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
@@ -9,6 +10,12 @@ import { addressOf, areaBetween, areaText, contains } from '../sheet/address'
 import { begunDrag, filledTo, LEAST_WIDTH, selectLines, type Drag } from './drag'
 import { cellUnder, numberAt, showPointing, type Point } from './under'
 import { putDown } from './useGridKeys'
+
+const lineMenuOf = ({ target }: { readonly target: EventTarget }) =>
+  target instanceof Element ? target.closest('[data-line-menu]') : null
+
+/** Two presses within this time are a double click, wherever the page sends its event. */
+const DOUBLE_MILLIS = 450
 
 /**
  * What the pointer does in a grid: select by press and drag, also by the numbers and letters; move by the edge of the
@@ -26,17 +33,36 @@ export function useGridPointer(
   const { select, compose } = useWorksheetStore.getState()
   const canChange = open.at === null
 
+  const gripped = useRef(-DOUBLE_MILLIS)
   const down = (event: PointerEvent) => {
+    if (lineMenuOf(event)) return keepSelection(event)
     if (event.button === 2) return keepSelection(event)
     if (event.button !== 0) return
     drag.current = begunDrag(event, grid, widths, canChange)
     const held = drag.current?.does
+    if (held === 'continue') {
+      const isSecond = event.timeStamp - gripped.current < DOUBLE_MILLIS
+      gripped.current = event.timeStamp
+      if (isSecond) {
+        drag.current = null
+        goOn(open, 'ROWS')
+        return
+      }
+    }
     if (held === 'resize' || held === 'carry' || held === 'continue' || held === 'point') {
       event.preventDefault()
       // What lies over the grid, the composer before all, does not end the drag.
       event.currentTarget.setPointerCapture(event.pointerId)
     }
     if (held === 'point') showPointing(true)
+  }
+
+  /** The menu of a row or column, as the other button of the pointer opens it. */
+  const openMenu = (event: MouseEvent) => {
+    const { clientX, clientY } = event
+    lineMenuOf(event)?.dispatchEvent(
+      new window.MouseEvent('contextmenu', { bubbles: true, cancelable: true, clientX, clientY }),
+    )
   }
 
   /** A menu opens on what is selected; elsewhere the cell under it is selected first. */
@@ -136,5 +162,5 @@ export function useGridPointer(
     compose({ grid: grid.id, at: under.at, draft: entry, cursor: entry.length, kept: entry })
   }
 
-  return { onPointerDown: down, onPointerMove: move, onPointerUp: up, onDoubleClick: double }
+  return { onClick: openMenu, onPointerDown: down, onPointerMove: move, onPointerUp: up, onDoubleClick: double }
 }

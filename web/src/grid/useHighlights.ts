@@ -7,6 +7,8 @@ export interface Highlight {
   readonly grid: string
   readonly area: Area
   readonly colour: number
+  /** Whether it is in the way of a table, and not referred to. */
+  readonly isInTheWay?: boolean
 }
 
 const HUES = 8
@@ -16,13 +18,12 @@ export function useHighlights(id: string, at: number | null): readonly Highlight
   const composing = useWorksheetStore((state) => state.composing)
   const selection = useWorksheetStore((state) => state.selection)
   const selected = selection.kind === 'cells' ? { grid: selection.grid, address: addressOf(selection.focus) } : null
-  const preview = usePreview(
-    id,
-    composing?.grid ?? '',
-    composing ? addressOf(composing.at) : 'A1',
-    composing?.draft ?? '',
-    composing?.cursor ?? 0,
-  )
+  const preview = usePreview(id, {
+    grid: composing?.grid ?? '',
+    address: composing ? addressOf(composing.at) : 'A1',
+    entry: composing?.draft ?? '',
+    cursor: composing?.cursor ?? 0,
+  })
   const cell = useCell(id, at, selected?.grid ?? '', selected?.address ?? 'A1', selected !== null && composing === null)
 
   if (composing) {
@@ -33,9 +34,12 @@ export function useHighlights(id: string, at: number | null): readonly Highlight
     }))
   }
   if (!selected || cell.isPlaceholderData) return []
-  return (cell.data?.fedBy ?? []).map((place, index) => ({
+  const taken = cell.data?.inTheWay
+  const inTheWay = taken ? [{ grid: taken.grid, area: areaOf(taken.area), colour: 0, isInTheWay: true }] : []
+  const fedBy = (cell.data?.fedBy ?? []).map((place, index) => ({
     grid: place.grid,
     area: areaOf(place.area),
     colour: index % HUES,
   }))
+  return [...fedBy, ...inTheWay]
 }

@@ -35,7 +35,14 @@ export const CellLens = memo(function CellLens({ grid, address }: { readonly gri
         </span>
       </header>
       {calculation.error ? (
-        <Fault error={calculation.error} causes={detail.causes} entry={cell.entry} grid={grid} address={address} />
+        <Fault
+          error={calculation.error}
+          causes={detail.causes}
+          inTheWay={detail.inTheWay}
+          entry={cell.entry}
+          grid={grid}
+          address={address}
+        />
       ) : (
         <ValueForms result={calculation.result} calculated={cell.calculated} />
       )}

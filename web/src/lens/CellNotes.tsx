@@ -4,6 +4,7 @@ import { StyleChoice } from '../panels/StyleChoice'
 import { styleOf, useStyles } from '../panels/useStyles'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
+import { NumberText } from '../typeset/NumberText'
 import styles from './Lens.module.css'
 
 interface Props {
@@ -44,7 +45,9 @@ export function CellNotes({ cell, grid }: Props) {
             style={styleOf(selected)}
             onChoose={(style) => void give(selected, style).catch(() => undefined)}
           />
-          <output className={styles.sample}>{cell.display}</output>
+          <output className={styles.sample}>
+            <NumberText text={cell.display} />
+          </output>
         </section>
       )}
     </>

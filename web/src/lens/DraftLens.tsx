@@ -13,7 +13,7 @@ export function DraftLens({ composing }: { readonly composing: Composing }) {
   const { grid, at, draft, cursor } = composing
   // It stays in sight until the answer is there, but is not asked for again.
   const isWritten = useWorksheetStore((state) => state.composing !== null)
-  const { data: preview } = usePreview(worksheet.id, grid, addressOf(at), draft, cursor, isWritten)
+  const { data: preview } = usePreview(worksheet.id, { grid, address: addressOf(at), entry: draft, cursor }, isWritten)
   const title = grids.find((each) => each.id === grid)?.title ?? ''
   const calculation = preview?.soFar ?? preview?.calculation
 

@@ -9,13 +9,14 @@ import { Words } from '../typeset/Words'
 interface Props {
   readonly error: CalculationError
   readonly causes: CellDetail['causes']
+  readonly inTheWay: CellDetail['inTheWay']
   readonly entry: string
   readonly grid: string
   readonly address: string
 }
 
 /** Why a cell failed, where, and the ways out. */
-export function Fault({ error, causes, entry, grid, address }: Props) {
+export function Fault({ error, causes, inTheWay, entry, grid, address }: Props) {
   const { keep } = useOpenWorksheet()
   const place = error.start !== null && error.end !== null ? { start: error.start, end: error.end } : null
 
@@ -42,6 +43,14 @@ export function Fault({ error, causes, entry, grid, address }: Props) {
           {fix.label}
         </Button>
       ))}
+      {inTheWay && (
+        <p>
+          In the way:{' '}
+          <button type="button" className={styles.chip} onClick={() => goTo(inTheWay.grid, areaOf(inTheWay.area))}>
+            {inTheWay.called}
+          </button>
+        </p>
+      )}
       {causes.length > 0 && (
         <>
           <h2 className={styles.label}>The chain down to the first cause</h2>

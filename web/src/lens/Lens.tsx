@@ -49,7 +49,7 @@ function Content() {
   const echo = useWorksheetStore((state) => state.echo)
   const scratch = useWorksheetStore((state) => state.scratch)
 
-  if (scratch && scratch.entry !== '' && !composing) return <ScratchLens {...scratch} />
+  if (scratch && !composing) return <ScratchLens {...scratch} />
   if (composing && composing.draft.trim() !== '') return <DraftLens composing={composing} />
   switch (selection.kind) {
     case 'cells':

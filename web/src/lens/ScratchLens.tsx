@@ -1,5 +1,6 @@
 import { usePreview } from '../api/queries'
 import { NOWHERE } from '../sheet/nowhere'
+import type { Scratched } from '../worksheet/store'
 import { useOpenWorksheet } from '../worksheet/context'
 import { Hints } from './Hints'
 import { Ladder } from './Ladder'
@@ -7,17 +8,20 @@ import styles from './Lens.module.css'
 import { ValueForms } from './ValueForms'
 import { Words } from '../typeset/Words'
 
-/** What is written on the scratch line: its value and working so far. */
-export function ScratchLens({ grid, entry }: { readonly grid: string; readonly entry: string }) {
+/** What is written on the scratch line, or stands on its tape: its value and working. */
+export function ScratchLens({ grid, entry, line }: Scratched) {
   const { worksheet } = useOpenWorksheet()
-  const { data: preview } = usePreview(worksheet.id, grid, NOWHERE, entry, entry.length, true, true)
+  const { data: preview } = usePreview(worksheet.id, { grid, address: NOWHERE, entry, scratch: true, line })
   const calculation = preview?.soFar ?? preview?.calculation
   return (
     <>
       <header className={styles.head}>
         <span className={styles.address}>scratch</span>
-        <span>being written</span>
+        <span>{line === null ? 'being written' : 'kept on the tape'}</span>
       </header>
+      <p className={styles.formula}>
+        <code>{entry}</code>
+      </p>
       {calculation && !calculation.error && (
         <>
           <ValueForms result={calculation.result} calculated />

@@ -43,8 +43,8 @@ export function SelectionFigures({ grid, area }: Props) {
   const range = useSettled(areaText(area))
   const target = freeCellBelow(area, (address) => read(grid, address)?.kind ?? 'empty')
   const asked = { id: worksheet.id, grid, address: target }
-  const { data: filled } = usePreview(asked.id, grid, target, `=counta(${range})`, 0)
-  const { data: numbers } = usePreview(asked.id, grid, target, `=count(${range})`, 0)
+  const { data: filled } = usePreview(asked.id, { grid, address: target, entry: `=counta(${range})` })
+  const { data: numbers } = usePreview(asked.id, { grid, address: target, entry: `=count(${range})` })
   const others = Number(filled?.calculation.result.value ?? 0) - Number(numbers?.calculation.result.value ?? 0)
 
   return (
@@ -82,7 +82,7 @@ interface FigureProps {
 function Figure({ id, grid, address, formula, says }: FigureProps) {
   const { at, keep } = useOpenWorksheet()
   const { message } = App.useApp()
-  const { data } = usePreview(id, grid, address, formula, 0)
+  const { data } = usePreview(id, { grid, address, entry: formula })
   const { data: there } = useCell(id, at, grid, address)
   const isFree = there?.cell.address === address && there.cell.kind === 'empty' && there.cell.entry === ''
   if (!data) return null

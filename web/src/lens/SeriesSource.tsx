@@ -7,6 +7,7 @@ import { EditableText } from '../worksheet/EditableText'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { useNotices } from '../worksheet/useNotices'
+import { EditableExpression } from '../writing/EditableExpression'
 import styles from './Lens.module.css'
 
 interface Props {
@@ -40,10 +41,28 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
     <div className={styles.pairs}>
       {!isTable(chart.form) && field('name', 'name of the series', series.name, (name) => change({ name }), true)}
       {partsOf(series.source, chart, grids).map(([says, text, changed]) =>
-        field(says, `${says} of the series`, text, (next) =>
-          unlessRefused(says === 'cells' ? refusalOf(next, grids) : null, () =>
-            onChange(withSource(chart, index, changed(next))),
-          ),
+        EXPRESSIONS.has(says) && series.source.of !== 'cells' && series.source.of !== 'deleted' ? (
+          <div className={styles.pair} key={says}>
+            <span>{says}</span>
+            <EditableExpression
+              text={text}
+              label={`${says} of the series`}
+              grid={chart.grid}
+              given={[
+                {
+                  word: series.source.of === 'curve' ? series.source.variable : series.source.parameter,
+                  value: series.source.from,
+                },
+              ]}
+              onKeep={(next) => onChange(withSource(chart, index, changed(next.replace(/^=/, ''))))}
+            />
+          </div>
+        ) : (
+          field(says, `${says} of the series`, text, (next) =>
+            unlessRefused(says === 'cells' ? refusalOf(next, grids) : null, () =>
+              onChange(withSource(chart, index, changed(next))),
+            ),
+          )
         ),
       )}
       {hasAcross &&
@@ -104,6 +123,9 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
     </div>
   )
 }
+
+/** Which parts of a source are expressions of its variable. */
+const EXPRESSIONS: ReadonlySet<string> = new Set(['expression', 'across', 'up'])
 
 const upper = (area: string) => area.trim().toUpperCase()
 

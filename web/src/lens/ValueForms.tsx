@@ -1,8 +1,11 @@
 import type { Result } from '../api/types'
 import { cutUnit } from '../sheet/quantity'
+import { NumberText } from '../typeset/NumberText'
 import { Typeset } from '../typeset/Typeset'
-import { shownSign } from '../typeset/whole'
+import { inFull } from '../typeset/copies'
+import { isNumber, shownSign } from '../typeset/whole'
 import { CopyValue } from './CopyValue'
+import { Digits } from './Digits'
 import styles from './Lens.module.css'
 
 const NAMES: Readonly<Record<string, string>> = {
@@ -13,16 +16,32 @@ const NAMES: Readonly<Record<string, string>> = {
   engineering: 'by thousands',
 }
 
+/** Powers of ten say nothing new of numbers that are read at a glance. */
+const isPlain = ({ approx }: Result) =>
+  approx !== null && (approx === 0 || (Math.abs(approx) >= 0.1 && Math.abs(approx) < 1000))
+
+/** The other forms that say more, or say it otherwise. */
+function otherForms(result: Result): readonly (readonly [string, string])[] {
+  const [shown] = cutUnit(result.display, result.unit)
+  const { scientific } = result.forms
+  return Object.entries(result.forms).filter(
+    ([name, text]) =>
+      text !== shown &&
+      !(name === 'engineering' && text === scientific) &&
+      !((name === 'scientific' || name === 'engineering') && isPlain(result)),
+  )
+}
+
 /** A value, large and typeset, and the other ways to write it. */
 export function ValueForms({ result, calculated }: { readonly result: Result; readonly calculated: boolean }) {
   if (result.kind === 'empty') return <p className={styles.empty}>Nothing is written here.</p>
-  const forms = Object.entries(result.forms).filter(
-    ([name, text]) =>
-      text !== result.display &&
-      !text.endsWith('e0') &&
-      !(name === 'engineering' && text === result.forms['scientific']),
-  )
-  const hidesDigits = !result.exact && result.value !== null && result.value !== result.display
+  const forms = otherForms(result)
+  const [whole] = cutUnit(inFull(result), result.unit)
+  const hidesDigits =
+    isNumber(result) &&
+    (result.dropsDigits || !result.exact) &&
+    !forms.some(([, text]) => text === whole) &&
+    whole !== cutUnit(result.display, result.unit)[0]
 
   return (
     <>
@@ -38,7 +57,7 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
             ≈{' '}
           </span>
         )}
-        {(result.kind === 'number' || result.kind === 'quantity') && result.display.length < 32 ? (
+        {isNumber(result) && result.display.length < 32 ? (
           <Shown result={result} />
         ) : (
           <span className={styles.text}>{result.display}</span>
@@ -48,7 +67,7 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
         <ul className={styles.forms} aria-label="Other forms">
           {hidesDigits && (
             <li>
-              <span>all digits</span> {result.value}
+              <span>all digits</span> <Digits text={whole} />
             </li>
           )}
           {forms.map(([name, text]) => (
@@ -63,19 +82,12 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
   )
 }
 
-/** The shown digits, with powers of ten raised. */
+/** The shown digits with their unit. */
 function Shown({ result }: { readonly result: Result }) {
   const [number, unit] = cutUnit(result.display, result.unit)
-  const [digits = '', exponent] = number.split('e')
   return (
     <>
-      {digits}
-      {exponent !== undefined && (
-        <>
-          {' × 10'}
-          <sup>{exponent}</sup>
-        </>
-      )}
+      <NumberText text={number} />
       {unit !== '' && <span className={styles.unitBehind}>{unit}</span>}
     </>
   )

@@ -8,6 +8,7 @@ import { selectedCells } from '../commands/selected'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Panel.module.css'
 import { usePanel } from '../worksheet/usePanel'
+import { ExpressionField } from '../writing/ExpressionField'
 
 type Way = 'curve' | 'path'
 
@@ -25,6 +26,11 @@ export function CurvePanel({ chart: id }: { readonly chart: string | null }) {
   const into = id === null ? null : placeOf(worksheet.sections, id)
   const bare = (text: string) => text.trim().replace(/^=/, '').trim()
   const isReady = bare(up) !== '' && variable.trim() !== '' && (way === 'curve' || bare(across) !== '')
+
+  const over = {
+    grid: selected?.grid.id ?? grids[0]?.id ?? '',
+    given: variable.trim() === '' || bare(from) === '' ? null : [{ word: variable.trim(), value: bare(from) }],
+  }
 
   const finish = () => {
     const ends = { from: bare(from), to: bare(to) }
@@ -67,26 +73,22 @@ export function CurvePanel({ chart: id }: { readonly chart: string | null }) {
           ]}
         />
         {way === 'path' && (
-          <label className={styles.field}>
+          <div className={styles.field}>
             Across
-            <Input
-              className={styles.mono}
-              value={across}
-              placeholder="cos(u)"
-              onChange={(event) => setAcross(event.target.value)}
-            />
-          </label>
+            <ExpressionField label="Across" text={across} onWrite={setAcross} placeholder="cos(u)" {...over} />
+          </div>
         )}
-        <label className={styles.field}>
+        <div className={styles.field}>
           {way === 'path' ? 'Up' : 'Expression'}
-          <Input
+          <ExpressionField
+            label={way === 'path' ? 'Up' : 'Expression'}
             autoFocus
-            className={styles.mono}
-            value={up}
+            text={up}
+            onWrite={setUp}
             placeholder={way === 'path' ? 'sin(u)' : 'x^2/2'}
-            onChange={(event) => setUp(event.target.value)}
+            {...over}
           />
-        </label>
+        </div>
         <div className={styles.row}>
           <label className={styles.field}>
             {way === 'path' ? 'Parameter' : 'Variable'}

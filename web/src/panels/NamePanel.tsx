@@ -23,13 +23,11 @@ export function NamePanel() {
   const isOld = name.toLowerCase() === old.toLowerCase()
   // An entry that gives this name is refused for the same reasons as the name itself.
   const asked = name === '' || isOld ? '' : `${name} = 1`
-  const { data: preview, isPlaceholderData } = usePreview(
-    worksheet.id,
-    selected?.grid.id ?? '',
-    NOWHERE,
-    asked,
-    asked.length,
-  )
+  const { data: preview, isPlaceholderData } = usePreview(worksheet.id, {
+    grid: selected?.grid.id ?? '',
+    address: NOWHERE,
+    entry: asked,
+  })
   if (!selected) return null
 
   const isName = /^\p{L}[\p{L}\p{M}\d_]*$/u.test(name)

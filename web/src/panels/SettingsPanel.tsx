@@ -50,6 +50,14 @@ export function SettingsPanel() {
           />
           Group digits by three: 12 500
         </label>
+        <label className={styles.row}>
+          <Switch
+            aria-label="Show where digits are dropped"
+            checked={settings.dropped}
+            onChange={(dropped) => change({ dropped })}
+          />
+          Show where digits are dropped: ≈ 2.333333333
+        </label>
         <div className={styles.field}>
           Numbers without a style of their own
           <StyleChoice style={settings.style} onChoose={(style) => change({ style })} />

@@ -10,6 +10,7 @@ import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Panel.module.css'
 import { usePanel } from '../worksheet/usePanel'
+import { ExpressionField } from '../writing/ExpressionField'
 
 type Ends = 'step' | 'count' | 'cells'
 
@@ -33,6 +34,12 @@ const asked = ({ name, from, to, ends, step, count, cells }: Wanted): Variable =
   count: ends === 'count' ? Number(count) : null,
   cells: ends === 'cells' ? cells : null,
 })
+
+/** A variable that is a name stands for the first of its values while the expression is written. */
+const givenOf = ({ name, from, ends }: Wanted) =>
+  ends !== 'cells' && /^\p{L}[\p{L}\p{M}_]*$/u.test(name.trim()) && from.trim() !== ''
+    ? [{ word: name.trim(), value: from }]
+    : []
 
 /** A grid of what an expression, or a calculated cell, is worth for each value of a variable, or of two. */
 export function TabulatePanel() {
@@ -96,16 +103,18 @@ export function TabulatePanel() {
           finish()
         }}
       >
-        <label className={styles.field}>
+        <div className={styles.field}>
           Expression, or a calculated cell
-          <Input
+          <ExpressionField
+            label="Expression, or a calculated cell"
             autoFocus
-            className={styles.mono}
-            value={expression}
+            text={expression}
+            onWrite={setExpression}
+            grid={own}
+            given={[first, ...(isTwoWay ? [second] : [])].flatMap(givenOf)}
             placeholder="x^2/2"
-            onChange={(event) => setExpression(event.target.value)}
           />
-        </label>
+        </div>
         {tabulated && (
           <div className={styles.row}>
             <Button onClick={() => void anew()}>Tabulate this in {selected?.grid.title}</Button>

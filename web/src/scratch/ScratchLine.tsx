@@ -1,20 +1,27 @@
 import { useIsMutating } from '@tanstack/react-query'
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import { api } from '../api/client'
 import { keys } from '../api/keys'
-import { usePreview } from '../api/queries'
-import type { Calculation } from '../api/types'
+import type { Calculation, TapeLine } from '../api/types'
 import { addressOf } from '../sheet/address'
-import { inFull } from '../typeset/copies'
-import { useOpenWorksheet } from '../worksheet/context'
-import { draftOf, drafts } from '../worksheet/drafts'
-import { useWorksheetStore } from '../worksheet/store'
-import styles from './Foot.module.css'
-import { Tape } from './Tape'
 import { NOWHERE } from '../sheet/nowhere'
-import { useTape } from './useTape'
+import { inFull } from '../typeset/copies'
 import { shownSign } from '../typeset/whole'
 import { Words } from '../typeset/Words'
+import { useOpenWorksheet } from '../worksheet/context'
+import { draftOf, drafts } from '../worksheet/drafts'
+import { SCRATCH_LINE } from '../worksheet/focusScratch'
+import { useWorksheetStore } from '../worksheet/store'
+import { returnFocus } from '../worksheet/usePanel'
+import { Said } from '../writing/Said'
+import { Signs } from '../writing/Signs'
+import { useExpression } from '../writing/useExpression'
+import writing from '../writing/Writing.module.css'
+import styles from './Foot.module.css'
+import { Tape } from './Tape'
+import { useTape } from './useTape'
+
+const ATTRIBUTES = { id: SCRATCH_LINE, 'aria-label': 'Scratch', 'aria-describedby': 'scratch-answer' }
 
 /** A calculator of one line. Enter keeps the answer on the tape; Up brings back earlier lines that begin alike. */
 export function ScratchLine() {
@@ -28,110 +35,149 @@ export function ScratchLine() {
   }
   const [recalled, setRecalled] = useState(0)
   const [stem, setStem] = useState('')
-  const [focused, setFocused] = useState(false)
+  const [isUsed, setUsed] = useState(false)
   const [open, setOpen] = useState(false)
   const target = useWorksheetStore(({ selection }) =>
     open && at === null && selection.kind === 'cells' ? addressOf(selection.focus) : null,
   )
   const isChanging = useIsMutating({ mutationKey: keys.keeping(worksheet.id) }) > 0
   const keeping = useRef('')
-  const field = useRef<HTMLInputElement>(null)
   const { lines, add, clear } = useTape(worksheet.id)
 
   const grid = selected ?? grids[0]?.id ?? ''
   const entry = grid === '' ? '' : text.trim()
-  const preview = usePreview(worksheet.id, grid, NOWHERE, entry, entry.length, true, true)
-  const calculation = entry === '' ? undefined : preview.data?.calculation
-
-  useEffect(() => {
-    useWorksheetStore.setState({ scratch: focused ? { grid, entry } : null })
-    return () => useWorksheetStore.setState({ scratch: null })
-  }, [focused, grid, entry])
+  /** The line of the tape that is brought back, as long as nothing is changed in it. */
+  const line = useWorksheetStore(({ scratch }) => (scratch?.entry === entry ? scratch.line : null))
+  const show = useCallback(
+    (shown: string, line: number | null) =>
+      useWorksheetStore.setState({ scratch: { grid, entry: shown, line }, step: -1 }),
+    [grid],
+  )
 
   const write = (next: string) => {
     setText(next)
     setStem(next)
     setRecalled(0)
+    if (next.trim() !== '') show(next.trim(), null)
+  }
+  /** Brings a line of the tape back, with its value and its working. */
+  const bringBack = (found: TapeLine) => {
+    setText(found.entry)
+    setStem(found.entry)
+    setRecalled(0)
+    show(found.entry, found.line)
+    view.current?.focus()
   }
   const recall = (by: number) => {
     const alike = lines.filter((line) => line.entry.startsWith(stem))
     const next = Math.max(0, Math.min(alike.length, recalled + by))
+    const found = next === 0 ? undefined : alike[alike.length - next]
     setRecalled(next)
-    setText(next === 0 ? stem : (alike[alike.length - next]?.entry ?? stem))
+    setText(found?.entry ?? stem)
+    if (found) show(found.entry, found.line)
+    return true
   }
   /** Enter may come before the answer, or before a change that it hangs on: then it is asked for when all is kept. */
   const keepLine = async () => {
-    if (keeping.current === entry) return
+    if (entry === '' || keeping.current === entry) return
     keeping.current = entry
-    const known = calculation && !preview.isPlaceholderData && !isChanging
+    const known = calculation && line === null && !isBehind && !isChanging
     const answer = known
       ? calculation
       : await allKept()
-          .then(() => api.preview(worksheet.id, { grid, address: NOWHERE, entry, cursor: entry.length, scratch: true }))
+          .then(() => api.preview(worksheet.id, { grid, address: NOWHERE, entry, scratch: true }))
           .then((each) => each.calculation)
           .catch(() => null)
     const kept =
       answer &&
       !answer.error &&
       (await add({
-        entry: text.trim(),
+        entry,
         display: answer.result.display,
         exact: answer.result.exact && !answer.result.dropsDigits,
         value: inFull(answer.result),
       }))
     keeping.current = ''
     if (!kept) return
-    if (field.current?.value === text) setText('')
+    if (view.current?.state.doc.toString() === text) setText('')
     setStem('')
     setRecalled(0)
     setOpen(true)
+    show(kept.entry, kept.line)
   }
-  const press = (event: KeyboardEvent<HTMLInputElement>) => {
-    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-      event.preventDefault()
-      recall(event.key === 'ArrowUp' ? 1 : -1)
-    } else if (event.key === 'Enter' && entry !== '') {
-      void keepLine()
-    } else if (event.key === 'Escape') {
-      if (text === '') setOpen(false)
-      else write('')
-    }
+  /** What is written stays, and is there when one comes back. */
+  const leave = () => {
+    setOpen(false)
+    view.current?.contentDOM.blur()
+    returnFocus()
+    return true
   }
 
+  const { host, view, preview, isBehind, onReplace, insert } = useExpression({
+    text,
+    onWrite: write,
+    draft: { grid, address: NOWHERE, line },
+    attributes: ATTRIBUTES,
+    shownWhenEmpty: 'type a calculation',
+    isUsed: grid !== '',
+    keys: [
+      { key: 'ArrowUp', run: () => recall(1) },
+      { key: 'ArrowDown', run: () => recall(-1) },
+      { key: 'Enter', run: () => (void keepLine(), true) },
+      { key: 'Escape', run: leave },
+    ],
+  })
+  const calculation = preview?.calculation
+  useEffect(() => () => useWorksheetStore.setState({ scratch: null }), [])
+
   return (
-    <div className={styles.scratch}>
-      {open && lines.length > 0 && (
-        <Tape lines={lines} target={target} onRecall={write} onClear={clear} onClose={() => setOpen(false)} />
+    <div
+      className={styles.scratch}
+      onFocus={() => {
+        setOpen(true)
+        setUsed(true)
+        if (entry !== '' && useWorksheetStore.getState().scratch === null) show(entry, null)
+      }}
+      onBlur={(event) => event.currentTarget.contains(event.relatedTarget) || setUsed(false)}
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape' || event.defaultPrevented) return
+        event.preventDefault()
+        leave()
+      }}
+    >
+      {open && (lines.length > 0 || (isUsed && preview)) && (
+        <div className={styles.above}>
+          {lines.length > 0 && (
+            <Tape lines={lines} target={target} onRecall={bringBack} onClear={clear} onClose={leave} />
+          )}
+          {isUsed && preview && (
+            <div className={styles.said}>
+              <Said preview={preview} entry={text} onReplace={onReplace} showsValue={false} />
+              <Signs onInsert={insert} />
+            </div>
+          )}
+        </div>
       )}
-      <label htmlFor="scratch-line" className={styles.label}>
+      <span className={styles.label} aria-hidden="true" onClick={() => view.current?.focus()}>
         Scratch
-      </label>
-      <input
-        ref={field}
-        id="scratch-line"
-        className={styles.input}
-        value={text}
-        placeholder="type a calculation"
-        autoComplete="off"
-        spellCheck={false}
-        aria-describedby="scratch-answer"
-        onChange={(event) => write(event.target.value)}
-        onKeyDown={press}
-        onFocus={() => {
-          setOpen(true)
-          setFocused(true)
-        }}
-        onBlur={() => setFocused(false)}
-      />
-      <Answer calculation={calculation} />
+      </span>
+      <div ref={host} className={`${writing.editor} ${styles.input}`} />
+      <Answer calculation={calculation} saysErrors={!isUsed} />
     </div>
   )
 }
 
-function Answer({ calculation }: { readonly calculation: Calculation | undefined }) {
+/** What it is worth; what is wrong with it is said over the line while it is written. */
+function Answer({
+  calculation,
+  saysErrors,
+}: {
+  readonly calculation: Calculation | undefined
+  readonly saysErrors: boolean
+}) {
   return (
     <output id="scratch-answer" className={styles.answer}>
-      {calculation?.error && (
+      {saysErrors && calculation?.error && (
         <span className={styles.error}>
           <Words text={calculation.error.message} />
         </span>

@@ -10,7 +10,7 @@ interface Props {
   readonly lines: readonly TapeLine[]
   /** The selected cell, into which a line can be put. */
   readonly target: string | null
-  readonly onRecall: (entry: string) => void
+  readonly onRecall: (line: TapeLine) => void
   readonly onClear: () => void
   readonly onClose: () => void
 }
@@ -30,10 +30,10 @@ export function Tape({ lines, target, onRecall, onClear, onClose }: Props) {
   }
 
   /** As it is typed into a cell: what is no value there begins with an equals sign. */
-  const putEntry = (entry: string) => {
+  const putEntry = ({ entry, line }: TapeLine) => {
     const { selection } = useWorksheetStore.getState()
     if (selection.kind !== 'cells') return
-    const draft = { grid: selection.grid, address: NOWHERE, entry, cursor: entry.length, scratch: true }
+    const draft = { grid: selection.grid, address: NOWHERE, entry, scratch: true, line }
     void kept()
       .then(() => api.preview(worksheet.id, draft))
       .then(
@@ -45,7 +45,10 @@ export function Tape({ lines, target, onRecall, onClear, onClose }: Props) {
   return (
     <section className={styles.tape} aria-label="Tape">
       <header>
-        Tape
+        <span>
+          Tape · <kbd>↑</kbd> brings lines back, after first letters those that begin so · <code>answer</code> is the
+          last one
+        </span>
         <span>
           <button type="button" onClick={onClear}>
             clear
@@ -58,7 +61,7 @@ export function Tape({ lines, target, onRecall, onClear, onClose }: Props) {
       <ul ref={list}>
         {lines.map((line) => (
           <li key={line.line}>
-            <button type="button" className={styles.line} title="Bring it back" onClick={() => onRecall(line.entry)}>
+            <button type="button" className={styles.line} title="Bring it back" onClick={() => onRecall(line)}>
               <code>{line.entry}</code>
               <b>
                 {line.exact ? '= ' : '≈ '}
@@ -68,7 +71,7 @@ export function Tape({ lines, target, onRecall, onClear, onClose }: Props) {
             {target && (
               <span className={styles.put}>
                 into {target}:
-                <button type="button" onClick={() => putEntry(line.entry)}>
+                <button type="button" onClick={() => putEntry(line)}>
                   formula
                 </button>
                 <button type="button" title={line.value} onClick={() => put(line.value)}>

@@ -27,12 +27,9 @@ export function useTape(worksheet: string) {
   })
   return {
     lines,
-    /** Whether the line is kept; where not, the reason has been told. */
+    /** The line as it is kept; null where it is not, and then the reason has been told. */
     add: (line: Omit<TapeLine, 'line' | 'at'>) =>
-      keep.mutateAsync({ line, key: crypto.randomUUID() }).then(
-        () => true,
-        () => false,
-      ),
+      keep.mutateAsync({ line, key: crypto.randomUUID() }).catch(() => null),
     clear: () => clear.mutate(),
   }
 }

@@ -11,6 +11,7 @@ const FindPanel = later(() => import('../panels/FindPanel').then((module) => mod
 const SeriesPanel = later(() => import('../panels/SeriesPanel').then((module) => module.SeriesPanel), Opening)
 const NamePanel = later(() => import('../panels/NamePanel').then((module) => module.NamePanel), Opening)
 const StylePanel = later(() => import('../panels/StylePanel').then((module) => module.StylePanel), Opening)
+const UnitPanel = later(() => import('../panels/UnitPanel').then((module) => module.UnitPanel), Opening)
 const TabulatePanel = later(() => import('../panels/TabulatePanel').then((module) => module.TabulatePanel), Opening)
 const CurvePanel = later(() => import('../panels/CurvePanel').then((module) => module.CurvePanel), Opening)
 const RemarkPanel = later(() => import('../panels/RemarkPanel').then((module) => module.RemarkPanel), Opening)
@@ -53,6 +54,8 @@ export const Panels = memo(function Panels() {
       return <NamePanel />
     case 'style':
       return <StylePanel />
+    case 'unit':
+      return <UnitPanel />
     case 'tabulate':
       return <TabulatePanel />
     case 'curve':

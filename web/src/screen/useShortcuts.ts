@@ -2,7 +2,7 @@ import { useEffect } from 'react'
 import { isPressed, type Command } from '../commands/command'
 
 /** Commands that also work while a field is written in; fields keep their own undo, clear and search for themselves. */
-const WORKS_IN_FIELDS = /^(Alt [A-Z]|Ctrl K|F1)$/
+const WORKS_IN_FIELDS = /^(Alt [A-Z]|Ctrl K|F1|F6|Shift F6)$/
 
 /** Runs commands by their keys, anywhere on a worksheet page. */
 export function useShortcuts(commands: readonly Command[]) {

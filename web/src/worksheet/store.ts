@@ -20,6 +20,7 @@ export type Panel =
   | { readonly kind: 'name' }
   | { readonly kind: 'remark' }
   | { readonly kind: 'style' }
+  | { readonly kind: 'unit' }
   | { readonly kind: 'tabulate' }
   | { readonly kind: 'curve'; readonly chart: string | null }
 
@@ -50,6 +51,14 @@ export interface Composing {
   readonly kept: string
 }
 
+/** What the scratch line shows. */
+export interface Scratched {
+  readonly grid: string
+  readonly entry: string
+  /** The line of the tape that it is; null while it is being written. */
+  readonly line: number | null
+}
+
 /** What the page can ask of the open composer. */
 export interface Writer {
   /** Puts a reference to cells into the entry; false where none can stand. */
@@ -78,13 +87,15 @@ interface WorksheetState {
   readonly carrying: Carrying | null
   /** The cell that was typed into last: a grid has it, though the answer that says so is not there yet. */
   readonly typed: { readonly grid: string; readonly at: At } | null
+  /** Where a row of cells began that is gone along by Tab, and the cell it has come to. */
+  readonly tabs: { readonly grid: string; readonly start: number; readonly at: At } | null
   /** The note or section that was just added: it is written in at once. */
   readonly fresh: string | null
   /** The cells that a continuation by dragging would fill. */
   readonly filling: { readonly grid: string; readonly area: Area } | null
   readonly arrows: boolean
-  /** What is on the scratch line, for the lens; null where the line is not in use. */
-  readonly scratch: { readonly grid: string; readonly entry: string } | null
+  /** What was written or brought back on the scratch line last, for the lens; null once something else is looked at. */
+  readonly scratch: Scratched | null
   readonly show: (panel: Panel | null) => void
   readonly select: (selection: Selection) => void
   readonly writer: Writer | null
@@ -114,6 +125,7 @@ const start = {
   carrying: null,
   filling: null,
   typed: null,
+  tabs: null,
   fresh: null,
   arrows: false,
   scratch: null,
@@ -123,7 +135,7 @@ const start = {
 export const useWorksheetStore = create<WorksheetState>()((set) => ({
   ...start,
   show: (panel) => set({ panel }),
-  select: (selection) => set({ selection, step: -1 }),
+  select: (selection) => set({ selection, step: -1, scratch: null }),
   compose: (composing) =>
     set((state) => ({ composing, echoOpen: composing && !state.composing ? false : state.echoOpen })),
   write: (writer) => set({ writer }),

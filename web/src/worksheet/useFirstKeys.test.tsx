@@ -1,7 +1,10 @@
+import { EditorView } from '@codemirror/view'
 import { cleanup, fireEvent, render } from '@testing-library/react'
+import { useEffect, useRef } from 'react'
 import { MemoryRouter } from 'react-router'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import type { Grid } from '../api/types'
+import { SCRATCH_LINE } from './focusScratch'
 import { useWorksheetStore } from './store'
 import { useFirstKeys } from './useFirstKeys'
 
@@ -9,9 +12,17 @@ const grid: Pick<Grid, 'id'> = { id: 'grid-1' }
 
 function Page({ grids }: { readonly grids: readonly Pick<Grid, 'id'>[] }) {
   useFirstKeys(grids)
+  const host = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    const parent = host.current
+    if (!parent) return
+    const attributes = EditorView.contentAttributes.of({ id: SCRATCH_LINE, 'aria-label': 'Scratch' })
+    const editor = new EditorView({ parent, extensions: [attributes] })
+    return () => editor.destroy()
+  }, [])
   return (
     <>
-      <input id="scratch-line" aria-label="Scratch" />
+      <div ref={host} />
       <input aria-label="another" />
     </>
   )

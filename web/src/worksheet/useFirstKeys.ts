@@ -1,6 +1,7 @@
 import { useEffect } from 'react'
 import { useLocation } from 'react-router'
 import type { Grid } from '../api/types'
+import { focusScratch } from './focusScratch'
 import { useWorksheetStore } from './store'
 
 /** What the start page says of a worksheet that it has just made. */
@@ -29,7 +30,7 @@ export function useFirstKeys(grids: readonly Pick<Grid, 'id'>[]) {
       const types = event.key.length === 1 && event.key !== ' ' && !event.ctrlKey && !event.altKey && !event.metaKey
       const isFree = document.activeElement === document.body && useWorksheetStore.getState().selection.kind === 'none'
       // The key itself then goes into the line.
-      if (types && isFree && !event.defaultPrevented) document.getElementById('scratch-line')?.focus()
+      if (types && isFree && !event.defaultPrevented) focusScratch()
     }
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)

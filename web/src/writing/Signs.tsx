@@ -1,6 +1,5 @@
 import { useRef, type KeyboardEvent } from 'react'
-import { useWorksheetStore } from '../worksheet/store'
-import styles from './Composer.module.css'
+import styles from './Writing.module.css'
 
 /** Signs that keyboards lack, with what they are called and what is written for them. */
 const SIGNS: readonly { readonly sign: string; readonly says: string; readonly text?: string }[] = [
@@ -21,9 +20,8 @@ const SIGNS: readonly { readonly sign: string; readonly says: string; readonly t
 ]
 
 /** The palette of signs; `Alt P` leads into it, arrows through it, `Esc` back to the entry. */
-export function Signs() {
+export function Signs({ onInsert: insert }: { readonly onInsert: (text: string) => void }) {
   const list = useRef<HTMLDivElement>(null)
-  const insert = (text: string) => useWorksheetStore.getState().writer?.insert(text)
 
   const press = (event: KeyboardEvent) => {
     const buttons = [...(list.current?.querySelectorAll('button') ?? [])]

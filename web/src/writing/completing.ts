@@ -1,11 +1,11 @@
 import type { CompletionSource } from '@codemirror/autocomplete'
 import type { QueryClient } from '@tanstack/react-query'
-import { api } from '../api/client'
-import { keys } from '../api/keys'
+import { previewQuery } from '../api/queries'
+import type { Draft } from '../api/types'
 import { allKept } from '../worksheet/allKept'
 
 /** Names, functions, constants and units that the word before the cursor may become, as the server lists them. */
-export function completing(client: QueryClient, id: () => string, grid: string, address: string): CompletionSource {
+export function completing(client: QueryClient, id: () => string, draft: () => Omit<Draft, 'entry'>): CompletionSource {
   return async (context) => {
     const word = context.matchBefore(/[\p{L}_][\p{L}\d_]*/u)
     if (!word) return null
@@ -13,12 +13,7 @@ export function completing(client: QueryClient, id: () => string, grid: string, 
     await allKept(client, id())
     if (context.aborted) return null
     const answer = await client
-      .fetchQuery({
-        queryKey: keys.preview(id(), grid, address, entry, context.pos),
-        queryFn: ({ signal }) =>
-          api.preview(id(), { grid, address, entry, cursor: context.pos, scratch: false }, signal),
-        staleTime: Infinity,
-      })
+      .fetchQuery({ ...previewQuery(id(), { ...draft(), entry, cursor: context.pos }), staleTime: Infinity })
       .catch(() => null) // forgotten because the worksheet has changed, or not answered: then nothing is offered
     if (!answer) return null
     const options = answer.completions.map(({ word: label, kind, says }) => ({

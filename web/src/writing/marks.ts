@@ -5,9 +5,9 @@ import type { Preview } from '../api/types'
 const HUES = 8
 
 /** Colours the references of a preview and underlines the place of its error. */
-export const showPreview = StateEffect.define<Preview | undefined>()
+export const showPreview = StateEffect.define<{ readonly preview: Preview | undefined; readonly ahead: number }>()
 
-function marksOf(preview: Preview | undefined, length: number): DecorationSet {
+function marksOf(preview: Preview | undefined, ahead: number, length: number): DecorationSet {
   const builder = new RangeSetBuilder<Decoration>()
   const error = preview?.calculation.error
   const marks = (preview?.references ?? []).map(({ start, end, colour }) => ({
@@ -20,7 +20,9 @@ function marksOf(preview: Preview | undefined, length: number): DecorationSet {
     marks.push({ start: error.start, end: error.end, name: 'cm-fault' })
   }
   for (const { start, end, name } of marks.sort((a, b) => a.start - b.start || a.end - b.end)) {
-    if (start < end && end <= length) builder.add(start, end, Decoration.mark({ class: name }))
+    const from = Math.max(0, start - ahead)
+    const to = end - ahead
+    if (from < to && to <= length) builder.add(from, to, Decoration.mark({ class: name }))
   }
   return builder.finish()
 }
@@ -30,7 +32,7 @@ export const previewMarks = StateField.define<DecorationSet>({
   create: () => Decoration.none,
   update(marks, transaction) {
     for (const effect of transaction.effects) {
-      if (effect.is(showPreview)) return marksOf(effect.value, transaction.newDoc.length)
+      if (effect.is(showPreview)) return marksOf(effect.value.preview, effect.value.ahead, transaction.newDoc.length)
     }
     return marks.map(transaction.changes)
   },

@@ -8,6 +8,7 @@ import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import app.logismos.sheet.Room;
+import app.logismos.value.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -25,7 +26,7 @@ final class Continuing {
         boolean isDown = axis == Axis.ROWS;
         int lines = isDown ? from.columns() : from.rows();
         for (int line = 0; line < lines; line++) {
-            Area source = isDown ? column(from, line) : row(from, line);
+            Area source = withoutHeading(isDown ? column(from, line) : row(from, line), act.grid(), live);
             Area target = isDown ? below(source, act.into()) : rightOf(source, act.into());
             List<Address> cells = cells(source);
             boolean hasFormula = cells.stream()
@@ -74,6 +75,22 @@ final class Continuing {
         int r = area.first().row() + row;
         return new Area(
                 new Address(area.first().column(), r), new Address(area.last().column(), r));
+    }
+
+    /** A heading that is selected with its formula is not repeated with it. */
+    private static Area withoutHeading(Area line, String grid, LiveWorksheet live) {
+        List<Address> cells = cells(line);
+        int texts = 0;
+        while (texts < cells.size() && live.value(grid, cells.get(texts)) instanceof Text) {
+            texts++;
+        }
+        boolean isFormula = texts > 0
+                && texts < cells.size()
+                && live.worksheet()
+                        .cell(grid, cells.get(texts))
+                        .filter(Cell::isCalculated)
+                        .isPresent();
+        return isFormula ? new Area(cells.get(texts), line.last()) : line;
     }
 
     private static Area below(Area source, Area into) {

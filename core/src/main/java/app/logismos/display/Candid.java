@@ -3,14 +3,14 @@ package app.logismos.display;
 import app.logismos.number.Real;
 
 /**
- * Another style, behind a ≈ where that drops digits.
+ * Another style, behind a ≈ where that drops digits or the number is not exact.
  *
  * @param digits what says which digits are shown
  */
 public record Candid(NumberStyle digits) implements OfDigits {
     @Override
     public String text(Real number) {
-        return keepsAllDigits(number) ? digits.text(number) : "≈ " + digits.text(number);
+        return number.isExact() && keepsAllDigits(number) ? digits.text(number) : "≈ " + digits.text(number);
     }
 
     @Override

@@ -88,6 +88,16 @@ public final class Display implements Value.Visitor<String> {
                 .orElse(this);
     }
 
+    /** The same with a ≈ before numbers of which it drops digits, and before those that are not exact. */
+    public Display signed() {
+        if (style instanceof Candid || style instanceof Commas commas && commas.digits() instanceof Candid) {
+            return this;
+        }
+        NumberStyle signed =
+                style instanceof Commas commas ? new Commas(new Candid(commas.digits())) : new Candid(style);
+        return new Display(signed, unit, mark, units);
+    }
+
     /** The same without a ≈ of its own, for views that tell by a sign of theirs what drops digits. */
     public Display unsigned() {
         NumberStyle own = style instanceof Candid candid

@@ -83,6 +83,11 @@ final class LaidOut {
         return all;
     }
 
+    /** The cells that a table waits for. */
+    Optional<Area> wanted(long anchor) {
+        return Optional.ofNullable(waiting.get(anchor));
+    }
+
     void lay(long anchor, Area area) {
         areas.put(anchor, area);
         waiting.remove(anchor);

@@ -37,6 +37,7 @@ import it.unimi.dsi.fastutil.longs.LongArrayList;
 import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
@@ -141,13 +142,24 @@ public final class LiveWorksheet {
                 .filter(Cell::isCalculated)
                 .map(typed -> explain(typed.text(cell), grid, cell))
                 .orElseGet(() -> new Calculation(kept, "", List.of(), hints(kept, grid, cell)));
-        // A cycle is reported as it was found when all of its cells were evaluated.
-        boolean isCircular = kept instanceof Failure failure && failure.code() == ErrorCode.CIRCULAR;
-        return isCircular ? explained.withValue(kept) : explained;
+        // A cycle is reported as it was found when all of its cells were evaluated, and missing room when a table was
+        // laid out.
+        boolean isOfTheSheet = kept instanceof Failure failure
+                && (failure.code() == ErrorCode.CIRCULAR || failure.code() == ErrorCode.NO_ROOM);
+        return isOfTheSheet ? explained.withValue(kept) : explained;
     }
 
     /** The value that an entry would have in a cell, with its steps and hints. */
     public Calculation explain(String entry, String grid, Address cell) {
+        return explain(entry, grid, cell, Map.of());
+    }
+
+    /**
+     * The same where some words stand for values.
+     *
+     * @param given these words and their values; they hide names of the worksheet
+     */
+    public Calculation explain(String entry, String grid, Address cell, Map<String, Value> given) {
         return Bounded.run(
                 limits,
                 budget -> {
@@ -158,7 +170,11 @@ public final class LiveWorksheet {
                     }
                     if (read instanceof Entry.Calculation calculation) {
                         Optional<Failure> cycle = cycleThrough(calculation.expression(), grid, cell);
-                        Evaluator evaluator = new Evaluator(evaluation.scope(grid, true), cell, limits, budget);
+                        Scope scope = evaluation.scope(grid, true);
+                        for (Map.Entry<String, Value> each : given.entrySet()) {
+                            scope = new WithVariable(scope, each.getKey(), each.getValue());
+                        }
+                        Evaluator evaluator = new Evaluator(scope, cell, limits, budget);
                         return cycle.isPresent()
                                 ? failed(cycle.get())
                                 : Calculator.explain(entry, calculation.expression(), evaluator);
@@ -386,6 +402,11 @@ public final class LiveWorksheet {
         return layout.owner(CellKey.of(links.number(grid), cell)).map(CellKey::address);
     }
 
+    /** The cell in the way of a formula whose table has no room. */
+    public Optional<Address> inTheWayOf(String grid, Address cell) {
+        return recalculation.inTheWayOf(CellKey.of(links.number(grid), cell));
+    }
+
     /** The cells of a grid that hold a part of a table laid out from another cell. */
     public List<Address> laidOut(String grid) {
         return layout.cellsOf(links.number(grid))
@@ -420,11 +441,12 @@ public final class LiveWorksheet {
      */
     public Display display(String grid, Address cell) {
         String own = grid(grid).map(block -> block.style(cell)).orElse("");
-        return isAutomatic(own)
+        Display display = isAutomatic(own)
                 ? looks.style(grid, cell)
                         .map(style -> set(Display.in(style, worksheet.units())))
                         .orElseGet(this::display)
                 : display(own);
+        return worksheet.settings().dropped() ? display.signed() : display;
     }
 
     /** How values are shown that are worked out of a cell's: in its style, and in percent where the cell shows percent. */

@@ -482,6 +482,11 @@ final class Recalculation {
         }
     }
 
+    /** The cell in the way of a table that waits for room. */
+    Optional<Address> inTheWayOf(long anchor) {
+        return layout.wanted(anchor).flatMap(area -> firstTaken(anchor, area));
+    }
+
     private Optional<Address> firstTaken(long anchor, Area area) {
         int grid = CellKey.grid(anchor);
         Address[] taken = new Address[1];

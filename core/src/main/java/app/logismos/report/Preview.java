@@ -18,12 +18,14 @@ import app.logismos.unit.UnitCatalogue;
 import app.logismos.unit.UsualUnits;
 import app.logismos.value.Span;
 import app.logismos.value.Text;
+import app.logismos.value.Value;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -91,6 +93,16 @@ public record Preview(
      * @param cursor where the cursor is in it, in UTF-16 units
      */
     public static Preview of(String entry, int cursor, String grid, Address cell, LiveWorksheet live) {
+        return of(entry, cursor, grid, cell, live, Map.of());
+    }
+
+    /**
+     * The same where some words stand for values, as the variable of a curve does.
+     *
+     * @param given these words and their values
+     */
+    public static Preview of(
+            String entry, int cursor, String grid, Address cell, LiveWorksheet live, Map<String, Value> given) {
         Entry read = EntryReader.read(entry, cell, live.worksheet().vocabulary());
         Kind kind =
                 read == Entry.Empty.EMPTY ? Kind.EMPTY : read instanceof Entry.Constant ? Kind.VALUE : Kind.CALCULATION;
@@ -99,17 +111,22 @@ public record Preview(
         String closed = read instanceof Entry.Unreadable ? closed(entry, start) : entry;
         return new Preview(
                 kind,
-                live.explain(entry, grid, cell),
-                closed.equals(entry) ? Optional.empty() : Optional.of(live.explain(closed, grid, cell)),
+                live.explain(entry, grid, cell, given),
+                closed.equals(entry) ? Optional.empty() : Optional.of(live.explain(closed, grid, cell, given)),
                 references(entry, start, grid, cell, live),
                 readable(entry, start, cell, live).map(UnitPlaces::of).orElse(List.of()),
                 entry.strip().equals("=") && cursor == entry.length()
                         ? sums(cursor, grid, cell, live)
                         : inside || kind == Kind.VALUE
-                                ? completions(entry, kind == Kind.VALUE ? 0 : start, cursor, live)
+                                ? completions(entry, kind == Kind.VALUE ? 0 : start, cursor, live, given)
                                 : List.of(),
                 inside ? openCall(entry, start, cursor) : Optional.empty(),
                 EntryReader.looksLikeCalculation(entry, live.worksheet().vocabulary()));
+    }
+
+    /** The same with something else said of its calculation. */
+    public Preview withCalculation(Calculation other) {
+        return new Preview(kind, other, soFar, references, units, completions, call, looksLikeCalculation);
     }
 
     private static List<Reference> references(String entry, int start, String grid, Address cell, LiveWorksheet live) {
@@ -167,7 +184,8 @@ public record Preview(
         return closed.toString();
     }
 
-    private static List<Completion> completions(String entry, int start, int cursor, LiveWorksheet live) {
+    private static List<Completion> completions(
+            String entry, int start, int cursor, LiveWorksheet live, Map<String, Value> given) {
         int from = cursor;
         while (from > start && (Character.isLetterOrDigit(entry.charAt(from - 1)) || entry.charAt(from - 1) == '_')) {
             from--;
@@ -184,13 +202,17 @@ public record Preview(
         if (EntryReader.value(entry, live.worksheet().units()) instanceof Text && entry.indexOf('=') < 0) {
             return List.of();
         }
+        Stream<Completion> standing = given.entrySet().stream()
+                .map(each ->
+                        new Completion(each.getKey(), "name", live.display().candid(each.getValue()), replaces));
         Stream<Completion> names = live.worksheet().names().all().stream()
                 .map(target -> new Completion(target.name(), "name", said(target, live), replaces));
         Stream<Completion> functions = Catalogue.STANDARD.functions().stream()
                 .map(function -> new Completion(function.name(), "function", function.says(), replaces));
         Stream<Completion> constants = Catalogue.STANDARD.constants().stream()
                 .map(constant -> new Completion(constant.name(), "constant", constant.says(), replaces));
-        return Stream.concat(names, Stream.concat(functions, constants))
+        return Stream.of(standing, names, functions, constants)
+                .flatMap(java.util.function.UnaryOperator.identity())
                 .filter(completion -> completion.word().toLowerCase(Locale.ROOT).startsWith(word))
                 .limit(MOST_COMPLETIONS)
                 .toList();

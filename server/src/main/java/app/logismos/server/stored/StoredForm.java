@@ -213,7 +213,9 @@ public final class StoredForm {
                         .addDeserializer(Address.class, new FromText<>(Address.class, Address::parse))
                         .addDeserializer(Area.class, new FromText<>(Area.class, Area::parse)))
                 .changeDefaultPropertyInclusion(each -> each.withValueInclusion(JsonInclude.Include.NON_ABSENT))
-                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES);
+                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                // A choice that came later is not made in what was written before.
+                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES);
         KindNames.MIXINS.forEach(builder::addMixIn);
         return builder.build();
     }

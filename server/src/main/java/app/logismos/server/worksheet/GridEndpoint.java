@@ -20,8 +20,10 @@ import app.logismos.value.Quantity;
 import app.logismos.value.Span;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -36,11 +38,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/worksheets/{id}")
 class GridEndpoint {
+    private static final int MOST_GIVEN = 8;
+
     private final OpenWorksheets open;
     private final EarlierStates earlier;
     private final WorksheetViews views;
+    private final TapeStore tapes;
 
-    GridEndpoint(OpenWorksheets open, EarlierStates earlier, WorksheetViews views) {
+    GridEndpoint(OpenWorksheets open, EarlierStates earlier, WorksheetViews views, TapeStore tapes) {
+        this.tapes = tapes;
         this.open = open;
         this.earlier = earlier;
         this.views = views;
@@ -57,6 +63,7 @@ class GridEndpoint {
      * @param fedBy what its formula refers to
      * @param feeds the formulas that refer to it
      * @param feedsInAll how many cells depend on it, further on included
+     * @param inTheWay the cell that takes the room of its table, where that has none
      * @param causes of a failed cell that waits for others: these, down to the one that failed by itself
      */
     record Detail(
@@ -67,7 +74,8 @@ class GridEndpoint {
             List<WorksheetViews.CellPlaceJson> fedBy,
             List<WorksheetViews.CellPlaceJson> feeds,
             int feedsInAll,
-            List<CauseJson> causes) {}
+            List<CauseJson> causes,
+            WorksheetViews.@Nullable CellPlaceJson inTheWay) {}
 
     /** A cell that failed, and what it says. */
     record CauseJson(WorksheetViews.CellPlaceJson place, String message) {}
@@ -95,8 +103,20 @@ class GridEndpoint {
      *
      * @param cursor where the cursor is, in UTF-16 units; at the end, if nothing is said
      * @param scratch whether it stands on the scratch line, where what would be a text in a cell is calculated
+     * @param line the line of the tape that it is, if it is one; the answer before is then that of the line before
+     * @param given words that stand for values, as the variable of a curve does
      */
-    record Draft(String grid, String address, String entry, Optional<Integer> cursor, Optional<Boolean> scratch) {}
+    record Draft(
+            String grid,
+            String address,
+            String entry,
+            Optional<Integer> cursor,
+            Optional<Boolean> scratch,
+            Optional<Long> line,
+            Optional<List<Given>> given) {}
+
+    /** A word and the expression that it stands for. */
+    record Given(String word, String value) {}
 
     /**
      * What can be said of it.
@@ -179,7 +199,10 @@ class GridEndpoint {
                     live.feedsInAll(grid, at),
                     live.causes(grid, at).stream()
                             .map(place -> new CauseJson(views.place(place, grid, live), message(place, live)))
-                            .toList());
+                            .toList(),
+                    live.inTheWayOf(grid, at)
+                            .map(taken -> views.place(new Edit.Place(grid, new Area(taken, taken)), grid, live))
+                            .orElse(null));
         });
     }
 
@@ -195,18 +218,33 @@ class GridEndpoint {
         if (cursor < 0 || cursor > draft.entry().length()) {
             throw new BadRequest("`cursor` is 0 to " + draft.entry().length() + " in this entry, was " + cursor + ".");
         }
+        List<Given> given = draft.given().orElse(List.of());
+        if (given.size() > MOST_GIVEN) {
+            throw new BadRequest("At most " + MOST_GIVEN + " words are `given`, were " + given.size() + ".");
+        }
+        boolean isScratch = draft.scratch().orElse(false);
+        List<TapeRow> before = isScratch && given.isEmpty() && AnswerBefore.maybeIn(draft.entry())
+                ? tapes.before(id, draft.line().orElse(Long.MAX_VALUE), AnswerBefore.LONGEST_CHAIN)
+                : List.of();
         return open.read(id, worksheet -> {
-            grid(worksheet.live, draft.grid());
-            Display display = worksheet.live.display();
-            String typed = draft.scratch().orElse(false) ? onScratch(draft.entry(), worksheet.live) : draft.entry();
+            LiveWorksheet live = worksheet.live;
+            grid(live, draft.grid());
+            Display display = live.display();
+            String typed = isScratch ? onScratch(draft.entry(), live) : draft.entry();
             int ahead = typed.length() - draft.entry().length();
             String entry = display.read(typed);
-            return json(typed, Preview.of(entry, cursor + ahead, draft.grid(), at, worksheet.live), display);
+            AnswerBefore answer = new AnswerBefore(before, draft.grid(), at, live);
+            Map<String, Value> values = new LinkedHashMap<>(answer.given());
+            for (Given each : given) {
+                values.put(each.word(), live.worth(display.read(each.value()), draft.grid()));
+            }
+            Preview preview = Preview.of(entry, cursor + ahead, draft.grid(), at, live, values);
+            return json(answer.writtenOut(typed), answer.offeredIn(preview, entry), display);
         });
     }
 
     /** An entry means the same as in a cell; what would be a text there is meant as a calculation here. */
-    private static String onScratch(String entry, LiveWorksheet live) {
+    static String onScratch(String entry, LiveWorksheet live) {
         boolean isText =
                 EntryReader.value(live.display().read(entry), live.worksheet().units()) instanceof Text
                         && !entry.strip().startsWith("=");

@@ -1,6 +1,8 @@
 package app.logismos.server.worksheet;
 
 import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,6 +24,21 @@ class TapeStore {
         return entities.createQuery("from TapeRow where key.worksheetId = :id order by key.line", TapeRow.class)
                 .setParameter("id", worksheet)
                 .getResultList();
+    }
+
+    /** The lines before one of them, as far back as answers are looked for, the oldest first. */
+    @Transactional(readOnly = true)
+    List<TapeRow> before(String worksheet, long line, int most) {
+        List<TapeRow> latest = entities.createQuery(
+                        "from TapeRow where key.worksheetId = :id and key.line < :line order by key.line desc",
+                        TapeRow.class)
+                .setParameter("id", worksheet)
+                .setParameter("line", line)
+                .setMaxResults(most)
+                .getResultList();
+        List<TapeRow> oldestFirst = new ArrayList<>(latest);
+        Collections.reverse(oldestFirst);
+        return oldestFirst;
     }
 
     /** Adds a line at the end, unless it is there already under its key; the oldest go where there are too many. */
