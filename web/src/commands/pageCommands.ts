@@ -2,6 +2,7 @@ import type { Block, Edit, Grid, Section } from '../api/types'
 import { chartOfSelection } from '../chart/made'
 import { addBlock, selectedBlock } from './addBlock'
 import { freshId } from '../sheet/freshId'
+import { toggleFolded } from '../worksheet/folding'
 import type { OpenWorksheet } from '../worksheet/context'
 import type { Command } from './command'
 import type { ReadCell } from './useReadCell'
@@ -71,6 +72,11 @@ export function pageCommands(
   const canChange = () => at === null
   const place = () => (canChange() ? placeOf(sections, selectedBlock()) : null)
   const section = () => place()?.section ?? sections.at(-1)
+  const sectionAt = () => sections.findIndex((each) => each.id === section()?.id)
+  const moveSection = (by: 1 | -1) => {
+    const now = section()
+    if (now) void keep([{ do: 'moveSection', section: now.id, at: sectionAt() + by }]).catch(() => undefined)
+  }
   const add = (make: () => Block | null) => () => {
     const into = section()
     const block = make()
@@ -144,6 +150,49 @@ export function pageCommands(
       also: 'rename heading',
       isPossible: () => canChange() && section() !== undefined,
       run: () => openTitle(`#block-${section()?.id ?? ''} > :is(h2, h3)`),
+    },
+    {
+      id: 'section-fold',
+      says: 'Fold or unfold the section',
+      group: 'Page',
+      also: 'collapse expand hide show',
+      isPossible: () => section() !== undefined,
+      run: () => {
+        const now = section()
+        if (now) toggleFolded(worksheet.id, now)
+      },
+    },
+    {
+      id: 'section-up',
+      says: 'Move the section up',
+      group: 'Page',
+      keys: 'Alt Shift PageUp',
+      also: 'order heading',
+      isPossible: () => canChange() && sectionAt() > 0,
+      run: () => moveSection(-1),
+    },
+    {
+      id: 'section-down',
+      says: 'Move the section down',
+      group: 'Page',
+      keys: 'Alt Shift PageDown',
+      also: 'order heading',
+      isPossible: () => canChange() && sectionAt() >= 0 && sectionAt() < sections.length - 1,
+      run: () => moveSection(1),
+    },
+    {
+      id: 'section-nest',
+      says: 'Make the section a part of the one above, or of none',
+      group: 'Page',
+      keys: 'Alt Shift N',
+      also: 'subsection nest indent level heading',
+      isPossible: () => canChange() && sectionAt() > 0,
+      run: () => {
+        const now = section()
+        if (!now) return
+        const { id, title, folded, isPart } = now
+        void keep([{ do: 'changeSection', section: id, title, folded, isPart: !isPart }]).catch(() => undefined)
+      },
     },
     {
       id: 'worksheet-title',

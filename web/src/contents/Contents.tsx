@@ -4,18 +4,21 @@ import type { Block, Name, Section } from '../api/types'
 import { areaOf } from '../sheet/address'
 import { isFoldedAway } from '../page/Page'
 import { useOpenWorksheet } from '../worksheet/context'
+import { toggleFolded, useFolds } from '../worksheet/folding'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Contents.module.css'
 
 /** The outline of the page, and every name with its value. */
 export const Contents = memo(function Contents() {
   const { worksheet } = useOpenWorksheet()
+  const isFolded = useFolds(worksheet.id)
   return (
     <nav className={styles.contents} aria-label="Contents">
       <h2 className={styles.label}>Contents</h2>
       <ul>
         {worksheet.sections.map(
-          (section, index) => !isFoldedAway(worksheet.sections, index) && <Entry key={section.id} section={section} />,
+          (section, index) =>
+            !isFoldedAway(worksheet.sections, index, isFolded) && <Entry key={section.id} section={section} />,
         )}
       </ul>
       <h2 className={styles.label}>Names</h2>
@@ -36,21 +39,12 @@ function goTo(id: string) {
 }
 
 function Entry({ section }: { readonly section: Section }) {
-  const { keep } = useOpenWorksheet()
+  const { worksheet } = useOpenWorksheet()
   const select = useWorksheetStore((state) => state.select)
   const current = useWorksheetStore(({ selection }) =>
     selection.kind === 'cells' ? selection.grid : selection.kind === 'chart' ? selection.id : '',
   )
-  const fold = () =>
-    void keep([
-      {
-        do: 'changeSection',
-        section: section.id,
-        title: section.title,
-        folded: !section.folded,
-        isPart: section.isPart,
-      },
-    ]).catch(() => undefined)
+  const folded = useFolds(worksheet.id)(section)
 
   const open = (block: Block) => {
     goTo(block.id)
@@ -66,17 +60,17 @@ function Entry({ section }: { readonly section: Section }) {
       <div className={styles.section}>
         <button
           type="button"
-          aria-expanded={!section.folded}
-          aria-label={`${section.folded ? 'Unfold' : 'Fold'} ${section.title}`}
-          onClick={fold}
+          aria-expanded={!folded}
+          aria-label={`${folded ? 'Unfold' : 'Fold'} ${section.title}`}
+          onClick={() => toggleFolded(worksheet.id, section)}
         >
-          <span className={styles.triangle} data-folded={section.folded} />
+          <span className={styles.triangle} data-folded={folded} />
         </button>
         <button type="button" onClick={() => goTo(section.id)}>
           {section.title}
         </button>
       </div>
-      {!section.folded && (
+      {!folded && (
         <ul className={styles.blocks}>
           {section.blocks
             .filter((block) => titleOf(block) !== '')

@@ -5,6 +5,7 @@ import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { addressOf, areaBetween, type At } from '../sheet/address'
 import { EchoLines } from '../echo/EchoLines'
+import { EchoList } from '../echo/EchoList'
 import { CellLens } from './CellLens'
 import { DraftLens } from './DraftLens'
 import { ScratchLens } from './ScratchLens'
@@ -18,10 +19,18 @@ const ChartLens = later(() => import('./ChartLens').then((module) => module.Char
 export const Lens = memo(function Lens() {
   return (
     <aside className={styles.lens} aria-label="Lens">
+      <Followed />
       <Content />
     </aside>
   )
 })
+
+/** What followed from the last change, where that is asked for; what is selected stays in sight below it. */
+function Followed() {
+  const echo = useWorksheetStore((state) => state.echo)
+  const isOpen = useWorksheetStore((state) => state.echoOpen)
+  return isOpen && echo && <EchoList echo={echo} />
+}
 
 /** A server that answers more slowly holds nothing up. */
 const LONGEST_HOLD = 200
@@ -48,7 +57,6 @@ function Content() {
   const composing = useHeld(useDeferredValue(useWorksheetStore((state) => state.composing)), isKeeping)
   const echo = useWorksheetStore((state) => state.echo)
   const scratch = useWorksheetStore((state) => state.scratch)
-
   if (scratch && !composing) return <ScratchLens {...scratch} />
   if (composing && composing.draft.trim() !== '') return <DraftLens composing={composing} />
   switch (selection.kind) {

@@ -11,6 +11,7 @@ import { newGrid } from '../commands/pageCommands'
 import { GridBlock } from '../grid/GridBlock'
 import { EditableText } from '../worksheet/EditableText'
 import { useOpenWorksheet } from '../worksheet/context'
+import { toggleFolded, useFolds } from '../worksheet/folding'
 import { useWorksheetStore } from '../worksheet/store'
 import { Arrows } from './Arrows'
 import { Contained } from '../later/Contained'
@@ -22,6 +23,7 @@ export const Page = memo(function Page() {
   const { worksheet, at, keep } = useOpenWorksheet()
   const arrows = useWorksheetStore((state) => state.arrows)
   const moving = useMoving()
+  const isFolded = useFolds(worksheet.id)
   const addSection = () => {
     const section = { id: freshId('section'), title: 'New section', folded: false, isPart: false, blocks: [] }
     useWorksheetStore.setState({ fresh: section.id })
@@ -31,7 +33,11 @@ export const Page = memo(function Page() {
     <main className={styles.page} aria-label="Page" data-earlier={at !== null}>
       <MovingContext value={moving}>
         {worksheet.sections.map((section, index) => (
-          <SectionPart key={section.id} section={section} isHidden={isFoldedAway(worksheet.sections, index)} />
+          <SectionPart
+            key={section.id}
+            section={section}
+            isHidden={isFoldedAway(worksheet.sections, index, isFolded)}
+          />
         ))}
       </MovingContext>
       {at === null && (
@@ -45,21 +51,26 @@ export const Page = memo(function Page() {
 })
 
 /** A subsection is folded away with the section that it is a part of. */
-export function isFoldedAway(sections: readonly Section[], index: number): boolean {
+export function isFoldedAway(
+  sections: readonly Section[],
+  index: number,
+  isFolded: (section: Section) => boolean,
+): boolean {
   if (!sections[index]?.isPart) return false
   const above = sections.slice(0, index).findLast((section) => !section.isPart)
-  return above?.folded ?? false
+  return above !== undefined && isFolded(above)
 }
 
 function SectionPart({ section, isHidden }: { readonly section: Section; readonly isHidden: boolean }) {
   const { worksheet, at, grids, keep } = useOpenWorksheet()
+  const isFolded = useFolds(worksheet.id)(section)
   const isFresh = useWorksheetStore((state) => state.fresh === section.id)
   const heading = useRef<HTMLHeadingElement>(null)
   useHeadingAsTarget(section, isHidden, heading)
   if (isHidden) return null
   const place = worksheet.sections.findIndex((each) => each.id === section.id)
   const send = (...edits: Parameters<typeof keep>[0]) => void keep(edits).catch(() => undefined)
-  const change = (part: Partial<Pick<Section, 'title' | 'folded' | 'isPart'>>) => {
+  const change = (part: Partial<Pick<Section, 'title' | 'isPart'>>) => {
     const { title, folded, isPart } = { ...section, ...part }
     send({ do: 'changeSection', section: section.id, title, folded, isPart })
   }
@@ -120,12 +131,11 @@ function SectionPart({ section, isHidden }: { readonly section: Section; readonl
         <button
           type="button"
           className={styles.fold}
-          aria-expanded={!section.folded}
-          aria-label={`${section.folded ? 'Unfold' : 'Fold'} ${section.title}`}
-          disabled={at !== null}
-          onClick={() => change({ folded: !section.folded })}
+          aria-expanded={!isFolded}
+          aria-label={`${isFolded ? 'Unfold' : 'Fold'} ${section.title}`}
+          onClick={() => toggleFolded(worksheet.id, section)}
         >
-          <span data-folded={section.folded} />
+          <span data-folded={isFolded} />
         </button>
         <EditableText
           text={section.title}
@@ -145,7 +155,7 @@ function SectionPart({ section, isHidden }: { readonly section: Section; readonl
           </Dropdown>
         )}
       </Heading>
-      {!section.folded && (
+      {!isFolded && (
         <>
           {groups(section.blocks).map((blocks) => (
             <div key={blocks[0]?.id} className={styles.blocks}>

@@ -1,7 +1,7 @@
 import { Button } from 'antd'
-import { useRef, memo } from 'react'
-import { EchoLines } from '../echo/EchoLines'
+import { memo } from 'react'
 import { useOpenWorksheet } from '../worksheet/context'
+import { SEE_THEM } from '../echo/EchoList'
 import { useWorksheetStore } from '../worksheet/store'
 import { useUnkept } from '../worksheet/useUnkept'
 import styles from './Foot.module.css'
@@ -20,7 +20,6 @@ export const Foot = memo(function Foot() {
   const toggle = useWorksheetStore((state) => state.toggle)
   const { worksheet } = useOpenWorksheet()
   const unkept = useUnkept(worksheet.id)
-  const button = useRef<HTMLButtonElement>(null)
 
   return (
     <footer className={styles.foot}>
@@ -34,7 +33,14 @@ export const Foot = memo(function Foot() {
               <span className={styles.dot} aria-hidden="true" />
               <span className={styles.message}>{echo.message}</span>
               {echo.results.length > 0 && (
-                <Button ref={button} type="link" size="small" aria-expanded={open} onClick={() => toggle('echoOpen')}>
+                <Button
+                  type="link"
+                  size="small"
+                  id={SEE_THEM}
+                  aria-expanded={open}
+                  onClick={() => toggle('echoOpen')}
+                  onKeyDown={(event) => event.key === 'Escape' && open && toggle('echoOpen')}
+                >
                   {open ? 'close' : 'see them'}
                 </Button>
               )}
@@ -42,19 +48,6 @@ export const Foot = memo(function Foot() {
           )
         )}
       </div>
-      {open && echo && (
-        <section
-          className={styles.list}
-          aria-label="What followed"
-          onKeyDown={(event) => {
-            if (event.key !== 'Escape') return
-            toggle('echoOpen')
-            button.current?.focus()
-          }}
-        >
-          <EchoLines echo={echo} />
-        </section>
-      )}
     </footer>
   )
 })

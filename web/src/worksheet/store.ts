@@ -140,7 +140,12 @@ export const useWorksheetStore = create<WorksheetState>()((set) => ({
     set((state) => ({ composing, echoOpen: composing && !state.composing ? false : state.echoOpen })),
   write: (writer) => set({ writer }),
   follow: (echo, changed) => set({ echo, changed, echoOpen: false }),
-  toggle: (panel) => set((state) => ({ [panel]: !state[panel] })),
+  // The list of what followed opens in the lens, beside the page.
+  toggle: (panel) =>
+    set((state) => ({
+      [panel]: !state[panel],
+      ...(panel === 'echoOpen' && !state.echoOpen ? { lensOpen: true } : {}),
+    })),
   reset: () => set(start),
 }))
 

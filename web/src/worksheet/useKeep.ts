@@ -66,6 +66,7 @@ export function useKeep(id: string) {
           }
         }
       }
+      if (change.kind === 'undo' || change.kind === 'redo') notices.forget()
       if (!kept.again) follow(kept.echo, new Set(kept.changed.map((cell) => changedKey(cell.grid, cell.address))))
       void client.invalidateQueries({ queryKey: keys.charts(id) }) // worked out while the cells are painted
       // Not waited for: the next key may need what this one has done.

@@ -16,6 +16,8 @@ export interface Notices {
   readonly choose: (text: string, choices: readonly Choice[]) => void
   /** The same of something that would be lost: it stays until it is taken or closed. */
   readonly keep: (text: string, label: string, act: () => void) => void
+  /** Takes away what speaks of a change that is taken back. */
+  readonly forget: () => void
 }
 
 /** An answer, and what it does. */
@@ -26,17 +28,22 @@ export interface Choice {
 
 const SECONDS = 8
 
+/** The notices that speak of what was done, and go when it is undone. */
+const ofChanges = new Set<string>()
+
 /** How a page tells what has happened. */
 export function useNotices(): Notices {
   const { message, notification } = App.useApp()
   return useMemo(() => {
     const choose = (text: string, choices: readonly Choice[], seconds: number | false) => {
       const key = crypto.randomUUID()
+      if (seconds !== false) ofChanges.add(key)
       notification.warning({
         key,
         title: <Words text={text} />,
         placement: 'bottomRight',
         duration: seconds,
+        onClose: () => ofChanges.delete(key),
         actions: (
           <Space wrap>
             {choices.map(({ label, act }, index) => (
@@ -64,6 +71,11 @@ export function useNotices(): Notices {
       offer: (text, label, act) => choose(text, [{ label, act }], SECONDS * 2),
       offerAny: (text, choices) => choose(text, choices, SECONDS * 2),
       keep: (text, label, act) => choose(text, [{ label, act }], false),
+      forget: () => {
+        message.destroy()
+        ofChanges.forEach((key) => notification.destroy(key))
+        ofChanges.clear()
+      },
     }
   }, [message, notification])
 }

@@ -12,6 +12,16 @@ class LaidOutTest {
     private final LiveWorksheet live = Sheets.empty();
 
     @Test
+    void aTableWithoutRoomSaysWhichCellIsInTheWayUntilItIsCleared() {
+        type(live, "A3", "tea");
+        type(live, "A1", "=series(1, 5)");
+        assertThat(live.inTheWayOf("a", at("A1"))).contains(at("A3"));
+        assertThat(live.explain("a", at("A1")).value()).isEqualTo(live.value("a", at("A1")));
+        type(live, "A3", "");
+        assertThat(live.inTheWayOf("a", at("A1"))).isEmpty();
+    }
+
+    @Test
     void aTableIsLaidOutToTheRightAndBelow() {
         type(live, "A1", "={1, 2; 3, 4}");
         assertThat(shown(live, "A1")).isEqualTo("1");

@@ -95,6 +95,13 @@ final class Browser implements AutoCloseable {
         return page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Lens"));
     }
 
+    /** What the scratch line says where nothing is written on it. */
+    static final String EMPTY_SCRATCH = "type a calculation";
+
+    static Locator scratch(Page page) {
+        return page.locator("#scratch-line");
+    }
+
     static Locator composer(Page page) {
         return page.getByRole(AriaRole.DIALOG);
     }

@@ -104,7 +104,7 @@ class HistoryTest extends Visit {
         assertThat(tape).containsText("355*113");
         page.keyboard().type("35");
         page.keyboard().press("ArrowUp");
-        assertThat(page.getByLabel("Scratch")).hasValue("355*113");
+        assertThat(Browser.scratch(page)).hasText("355*113");
         assertThat(lens(page)).containsText("the last operation");
     }
 }

@@ -121,7 +121,7 @@ class WorksheetJourneyTest extends Visit {
         page.keyboard().press("Enter");
         page.keyboard().press("Enter");
         assertThat(page.getByText("96.52 cm")).hasCount(1);
-        assertThat(page.getByLabel("Scratch")).hasValue("");
+        assertThat(Browser.scratch(page)).hasText(Browser.EMPTY_SCRATCH);
     }
 
     @Test
@@ -221,9 +221,11 @@ class WorksheetJourneyTest extends Visit {
         Locator tape = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tape"));
         assertThat(tape).containsText("1/3 + room");
         page.keyboard().press("ArrowUp");
-        assertThat(page.locator("#scratch-line")).hasValue("1/3 + room");
+        assertThat(Browser.scratch(page)).hasText("1/3 + room");
         page.keyboard().press("Escape");
+        assertThat(tape).isHidden();
         cell(page, "grid-1", "C3").click();
+        page.keyboard().press("Alt+s");
         tape.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("value"))
                 .click();
         assertThat(cell(page, "grid-1", "C3")).containsText("64/3");
@@ -253,8 +255,8 @@ class WorksheetJourneyTest extends Visit {
         page.keyboard().type("=A1^2");
         page.keyboard().press("Enter");
         assertThat(cell(page, "grid-1", "B1")).containsText("16");
-        page.keyboard().press("ArrowUp");
-        page.keyboard().press("Shift+ArrowLeft");
+        page.keyboard().press("ArrowUp"); // Enter has gone to where the row began
+        page.keyboard().press("Shift+ArrowRight");
         assertThat(cell(page, "grid-1", "A1")).hasAttribute("aria-selected", "true");
         assertThat(cell(page, "grid-1", "B1")).hasAttribute("aria-selected", "true");
         page.keyboard().press("Delete");

@@ -115,10 +115,10 @@ class WritingTest extends Visit {
     void whatIsTypedWhileNothingIsSelectedGoesToTheScratchLine() {
         Browser.openWorksheet(page, "Cooling cup");
         page.keyboard().type("5+2*3");
-        assertThat(page.getByLabel("Scratch")).hasValue("5+2*3");
+        assertThat(Browser.scratch(page)).hasText("5+2*3");
         assertThat(foot()).containsText("11");
         page.keyboard().press("Enter");
-        assertThat(page.getByLabel("Scratch")).hasValue("");
+        assertThat(Browser.scratch(page)).hasText(Browser.EMPTY_SCRATCH);
     }
 
     @Test

@@ -4,6 +4,7 @@ import app.logismos.act.Act;
 import app.logismos.act.Differences;
 import app.logismos.act.Find;
 import app.logismos.formula.Address;
+import app.logismos.report.OwnTitle;
 import app.logismos.server.web.BadRequest;
 import app.logismos.server.web.InLowerCase;
 import app.logismos.sheet.Block;
@@ -149,16 +150,22 @@ class WorksheetEndpoint {
         return rows.stream()
                 .map(row -> {
                     Optional<PictureRow> own = Optional.ofNullable(drawn.get(row.id()));
+                    Optional<WorksheetViews.Picture> picture = own.flatMap(pictures::read);
                     return new Listed(
                             row.id(),
-                            row.title(),
+                            titled(row.title(), picture),
                             row.example(),
                             row.changedAt(),
-                            own.flatMap(pictures::read).orElse(null),
-                            own.map(picture -> picture.revision < row.revision())
-                                    .orElse(true));
+                            picture.orElse(null),
+                            own.map(made -> made.revision < row.revision()).orElse(true));
                 })
                 .toList();
+    }
+
+    private static String titled(String title, Optional<WorksheetViews.Picture> picture) {
+        return title.equals(OwnTitle.NONE)
+                ? picture.flatMap(WorksheetViews.Picture::title).orElse(title)
+                : title;
     }
 
     /** A new worksheet has a section with an empty grid. */

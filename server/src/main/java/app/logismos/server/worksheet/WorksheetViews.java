@@ -12,6 +12,7 @@ import app.logismos.number.Real;
 import app.logismos.recalculate.CellChange;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.report.Echo;
+import app.logismos.report.OwnTitle;
 import app.logismos.server.web.ErrorJson;
 import app.logismos.server.web.InLowerCase;
 import app.logismos.sheet.Block;
@@ -123,8 +124,14 @@ class WorksheetViews {
             String after,
             boolean failed) {}
 
-    /** A worksheet made small. */
-    record Picture(String heading, String gridTitle, List<List<Dot>> rows, Optional<Sketch> sketch) {}
+    /**
+     * A worksheet made small.
+     *
+     * @param title what it is called, by itself where nobody has named it; nothing in pictures of before
+     * @param heading the title of its first section
+     */
+    record Picture(
+            Optional<String> title, String heading, String gridTitle, List<List<Dot>> rows, Optional<Sketch> sketch) {}
 
     /** A cell of the picture. */
     record Dot(String text, boolean calculated, boolean number) {}
@@ -133,7 +140,7 @@ class WorksheetViews {
         LiveWorksheet live = open.live;
         return new WorksheetJson(
                 open.id,
-                live.worksheet().title(),
+                OwnTitle.of(live),
                 open.revision,
                 open.keptAt,
                 !open.done.isEmpty(),
@@ -150,7 +157,13 @@ class WorksheetViews {
     /** With grids large enough for the tables that are laid out in them, and expressions with the decimal mark. */
     private static Section asSeen(Section section, LiveWorksheet live) {
         Marked marked = new Marked(live.display());
-        return section.withBlocks(section.blocks().stream()
+        Section titled = new Section(
+                section.id(),
+                OwnTitle.named(section.title(), live),
+                section.folded(),
+                section.isPart(),
+                section.blocks());
+        return titled.withBlocks(section.blocks().stream()
                 .map(block -> marked.shown(block.match(grid -> grown(grid, live), note -> note, chart -> chart)))
                 .toList());
     }
@@ -267,13 +280,15 @@ class WorksheetViews {
                 .filter(Chart.class::isInstance)
                 .findFirst()
                 .map(block -> Sketch.of(ChartReading.of((Chart) block, live, SMALL)));
-        String heading = sections.isEmpty() ? "" : sections.get(0).title();
+        Optional<String> title = Optional.of(OwnTitle.of(live));
+        String heading =
+                sections.isEmpty() ? "" : OwnTitle.named(sections.get(0).title(), live);
         return live.worksheet()
                 .outline()
                 .grids()
                 .findFirst()
-                .map(grid -> new Picture(heading, grid.title(), rows(grid, live), chart))
-                .orElseGet(() -> new Picture(heading, "", List.of(), chart));
+                .map(grid -> new Picture(title, heading, grid.title(), rows(grid, live), chart))
+                .orElseGet(() -> new Picture(title, heading, "", List.of(), chart));
     }
 
     private static List<List<Dot>> rows(Block.Grid grid, LiveWorksheet live) {
