@@ -17,6 +17,7 @@ import { StartPage } from './start/StartPage'
 import { useLook } from './theme/look'
 import { themeOf } from './theme/theme'
 import './theme/tokens.css'
+import './theme/print.css'
 
 const WorksheetPage = later(() => import('./screen/WorksheetPage').then((module) => module.WorksheetPage))
 

@@ -15,7 +15,16 @@ function listening() {
     told.push(`${text} [${label}]`)
     act()
   }
-  const notices: Notices = { tell, warn: tell, refuse: tell, offer, keep: offer, offerAny: tell, choose: tell }
+  const notices: Notices = {
+    tell,
+    warn: tell,
+    refuse: tell,
+    offer,
+    keep: offer,
+    offerAny: tell,
+    choose: tell,
+    forget: () => undefined,
+  }
   return { told, notices }
 }
 

@@ -18,6 +18,7 @@ const notices: Notices = {
   keep: nothing,
   offerAny: nothing,
   choose: nothing,
+  forget: nothing,
 }
 const commands = [
   ...cellCommands(open, nothing, notices, nothing),

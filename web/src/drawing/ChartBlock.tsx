@@ -190,7 +190,7 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
       data-drawing=""
       data-zoomed={window !== null}
       tabIndex={0}
-      role="group"
+      role="application"
       aria-label={`${data.title}. ${keysOf(data)}`}
       onFocus={onSelect}
       onBlur={walk.leave}

@@ -42,8 +42,11 @@ const ROWS = ['row-before', 'row-behind', 'rows-out', 'carry', 'hide-rows', 'sho
 
 function Items({ onDone }: { readonly onDone: () => void }) {
   const { grids } = useOpenWorksheet()
-  const selected = selectedCells(grids)
-  const lines = selected ? linesOf(selected) : 'cells'
+  // As it was opened: the grid may grow under it.
+  const [lines] = useState(() => {
+    const selected = selectedCells(grids)
+    return selected ? linesOf(selected) : 'cells'
+  })
   const { items: all } = useMenu(['Cells', 'Rows and columns'])
   const ofLines = useMenuOf(lines === 'columns' ? COLUMNS : ROWS)
   return <Menu items={lines === 'cells' ? (all ?? []) : ofLines} selectable={false} onClick={onDone} />

@@ -11,7 +11,9 @@ interface Props {
 export function Letters({ widths, template, area }: Props) {
   return (
     <div role="row" aria-rowindex={1} className={styles.letters} style={{ gridTemplateColumns: template }}>
-      <span role="columnheader" aria-colindex={1} aria-label="Row" />
+      <span role="columnheader" aria-colindex={1}>
+        <span className="spoken">Row</span>
+      </span>
       {widths.map(
         (width, column) =>
           width > 0 && (

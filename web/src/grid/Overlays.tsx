@@ -34,6 +34,7 @@ export function Overlays({ grid, part, geometry, area, canChange }: Props) {
           box && (
             <div
               key={index}
+              data-overlay
               className={highlight.isInTheWay ? styles.inTheWay : styles.reference}
               data-reference={highlight.isInTheWay ? undefined : highlight.colour}
               title={highlight.isInTheWay ? 'In the way of the table' : undefined}
@@ -44,7 +45,7 @@ export function Overlays({ grid, part, geometry, area, canChange }: Props) {
       })}
       {clipped && <div className={styles.clipped} style={clipped} />}
       {selected && (
-        <div className={styles.selected} style={selected}>
+        <div className={styles.selected} style={selected} data-overlay>
           {canChange && (
             <>
               {(['top', 'right', 'bottom', 'left'] as const).map((side) => (

@@ -60,9 +60,10 @@ export function useGridPointer(
   /** The menu of a row or column, as the other button of the pointer opens it. */
   const openMenu = (event: MouseEvent) => {
     const { clientX, clientY } = event
-    lineMenuOf(event)?.dispatchEvent(
-      new window.MouseEvent('contextmenu', { bubbles: true, cancelable: true, clientX, clientY }),
-    )
+    const line = lineMenuOf(event)
+    const asked = new window.MouseEvent('contextmenu', { bubbles: true, cancelable: true, clientX, clientY })
+    // After the click, which would close the menu again.
+    if (line) setTimeout(() => line.dispatchEvent(asked))
   }
 
   /** A menu opens on what is selected; elsewhere the cell under it is selected first. */

@@ -9,6 +9,7 @@ import { CellNotes } from './CellNotes'
 import { Fault } from './Fault'
 import { Hints } from './Hints'
 import { Ladder } from './Ladder'
+import { AngleNote } from './AngleNote'
 import styles from './Lens.module.css'
 import { OtherUnits } from './OtherUnits'
 import { ValueForms } from './ValueForms'
@@ -56,6 +57,7 @@ export const CellLens = memo(function CellLens({ grid, address }: { readonly gri
             </p>
           )}
           <code className={styles.entry}>{cell.entry}</code>
+          <AngleNote entry={cell.entry} />
         </>
       )}
       <Hints

@@ -59,7 +59,7 @@ export function ChartMarks({ chart, data, onChange }: Props) {
               <button
                 type="button"
                 className={styles.write}
-                aria-label={`Take ${mark.kind} ${index + 1} off`}
+                aria-label={`take off ${mark.kind} ${index + 1}`}
                 onClick={() => onChange({ ...chart, marks: chart.marks.filter((_, at) => at !== index) })}
               >
                 take off

@@ -3,6 +3,7 @@ import { addressOf } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore, type Composing } from '../worksheet/store'
 import { Ladder } from './Ladder'
+import { AngleNote } from './AngleNote'
 import styles from './Lens.module.css'
 import { ValueForms } from './ValueForms'
 import { Words } from '../typeset/Words'
@@ -32,6 +33,7 @@ export function DraftLens({ composing }: { readonly composing: Composing }) {
               <Ladder calculation={calculation} />
             </>
           )}
+          <AngleNote entry={draft} />
         </>
       )}
       {calculation?.error && (

@@ -4,6 +4,7 @@ import type { Scratched } from '../worksheet/store'
 import { useOpenWorksheet } from '../worksheet/context'
 import { Hints } from './Hints'
 import { Ladder } from './Ladder'
+import { AngleNote } from './AngleNote'
 import styles from './Lens.module.css'
 import { ValueForms } from './ValueForms'
 import { Words } from '../typeset/Words'
@@ -34,6 +35,7 @@ export function ScratchLens({ grid, entry, line }: Scratched) {
             </>
           )}
           <Hints calculation={calculation} />
+          <AngleNote entry={entry} />
         </>
       )}
       {calculation?.error && (

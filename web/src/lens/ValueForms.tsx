@@ -45,7 +45,7 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
 
   return (
     <>
-      <p className={styles.value} data-calculated={calculated}>
+      <div className={styles.value} data-calculated={calculated}>
         {shownSign(result) === '≈ ' && (
           <span
             title={
@@ -62,7 +62,7 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
         ) : (
           <span className={styles.text}>{result.display}</span>
         )}
-      </p>
+      </div>
       {(forms.length > 0 || hidesDigits) && (
         <ul className={styles.forms} aria-label="Other forms">
           {hidesDigits && (

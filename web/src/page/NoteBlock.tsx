@@ -29,7 +29,7 @@ export function NoteBlock({ note }: { readonly note: Note }) {
   const { text: draft, write: setDraft, leave, forget, left, kept, refused } = useDraft(draftOf.note(note.id))
   const notices = useNotices()
   const field = useRef<HTMLTextAreaElement>(null)
-  const shown = useRef<HTMLDivElement>(null)
+  const shown = useRef<HTMLButtonElement>(null)
   const isFresh = useWorksheetStore((state) => state.fresh === note.id)
 
   // A note that was just added is written in: its placeholder is selected, so that the first letter replaces it.
@@ -95,23 +95,19 @@ export function NoteBlock({ note }: { readonly note: Note }) {
     <figure className={styles.note} id={`block-${note.id}`} aria-label="Note">
       <BlockCaption block={note} />
       {draft === null ? (
+        // A text, which a click opens as well as its button does.
         <div
-          ref={shown}
           className={styles.text}
-          role="button"
-          tabIndex={0}
-          aria-label="Change note"
           onClick={(event) => {
             if (at === null && !(event.target instanceof HTMLAnchorElement)) open()
           }}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter' && at === null) {
-              event.preventDefault()
-              open()
-            }
-          }}
         >
           <NoteText text={note.text} />
+          {at === null && (
+            <button ref={shown} type="button" className={styles.change} onClick={open}>
+              Change note
+            </button>
+          )}
         </div>
       ) : (
         <div

@@ -21,12 +21,14 @@ function Opening() {
   const panel = useWorksheetStore((state) => state.panel)
   const show = useWorksheetStore((state) => state.show)
   return (
-    <input
-      className="spoken"
-      autoFocus
-      aria-label="Opening …"
-      onChange={(event) => panel?.kind === 'finder' && show({ kind: 'finder', text: event.target.value })}
-    />
+    <section aria-label="Opening">
+      <input
+        className="spoken"
+        autoFocus
+        aria-label="Opening …"
+        onChange={(event) => panel?.kind === 'finder' && show({ kind: 'finder', text: event.target.value })}
+      />
+    </section>
   )
 }
 

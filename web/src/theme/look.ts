@@ -32,6 +32,10 @@ system.addEventListener('change', () => {
 })
 paint()
 
+// Paper is light.
+window.addEventListener('beforeprint', () => document.documentElement.setAttribute('data-look', 'light'))
+window.addEventListener('afterprint', paint)
+
 /** The look that is shown. */
 export const useLook = (): 'light' | 'dark' =>
   useSyncExternalStore((tell) => {

@@ -9,7 +9,7 @@ const SIGNS: readonly { readonly sign: string; readonly says: string; readonly t
   { sign: '÷', says: 'divided by' },
   { sign: '²', says: 'squared' },
   { sign: '³', says: 'cubed' },
-  { sign: 'xⁿ', says: 'to the power of', text: '^' },
+  { sign: 'xⁿ', says: 'xⁿ, to the power of', text: '^' },
   { sign: '!', says: 'factorial' },
   { sign: '≤', says: 'at most' },
   { sign: '≥', says: 'at least' },

@@ -35,7 +35,7 @@ class EveryoneTest extends Visit {
     }
 
     @Test
-    void axeFindsNoSeriousFaultInLightAndDark() {
+    void axeFindsNoFaultInLightAndDark() {
         openWorksheet(page, "Cooling cup");
         cell(page, "readings", "D4").click();
         assertThat(lens(page)).containsText("Working");
@@ -43,26 +43,26 @@ class EveryoneTest extends Visit {
             find(look + " look");
             assertThat(page.locator("html")).hasAttribute("data-look", look);
             assertThat(dialog()).hasCount(0);
-            assertThat(seriousFaults()).as(look).isEmpty();
+            assertThat(faultsOfAxe()).as(look).isEmpty();
         }
         find("light look");
     }
 
     @Test
-    void axeFindsNoSeriousFaultInPanels() {
+    void axeFindsNoFaultInPanels() {
         openWorksheet(page, "Spring blend");
         cell(page, "lots", "C2").click();
         for (String key : List.of("Control+k", "F1", "Alt+h", "Control+f", "Alt+n", "Alt+r")) {
             page.keyboard().press(key);
             dialog().waitFor();
-            assertThat(seriousFaults()).as(key).isEmpty();
+            assertThat(faultsOfAxe()).as(key).isEmpty();
             page.keyboard().press("Escape");
             assertThat(dialog()).hasCount(0);
             cell(page, "lots", "C2").click();
         }
         find("settings");
         dialog().waitFor();
-        assertThat(seriousFaults()).as("settings").isEmpty();
+        assertThat(faultsOfAxe()).as("settings").isEmpty();
     }
 
     @Test

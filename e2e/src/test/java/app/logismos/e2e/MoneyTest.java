@@ -32,7 +32,7 @@ class MoneyTest extends Visit {
         page.getByText("Change the rates").click();
         assertThat(dialog()).containsText("Rates between currencies");
         page.getByLabel("Euros for one US dollar").fill("0,8");
-        assertThat(seriousFaults()).isEmpty();
+        assertThat(faultsOfAxe()).isEmpty();
         button("Use these rates").click();
         assertThat(at("A2")).containsText("80");
         assertThat(at("A3")).containsText("160");

@@ -165,12 +165,21 @@ abstract class Visit {
         page.waitForFunction("() => document.getAnimations().every((each) => each.playState !== 'running')");
     }
 
-    List<String> seriousFaults() {
+    /** What axe finds of any level, with its rules that are not settled yet. */
+    List<String> faultsOfAxe() {
         settle();
         return new AxeBuilder(page)
-                .analyze().getViolations().stream()
-                        .filter(rule -> rule.getImpact().equals("serious")
-                                || rule.getImpact().equals("critical"))
+                        .withTags(List.of(
+                                "wcag2a",
+                                "wcag2aa",
+                                "wcag21a",
+                                "wcag21aa",
+                                "wcag22aa",
+                                "best-practice",
+                                "experimental"))
+                        .analyze()
+                        .getViolations()
+                        .stream()
                         .map(Visit::described)
                         .toList();
     }

@@ -300,14 +300,14 @@ class WorksheetJourneyTest extends Visit {
     }
 
     @Test
-    void axeFindsNoSeriousFault() {
-        assertThat(seriousFaults()).as("start page").isEmpty();
+    void axeFindsNoFault() {
+        assertThat(faultsOfAxe()).as("start page").isEmpty();
         openWorksheet(page, "Cooling cup");
         cell(page, "readings", "D4").click();
         assertThat(lens(page)).containsText("Working");
-        assertThat(seriousFaults()).as("worksheet").isEmpty();
+        assertThat(faultsOfAxe()).as("worksheet").isEmpty();
         page.keyboard().press("Enter");
         assertThat(composer(page)).isVisible();
-        assertThat(seriousFaults()).as("composer").isEmpty();
+        assertThat(faultsOfAxe()).as("composer").isEmpty();
     }
 }
