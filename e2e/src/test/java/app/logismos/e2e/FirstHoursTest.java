@@ -112,7 +112,7 @@ class FirstHoursTest extends Visit {
         assertThat(dialog()).hasCount(0);
         type("A2", "5");
         at("A2").click();
-        assertThat(at("A2")).containsText("5kg");
+        assertThat(at("A2")).containsText("5 kg");
     }
 
     @Test

@@ -120,7 +120,9 @@ class WorksheetJourneyTest extends Visit {
         page.keyboard().type("3 ft + 2 in to cm");
         page.keyboard().press("Enter");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("96.52 cm")).hasCount(1);
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tape"))
+                        .getByText("96.52 cm"))
+                .hasCount(1);
         assertThat(Browser.scratch(page)).hasText(Browser.EMPTY_SCRATCH);
     }
 
