@@ -9,7 +9,7 @@ const LAST = 12
 /** All digits of a number; many of them are folded until they are asked for. */
 export function Digits({ text }: { readonly text: string }) {
   const [isOpen, setOpen] = useState(false)
-  if (text.length <= LONG) return <span className={styles.digits}>{text}</span>
+  if (text.length <= LONG) return text
   const count = text.replace(/\D/g, '').length
   return (
     <span className={styles.digits}>

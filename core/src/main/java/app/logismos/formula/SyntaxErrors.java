@@ -99,11 +99,10 @@ final class SyntaxErrors {
     }
 
     static Failure openBracket(String text, Token bracket) {
-        String closing = bracket.is("{") ? "}" : ")";
         return syntax(
                 bracket.span(),
                 "This bracket is not closed.",
-                new Fix("Close it at the end", text.stripTrailing() + closing));
+                new Fix("Close it at the end", Brackets.closed(text.stripTrailing(), 0)));
     }
 
     static Failure strayBracket(String text, Token bracket) {

@@ -4,6 +4,7 @@ import app.logismos.catalogue.Catalogue;
 import app.logismos.evaluate.Calculation;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.formula.Brackets;
 import app.logismos.formula.Entry;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
@@ -19,9 +20,7 @@ import app.logismos.unit.UsualUnits;
 import app.logismos.value.Span;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -108,7 +107,7 @@ public record Preview(
                 read == Entry.Empty.EMPTY ? Kind.EMPTY : read instanceof Entry.Constant ? Kind.VALUE : Kind.CALCULATION;
         int start = kind == Kind.CALCULATION ? entry.indexOf('=') + 1 : entry.length();
         boolean inside = cursor >= start && cursor <= entry.length();
-        String closed = read instanceof Entry.Unreadable ? closed(entry, start) : entry;
+        String closed = read instanceof Entry.Unreadable ? Brackets.closed(entry, start) : entry;
         return new Preview(
                 kind,
                 live.explain(entry, grid, cell, given),
@@ -147,7 +146,7 @@ public record Preview(
     /** The expression, or where the end is still missing, the longest beginning that can be read. */
     private static Optional<Expression> readable(String entry, int start, Address cell, LiveWorksheet live) {
         for (int end = entry.length(); end > start; end = shorter(entry, start, end)) {
-            String text = closed(entry.substring(0, end), start);
+            String text = Brackets.closed(entry.substring(0, end), start);
             if (Parser.parse(text, start, cell, live.worksheet().vocabulary())
                     instanceof Parser.Outcome.Parsed parsed) {
                 return Optional.of(parsed.expression());
@@ -164,24 +163,6 @@ public record Preview(
             next--;
         }
         return end - next > 0 && entry.length() - next < 60 ? next : start;
-    }
-
-    /** With the brackets that are still open closed at the end. */
-    private static String closed(String text, int start) {
-        Deque<Character> open = new ArrayDeque<>();
-        boolean quoted = false;
-        for (int i = start; i < text.length(); i++) {
-            char c = text.charAt(i);
-            quoted ^= c == '"';
-            if (!quoted && (c == '(' || c == '{')) {
-                open.push(c == '(' ? ')' : '}');
-            } else if (!quoted && (c == ')' || c == '}') && !open.isEmpty()) {
-                open.pop();
-            }
-        }
-        StringBuilder closed = new StringBuilder(text);
-        open.forEach(closed::append);
-        return closed.toString();
     }
 
     private static List<Completion> completions(
