@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import app.logismos.value.Value;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A calculation with all that is said about it.
@@ -13,6 +14,15 @@ public record Calculation(Value value, String latex, List<ShownStep> steps, List
     public Calculation {
         steps = List.copyOf(steps);
         hints = List.copyOf(hints);
+    }
+
+    /** The same with one more hint. */
+    public Calculation hinted(Hint hint) {
+        return new Calculation(
+                value,
+                latex,
+                steps,
+                Stream.concat(hints.stream(), Stream.of(hint)).toList());
     }
 
     /** The same with another value, as for a cell of a cycle. */

@@ -146,7 +146,10 @@ public final class LiveWorksheet {
         // laid out.
         boolean isOfTheSheet = kept instanceof Failure failure
                 && (failure.code() == ErrorCode.CIRCULAR || failure.code() == ErrorCode.NO_ROOM);
-        return isOfTheSheet ? explained.withValue(kept) : explained;
+        return SlidingRanges.hint(grid, cell, this)
+                .map(explained::hinted)
+                .orElse(explained)
+                .withValue(isOfTheSheet ? kept : explained.value());
     }
 
     /** The value that an entry would have in a cell, with its steps and hints. */
