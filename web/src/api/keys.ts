@@ -21,6 +21,7 @@ export const keys = {
     ['worksheet', id, 'run', chart, revision, run] as const,
   history: (id: string) => ['worksheet', id, 'history'] as const,
   comparison: (id: string, revision: number) => ['worksheet', id, 'history', revision] as const,
+  everyFound: (id: string) => ['worksheet', id, 'found'] as const,
   found: (id: string, text: string, matchCase: boolean) => ['worksheet', id, 'found', text, matchCase] as const,
   tape: (id: string) => ['tape', id] as const,
   preview: (id: string, draft: Draft) => ['preview', id, draft] as const,

@@ -8,6 +8,11 @@ import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Panel.module.css'
 import { usePanel } from '../worksheet/usePanel'
 
+function countText(count: number): string {
+  if (count === 0) return 'No cell has it.'
+  return count === 1 ? 'One cell has it.' : `${count} cells have it.`
+}
+
 /** Finds a text in entries and values; replaces it in entries. */
 export function FindPanel() {
   const { worksheet, at, act } = useOpenWorksheet()
@@ -50,7 +55,7 @@ export function FindPanel() {
             value={other}
             onChange={(event) => setOther(event.target.value)}
           />
-          <Button disabled={text === '' || at !== null} onClick={() => void replace()}>
+          <Button disabled={found.length === 0 || at !== null} onClick={() => void replace()}>
             Replace all
           </Button>
           <Checkbox checked={matchCase} onChange={(event) => setMatchCase(event.target.checked)}>
@@ -58,7 +63,7 @@ export function FindPanel() {
           </Checkbox>
         </div>
         <p className={styles.says} role="status">
-          {text === '' ? ' ' : found.length === 1 ? 'One cell has it.' : `${found.length} cells have it.`}
+          {text === '' ? ' ' : countText(found.length)}
         </p>
         <ul className={styles.list}>
           {found.map((cell) => (

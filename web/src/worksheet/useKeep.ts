@@ -78,6 +78,7 @@ export function useKeep(id: string) {
       afterPaint(() => {
         void client.invalidateQueries({ queryKey: keys.everyCell(id) })
         void client.invalidateQueries({ queryKey: keys.history(id) })
+        void client.invalidateQueries({ queryKey: keys.everyFound(id) })
       })
     },
     onError: (reason, { change }) => {

@@ -160,6 +160,7 @@ class MovingTest extends Visit {
         page.getByLabel("replace with").fill("Harbour");
         button("Replace all").click();
         assertThat(at("A2")).hasText("Harbour Blue");
+        assertThat(page.getByText("No cell has it.")).isVisible(); // what is true now
         page.keyboard().press("Escape");
         find("c7");
         assertThat(lens(page)).containsText("C7");
