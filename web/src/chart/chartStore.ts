@@ -37,7 +37,7 @@ export const useChartStore = create<ChartState>()((set) => ({
   looking: null,
   running: null,
   look: (looking) => set({ looking: looking && (looking.index > 0 || looking.way !== 'alone') ? looking : null }),
-  start: (chart, run) => set({ running: { chart, run, index: 0, isPlaying: false, speed: SPEED }, looking: null }),
+  start: (chart, run) => set({ running: { chart, run, index: 0, isPlaying: true, speed: SPEED }, looking: null }),
   change: (part) => set(({ running }) => ({ running: running && { ...running, ...part } })),
   stop: () => set({ running: null }),
 }))

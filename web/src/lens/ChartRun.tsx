@@ -47,7 +47,7 @@ export function ChartRun({ chart }: { readonly chart: Chart }) {
         <Input
           size="small"
           aria-label="First value"
-          placeholder={value || 'from'}
+          placeholder={value === '' ? 'from' : `half of ${value}`}
           value={from}
           onChange={(event) => setFrom(event.target.value)}
         />
@@ -55,11 +55,11 @@ export function ChartRun({ chart }: { readonly chart: Chart }) {
         <Input
           size="small"
           aria-label="Last value"
-          placeholder="to"
+          placeholder="its double"
           value={to}
           onChange={(event) => setTo(event.target.value)}
         />
-        <Button size="small" htmlType="submit" disabled={from.trim() === '' || to.trim() === ''}>
+        <Button size="small" htmlType="submit">
           Run
         </Button>
       </div>

@@ -146,6 +146,28 @@ class ChartApiTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
+            value = {"2 | 1 | 4", "0 | 0 | 10", "-3 | -1.5 | -6.0", "5 kg | 2.5 kg | 10.0 kg"})
+    void aRunWithoutEndsGoesFromTheHalfToTheDouble(String now, String first, String last) {
+        addUsual();
+        program.type(id, 1_000, "grid-1", "D1", now);
+        JsonNode frames = program.post(charts() + "c/run", "{\"input\":\"D1\",\"from\":\"\",\"to\":\"\",\"count\":2}")
+                .body();
+        assertThat(frames.at("/0/value").asString()).isEqualTo(first);
+        assertThat(frames.at("/1/value").asString()).isEqualTo(last);
+    }
+
+    @Test
+    void aTextHasNoHalf() {
+        addUsual();
+        program.type(id, 1_000, "grid-1", "D1", "mint");
+        assertThat(program.post(charts() + "c/run", "{\"input\":\"D1\",\"from\":\"\",\"to\":\"\",\"count\":2}")
+                        .at("/detail"))
+                .isEqualTo("Say from where to where it runs: `\"mint\"` has no half and no double.");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
             value = {
                 "nobody | 0 | 1 | 3 | `nobody` is no name and no cell of this worksheet.",
                 "A1:A2 | 0 | 1 | 3 | `A1:A2` is more than one cell. What runs is one.",

@@ -57,6 +57,8 @@ class ChartEndpoint {
      * What runs, and through which values.
      *
      * @param input a name or an address in the chart's grid
+     * @param from the first value; half of what it is now, if it is empty
+     * @param to the last value; its double, if it is empty
      * @param count how many values there are, both ends included
      */
     record Run(String input, String from, String to, Integer count) {}
@@ -117,11 +119,8 @@ class ChartEndpoint {
             LiveWorksheet live = worksheet.live;
             Chart found = chart(live, chart);
             Edit.Place input = Inputs.cell(run.input(), found.grid(), live);
-            List<String> values = Inputs.spaced(
-                    live.display().read(run.from()),
-                    live.display().read(run.to()),
-                    run.count(),
-                    live.worksheet().units());
+            List<String> values = Inputs.around(
+                    input, live.display().read(run.from()), live.display().read(run.to()), run.count(), live);
             return RunThrough.frames(found, live, input, values);
         });
     }
