@@ -17,6 +17,8 @@ const drawingOf = (chart: Chart) => document.querySelector(`#block-${CSS.escape(
 /** As large as formulas over the chart. */
 const FORMULA_SIZE = 19
 
+const TITLE_HEIGHT = 36
+
 /** Enough for print at this size. */
 const SHARP = 3
 
@@ -28,7 +30,26 @@ const fonts = () => face('IBM Plex Sans', sans) + face('IBM Plex Sans', sansExt,
 
 /** The chart as a picture that stands by itself: its fonts are in it, and marks are where they are on the page. */
 export async function svgOf(chart: Chart, data: ChartData): Promise<string> {
-  if (data.form === 'SURFACE') return spaceAsSvg(chart)
+  const shown = drawingOf(chart)
+  const { width, height } = sizeOf(shown)
+  const picture = data.form === 'SURFACE' ? spaceAsSvg(chart) : await linesAsSvg(chart, data)
+  return titled(picture, data, width, height)
+}
+
+/** The picture under its title, which stands over the chart on the page. */
+function titled(picture: string, data: ChartData, width: number, height: number): string {
+  const { block, ink } = inksOnPaper()
+  const whole = `width="${width}" height="${height + TITLE_HEIGHT}"`
+  return (
+    `<svg xmlns="http://www.w3.org/2000/svg" ${whole} viewBox="0 0 ${width} ${height + TITLE_HEIGHT}">` +
+    `<title>${escaped(data.title)}</title><desc>${escaped(data.summary)}</desc><style>${fonts()}</style>` +
+    `<rect ${whole} fill="${block}"/>` +
+    `<text x="16" y="25" font-family="IBM Plex Sans, sans-serif" font-size="17" fill="${ink}">${escaped(data.title)}</text>` +
+    `${picture.replace('<svg', `<svg y="${TITLE_HEIGHT}"`)}</svg>`
+  )
+}
+
+async function linesAsSvg(chart: Chart, data: ChartData): Promise<string> {
   const shown = drawingOf(chart)
   const { width, height } = sizeOf(shown)
   const host = document.createElement('div')
@@ -42,13 +63,7 @@ export async function svgOf(chart: Chart, data: ChartData): Promise<string> {
     )
     const picture = drawn.renderToSVGString()
     return picture
-      .replace(
-        /<svg[^>]*>/,
-        (open) =>
-          `${open}<title>${escaped(data.title)}</title><desc>${escaped(data.summary)}</desc>` +
-          `<style>${fonts()}</style>` +
-          `<rect width="${width}" height="${height}" fill="${paper.block}"/>`,
-      )
+      .replace(/<svg[^>]*>/, (open) => `${open}<rect width="${width}" height="${height}" fill="${paper.block}"/>`)
       .replace('</svg>', `${shown ? await marksOf(shown) : ''}</svg>`)
   } finally {
     drawn.dispose()
@@ -100,7 +115,7 @@ function spaceAsSvg(chart: Chart): string {
   const url = sheet.toDataURL('image/png')
   return (
     `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">` +
-    `<title>${escaped(chart.title)}</title><image href="${url}" width="${width}" height="${height}"/></svg>`
+    `<image href="${url}" width="${width}" height="${height}"/></svg>`
   )
 }
 

@@ -32,6 +32,8 @@ export function ChartRun({ chart }: { readonly chart: Chart }) {
       onSubmit={(event) => {
         event.preventDefault()
         start(chart.id, { input, from, to, count: COUNT })
+        // The bar that plays it stands below the chart.
+        requestAnimationFrame(() => document.getElementById(`block-${chart.id}`)?.scrollIntoView({ block: 'nearest' }))
       }}
     >
       <h2 className={styles.label}>Run through</h2>
@@ -47,7 +49,8 @@ export function ChartRun({ chart }: { readonly chart: Chart }) {
         <Input
           size="small"
           aria-label="First value"
-          placeholder={value === '' ? 'from' : `half of ${value}`}
+          placeholder="half"
+          title={value === '' ? 'First value' : `First value; half of ${value} where nothing is written`}
           value={from}
           onChange={(event) => setFrom(event.target.value)}
         />
@@ -55,7 +58,8 @@ export function ChartRun({ chart }: { readonly chart: Chart }) {
         <Input
           size="small"
           aria-label="Last value"
-          placeholder="its double"
+          placeholder="double"
+          title={value === '' ? 'Last value' : `Last value; the double of ${value} where nothing is written`}
           value={to}
           onChange={(event) => setTo(event.target.value)}
         />

@@ -526,6 +526,7 @@ class ChartTest extends Visit {
                         "@font-face",
                         "IBM Plex Sans",
                         "<title>Height by Time</title>",
+                        ">Height by Time</text>",
                         "Time in s",
                         ">label<",
                         "<desc>")
