@@ -214,10 +214,17 @@ public final class StoredForm {
                         .addDeserializer(Area.class, new FromText<>(Area.class, Area::parse)))
                 .changeDefaultPropertyInclusion(each -> each.withValueInclusion(JsonInclude.Include.NON_ABSENT))
                 .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-                // A choice that came later is not made in what was written before.
+                // A choice that came later is not made in what was written before, and written only where it is made.
+                .addMixIn(Settings.class, LaterChoices.class)
                 .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES);
         KindNames.MIXINS.forEach(builder::addMixIn);
         return builder.build();
+    }
+
+    /** The choices of a worksheet that format 2 did not have from its beginning. */
+    private abstract static class LaterChoices {
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+        abstract boolean dropped();
     }
 
     /** Reads a value from its text. */

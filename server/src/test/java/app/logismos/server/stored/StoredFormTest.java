@@ -6,6 +6,7 @@ import app.logismos.formula.Area;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Chart;
 import app.logismos.sheet.Edit;
+import app.logismos.sheet.Settings;
 import app.logismos.sheet.Tabulation;
 import java.io.IOException;
 import java.io.InputStream;
@@ -42,6 +43,17 @@ class StoredFormTest {
         String kept = resource("/stored/format-2.json");
         List<Edit> edits = StoredForm.edits(2, kept, id -> Optional.empty());
         assertThat(JSON.readTree(StoredForm.written(edits, Map.of()))).isEqualTo(JSON.readTree(kept));
+    }
+
+    @Test
+    void aChoiceThatCameLaterIsWrittenWhereItIsMade() {
+        for (boolean dropped : new boolean[] {true, false}) {
+            List<Edit> edits = List.of(new Edit.ChangeSettings(new Settings(false, true, false, dropped, "percent")));
+            String written = StoredForm.written(edits, Map.of());
+            assertThat(written.contains("dropped")).isEqualTo(dropped);
+            assertThat(StoredForm.edits(StoredForm.FORMAT, written, id -> Optional.empty()))
+                    .isEqualTo(edits);
+        }
     }
 
     @Test
