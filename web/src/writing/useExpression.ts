@@ -1,6 +1,6 @@
 import { autocompletion } from '@codemirror/autocomplete'
 import { history } from '@codemirror/commands'
-import { EditorState, Transaction, type Extension } from '@codemirror/state'
+import { Annotation, EditorState, Transaction, type Extension } from '@codemirror/state'
 import { EditorView, keymap, placeholder, type KeyBinding } from '@codemirror/view'
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
@@ -31,6 +31,9 @@ interface Asked {
 /** How many characters stand before what is written where its preview counts from: an equals sign, or nothing. */
 const aheadIn = (preview: Preview | undefined, text: string) =>
   preview?.entry.trimStart().startsWith('=') && !text.trimStart().startsWith('=') ? 1 : 0
+
+/** What was written from outside is known there, and nothing that a person writes. */
+const fromOutside = Annotation.define<true>()
 
 /** A line is a line: what is pasted loses its breaks. */
 const inOneLine: Extension = EditorState.transactionFilter.of((transaction) =>
@@ -130,7 +133,8 @@ export function useExpression({ text, onWrite, draft, attributes, shownWhenEmpty
           EditorView.updateListener.of((update) => {
             if (update.docChanged || update.selectionSet) setCursor(update.state.selection.main.head)
             const written = update.state.doc.toString()
-            if (update.docChanged && written !== now.current.text) now.current.onWrite(written)
+            const isOwn = !update.transactions.some((each) => each.annotation(fromOutside))
+            if (update.docChanged && isOwn && written !== now.current.text) now.current.onWrite(written)
           }),
         ],
       }),
@@ -149,6 +153,7 @@ export function useExpression({ text, onWrite, draft, attributes, shownWhenEmpty
     editor.dispatch({
       changes: { from: 0, to: editor.state.doc.length, insert: text },
       selection: { anchor: text.length },
+      annotations: fromOutside.of(true),
     })
   }, [text])
   useMarks(view, preview, ahead)

@@ -30,7 +30,16 @@ class FirstHoursTest extends Visit {
         assertThat(foot()).containsText("= 7");
         page.keyboard().press("Enter");
         Locator tape = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tape"));
+        assertThat(scratch(page)).hasText(Browser.EMPTY_SCRATCH);
+        page.keyboard().press("ArrowUp");
+        assertThat(scratch(page)).hasText("answer*3");
+        page.keyboard().press("ArrowUp");
+        assertThat(scratch(page)).hasText("2 + 1/3"); // the one before, though the last was brought back
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowDown");
+        assertThat(scratch(page)).hasText(Browser.EMPTY_SCRATCH);
         tape.getByText("2 + 1/3").click();
+        assertThat(lens(page)).containsText("kept on the tape");
         assertThat(scratch(page)).hasText("2 + 1/3");
         assertThat(lens(page)).containsText("2 1/3");
         page.keyboard().press("Escape");
