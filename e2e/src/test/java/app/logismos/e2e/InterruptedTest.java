@@ -134,7 +134,7 @@ class InterruptedTest extends Visit {
         button("Write on").click();
         page.getByLabel("note", new Page.GetByLabelOptions().setExact(true)).press("Control+Enter");
         assertThat(page.getByText("Half a thought")).isVisible();
-        page.getByLabel("Change note").click();
+        button("Change note").click();
         page.keyboard().press("End");
         page.keyboard().type(", and more");
         page.reload();

@@ -57,7 +57,7 @@ class OnItsWayTest extends Visit {
         Held held = new Held(page);
         note.fill("Half a thought");
         note.press("Control+Enter");
-        page.getByLabel("Change note").click();
+        button("Change note").click();
         note.press("End");
         page.keyboard().type(", and more");
         page.waitForResponse("**/edits", held::letGo);
