@@ -22,6 +22,8 @@ interface Props {
   readonly onLeave?: () => void
 }
 
+const AFTER_CLICK = 200
+
 /** A field for an expression in a form: the same editor as in cells, with what is said of it under it. */
 export function ExpressionField({
   label,
@@ -64,9 +66,9 @@ export function ExpressionField({
       className={styles.framed}
       onFocus={() => setUsed(true)}
       onBlur={(event) => {
-        if (event.currentTarget.contains(event.relatedTarget)) return
-        setUsed(false)
-        onLeave?.()
+        if (event.currentTarget.contains(event.relatedTarget) || !onLeave) return
+        // What is said stays, and a field that closes does so after the click that has left it: nothing moves under it.
+        setTimeout(onLeave, AFTER_CLICK)
       }}
     >
       <div ref={host} className={styles.editor} />
