@@ -81,6 +81,7 @@ export function CurvePanel({ chart: id }: { readonly chart: string | null }) {
         <div className={styles.field}>
           {way === 'path' ? 'Up' : 'Expression'}
           <ExpressionField
+            key={way}
             label={way === 'path' ? 'Up' : 'Expression'}
             autoFocus
             text={up}
