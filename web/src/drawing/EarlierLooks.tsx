@@ -44,13 +44,18 @@ export function EarlierLooks({ chart, looks }: Props) {
       <div className={styles.acts}>
         <button
           type="button"
-          aria-label="Earlier look"
+          aria-label="earlier Alt ,: the look before"
           disabled={index >= looks.length - 1}
           onClick={() => to(index + 1)}
         >
           earlier <kbd>Alt ,</kbd>
         </button>
-        <button type="button" aria-label="Later look" disabled={index === 0} onClick={() => to(index - 1)}>
+        <button
+          type="button"
+          aria-label="later Alt .: the look after"
+          disabled={index === 0}
+          onClick={() => to(index - 1)}
+        >
           later <kbd>Alt .</kbd>
         </button>
         <button
