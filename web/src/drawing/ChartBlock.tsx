@@ -88,7 +88,7 @@ export function ChartBlock({ chart }: { readonly chart: Chart }) {
           />
         )}
         {looking?.way === 'beside' && look && (
-          <div className={styles.former} aria-label="earlier Alt ,: the look before">
+          <div className={styles.former} aria-label="Earlier look">
             <DrawnChart
               chart={chart}
               data={look.data}
