@@ -1,6 +1,7 @@
 import {
   keepPreviousData,
   queryOptions,
+  type QueryClient,
   useIsMutating,
   useQueries,
   useQuery,
@@ -184,13 +185,30 @@ export const useCalculation = (expression: string) =>
     staleTime: Infinity,
   })
 
+/** A question without what goes without saying, so that the same is not asked twice in two forms. */
+function shortest({ cursor, scratch, line, given, ...draft }: Draft): Draft {
+  return {
+    ...draft,
+    ...(cursor != null && cursor < draft.entry.length ? { cursor } : {}),
+    ...(scratch ? { scratch } : {}),
+    ...(line == null ? {} : { line }),
+    ...(given && given.length > 0 ? { given } : {}),
+  }
+}
+
 /** What is said of an entry that is being written. */
-export const previewQuery = (id: string, draft: Draft) =>
-  queryOptions({
-    queryKey: keys.preview(id, draft),
-    queryFn: ({ signal }) => api.preview(id, draft, signal),
+export const previewQuery = (id: string, draft: Draft) => {
+  const asked = shortest(draft)
+  return queryOptions({
+    queryKey: keys.preview(id, asked),
+    queryFn: ({ signal }) => api.preview(id, asked, signal),
     retry: false, // the next letter asks again
   })
+}
+
+/** The same once; nothing where it was forgotten because the worksheet has changed, or is not answered. */
+export const askedPreview = (client: QueryClient, id: string, draft: Draft) =>
+  client.fetchQuery({ ...previewQuery(id, draft), staleTime: Infinity }).catch(() => null)
 
 /** The same, asked again as it is written; the last answer stays until the next is there. */
 export const usePreview = (id: string, draft: Draft, isWritten = true) => {

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState, memo } from 'react'
-import { previewQuery, usePreview } from '../api/queries'
+import { askedPreview, usePreview } from '../api/queries'
 import { addressOf } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore, type Composing } from '../worksheet/store'
@@ -33,12 +33,7 @@ function Card({ composing }: { readonly composing: Composing }) {
     const written = () => useWorksheetStore.getState().composing
     const now = written()
     if (!now) return
-    const found = await client
-      .fetchQuery({
-        ...previewQuery(worksheet.id, { grid, address, entry: now.draft, cursor: now.cursor }),
-        staleTime: Infinity,
-      })
-      .catch(() => null) // forgotten because the worksheet has changed, or not answered: then nothing is offered
+    const found = await askedPreview(client, worksheet.id, { grid, address, entry: now.draft, cursor: now.cursor })
     const better = found && betterEntry(found)
     if (better && written()?.draft === now.draft) replace(better)
   }

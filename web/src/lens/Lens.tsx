@@ -57,6 +57,8 @@ function Content() {
   const composing = useHeld(useDeferredValue(useWorksheetStore((state) => state.composing)), isKeeping)
   const echo = useWorksheetStore((state) => state.echo)
   const scratch = useWorksheetStore((state) => state.scratch)
+  const isEchoOpen = useWorksheetStore((state) => state.echoOpen)
+
   if (scratch && !composing) return <ScratchLens {...scratch} />
   if (composing && composing.draft.trim() !== '') return <DraftLens composing={composing} />
   switch (selection.kind) {
@@ -74,6 +76,7 @@ function Content() {
       return chart?.kind === 'chart' ? <ChartLens chart={chart} series={selection.series} /> : null
     }
     case 'none':
+      if (isEchoOpen) return null // it stands above already
       return echo ? (
         <>
           <h2 className={styles.label}>Last change</h2>

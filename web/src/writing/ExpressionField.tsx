@@ -22,8 +22,6 @@ interface Props {
   readonly onLeave?: () => void
 }
 
-const AFTER_CLICK = 200
-
 /** A field for an expression in a form: the same editor as in cells, with what is said of it under it. */
 export function ExpressionField({
   label,
@@ -66,9 +64,8 @@ export function ExpressionField({
       className={styles.framed}
       onFocus={() => setUsed(true)}
       onBlur={(event) => {
-        if (event.currentTarget.contains(event.relatedTarget) || !onLeave) return
-        // What is said stays, and a field that closes does so after the click that has left it: nothing moves under it.
-        setTimeout(onLeave, AFTER_CLICK)
+        // What is said of it stays, so that nothing moves under the click that leaves it.
+        if (!event.currentTarget.contains(event.relatedTarget)) onLeave?.()
       }}
     >
       <div ref={host} className={styles.editor} />

@@ -1,6 +1,6 @@
 import type { CompletionSource } from '@codemirror/autocomplete'
 import type { QueryClient } from '@tanstack/react-query'
-import { previewQuery } from '../api/queries'
+import { askedPreview } from '../api/queries'
 import type { Draft } from '../api/types'
 import { allKept } from '../worksheet/allKept'
 
@@ -12,9 +12,7 @@ export function completing(client: QueryClient, id: () => string, draft: () => O
     const entry = context.state.doc.toString()
     await allKept(client, id())
     if (context.aborted) return null
-    const answer = await client
-      .fetchQuery({ ...previewQuery(id(), { ...draft(), entry, cursor: context.pos }), staleTime: Infinity })
-      .catch(() => null) // forgotten because the worksheet has changed, or not answered: then nothing is offered
+    const answer = await askedPreview(client, id(), { ...draft(), entry, cursor: context.pos })
     if (!answer) return null
     const options = answer.completions.map(({ word: label, kind, says }) => ({
       label,

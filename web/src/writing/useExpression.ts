@@ -4,7 +4,7 @@ import { Annotation, EditorState, Transaction, type Extension } from '@codemirro
 import { EditorView, keymap, placeholder, type KeyBinding } from '@codemirror/view'
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
-import { previewQuery, usePreview } from '../api/queries'
+import { askedPreview, usePreview } from '../api/queries'
 import type { Draft, Preview } from '../api/types'
 import { useOpenWorksheet } from '../worksheet/context'
 import { betterEntry } from './better'
@@ -80,12 +80,7 @@ export function useExpression({ text, onWrite, draft, attributes, shownWhenEmpty
   /** Writes it as its error or hint offers it; where the key is faster than the answer, that is waited for. */
   const mend = useCallback(async () => {
     const written = view.current?.state.doc.toString() ?? ''
-    const found = await client
-      .fetchQuery({
-        ...previewQuery(now.current.id, { ...now.current.asked, entry: written, cursor: written.length }),
-        staleTime: Infinity,
-      })
-      .catch(() => null)
+    const found = await askedPreview(client, now.current.id, { ...now.current.asked, entry: written })
     const better = found && betterEntry(found)
     if (better && view.current?.state.doc.toString() === written) replace(better.slice(aheadIn(found, written)))
   }, [client, replace])

@@ -101,7 +101,26 @@ class AnswerBeforeTest {
         keep("100");
         Program.Answer second = preview("answer*2", ",\"line\":2");
         assertThat(second.at("/calculation/result/display")).isEqualTo("7");
-        assertThat(second.at("/entry")).isEqualTo("=(3.5)*2");
+        assertThat(second.at("/entry")).isEqualTo("=(7/2)*2");
+    }
+
+    @ParameterizedTest(name = "{0}, put into a cell behind {1}, is {2}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "sqrt(2)              | answer^2        | =(sqrt(2))^2",
+                "7/2; answer*2        | answer+1        | =((7/2)*2)+1",
+                "2 kg                 | answer*3        | =(2 kg)*3",
+                "12 500               | answer/5        | =(12500)/5",
+                "date(2027, 3, 1)     | answer + 1      | =(date(2027, 3, 1)) + 1",
+                // what a formula would read as something else stays, and says so in the cell
+                "2027-03-01           | answer + 1      | =answer + 1",
+            })
+    void itIsWrittenOutAsItWasWorkedOut(String before, String entry, String written) {
+        for (String each : before.split(";")) {
+            keep(each.strip());
+        }
+        assertThat(preview(entry, "").at("/entry")).isEqualTo(written);
     }
 
     @ParameterizedTest

@@ -38,6 +38,8 @@ final class AnswerBefore {
     private final String grid;
     private final Address at;
     private final LiveWorksheet live;
+    private final long end;
+    private final Map<String, Value> given;
 
     /**
      * Reads a tape.
@@ -49,6 +51,8 @@ final class AnswerBefore {
         this.grid = grid;
         this.at = at;
         this.live = live;
+        this.end = System.nanoTime() + live.limits().time().toNanos();
+        this.given = worked();
     }
 
     /** Whether an entry may speak of it, so that the tape is needed. */
@@ -58,22 +62,32 @@ final class AnswerBefore {
 
     /** The words for it that stand for nothing else here, and its value; none where the tape is empty. */
     Map<String, Value> given() {
-        Map<String, Value> given = new LinkedHashMap<>();
-        value(before.size() - 1, 0)
-                .ifPresent(value -> WORDS.stream()
-                        .filter(word -> live.worksheet().names().find(word).isEmpty())
-                        .forEach(word -> given.put(word, value)));
         return given;
     }
 
-    /** The entry with its value written out, as it is put into a cell. */
+    private Map<String, Value> worked() {
+        Map<String, Value> words = new LinkedHashMap<>();
+        value(before.size() - 1)
+                .ifPresent(value -> WORDS.stream()
+                        .filter(word -> live.worksheet().names().find(word).isEmpty())
+                        .forEach(word -> words.put(word, value)));
+        return words;
+    }
+
+    /**
+     * The entry as it is put into a cell: in the place of the answer stands how it was worked out, so that no digit is
+     * lost. Where that cannot be written, or is too long, the entry stays.
+     */
     String writtenOut(String entry) {
-        Map<String, Value> given = given();
+        return given.isEmpty() ? entry : writtenOut(entry, before.size() - 1).orElse(entry);
+    }
+
+    private Optional<String> writtenOut(String entry, int line) {
         int start = entry.indexOf('=') + 1;
-        if (given.isEmpty()
-                || !(Parser.parse(entry, start, at, live.worksheet().vocabulary())
-                        instanceof Parser.Outcome.Parsed parsed)) {
-            return entry;
+        if (!(Parser.parse(
+                        live.display().read(entry), start, at, live.worksheet().vocabulary())
+                instanceof Parser.Outcome.Parsed parsed)) {
+            return Optional.empty();
         }
         List<Span> places = new ArrayList<>();
         Walk.visit(parsed.expression(), node -> {
@@ -82,19 +96,43 @@ final class AnswerBefore {
                 places.add(name.span());
             }
         });
-        String value = before.get(before.size() - 1).inFull;
-        StringBuilder written = new StringBuilder(entry);
-        for (int i = places.size() - 1; i >= 0; i--) {
-            written.replace(places.get(i).start(), places.get(i).end(), "(" + value + ")");
+        if (places.isEmpty()) {
+            return Optional.of(entry);
         }
-        return written.toString();
+        return operand(line).map(operand -> {
+            StringBuilder written = new StringBuilder(entry);
+            for (int i = places.size() - 1; i >= 0; i--) {
+                written.replace(places.get(i).start(), places.get(i).end(), operand);
+            }
+            return written.length() > Parser.MAX_LENGTH ? null : written.toString();
+        });
+    }
+
+    /** A line of the tape as a part of a formula: how it was worked out, or a number, text or truth value as it is typed. */
+    private Optional<String> operand(int line) {
+        if (line < 0) {
+            return Optional.empty();
+        }
+        String entry = GridEndpoint.onScratch(before.get(line).entry, live);
+        if (entry.strip().startsWith("=")) {
+            return writtenOut(entry, line - 1)
+                    .map(whole -> "(" + whole.strip().substring(1).strip() + ")");
+        }
+        Value typed =
+                EntryReader.value(live.display().read(entry), live.worksheet().units());
+        return switch (typed.kind()) {
+            case NUMBER, QUANTITY -> Optional.of("(" + live.display().mark().number(PlainText.of(typed)) + ")");
+            case TEXT, TRUTH -> Optional.of(PlainText.of(typed));
+            // A date in a formula would be a difference of numbers.
+            default -> Optional.empty();
+        };
     }
 
     /** The preview, offering the answer where a function was taken for it. */
     Preview offeredIn(Preview preview, String entry) {
         if (!(preview.calculation().value() instanceof Failure failure)
                 || failure.place().isEmpty()
-                || given().isEmpty()) {
+                || given.isEmpty()) {
             return preview;
         }
         Span place = failure.place().get();
@@ -107,22 +145,24 @@ final class AnswerBefore {
                 : preview;
     }
 
-    /** Worked out again, so that no digit is lost; as it was kept where something has changed since. */
-    private Optional<Value> value(int line, int chain) {
+    /**
+     * Worked out again, so that no digit is lost; as it was kept where something has changed since, or where all lines
+     * before would take longer than one calculation may.
+     */
+    private Optional<Value> value(int line) {
         if (line < 0) {
             return Optional.empty();
         }
         TapeRow row = before.get(line);
         Value kept = EntryReader.value(
                 live.display().read(row.inFull), live.worksheet().units());
-        if (chain < LONGEST_CHAIN) {
-            Map<String, Value> given = new LinkedHashMap<>();
-            if (maybeIn(row.entry)) {
-                value(line - 1, chain + 1).ifPresent(value -> WORDS.forEach(word -> given.put(word, value)));
-            }
-            String entry = GridEndpoint.onScratch(row.entry, live);
-            Value again =
-                    live.explain(live.display().read(entry), grid, at, given).value();
+        Map<String, Value> words = new LinkedHashMap<>();
+        if (maybeIn(row.entry)) {
+            value(line - 1).ifPresent(value -> WORDS.forEach(word -> words.put(word, value)));
+        }
+        if (System.nanoTime() < end) {
+            String entry = live.display().read(GridEndpoint.onScratch(row.entry, live));
+            Value again = live.explain(entry, grid, at, words).value();
             boolean isSame = again instanceof Table
                     ? live.display().text(again).equals(row.shown)
                     : PlainText.of(again).equals(PlainText.of(kept));
