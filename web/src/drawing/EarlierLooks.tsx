@@ -42,20 +42,10 @@ export function EarlierLooks({ chart, looks }: Props) {
         ))}
       </div>
       <div className={styles.acts}>
-        <button
-          type="button"
-          aria-label="earlier Alt ,: the look before"
-          disabled={index >= looks.length - 1}
-          onClick={() => to(index + 1)}
-        >
+        <button type="button" disabled={index >= looks.length - 1} onClick={() => to(index + 1)}>
           earlier <kbd>Alt ,</kbd>
         </button>
-        <button
-          type="button"
-          aria-label="later Alt .: the look after"
-          disabled={index === 0}
-          onClick={() => to(index - 1)}
-        >
+        <button type="button" disabled={index === 0} onClick={() => to(index - 1)}>
           later <kbd>Alt .</kbd>
         </button>
         <button

@@ -448,7 +448,7 @@ class ChartTest extends Visit {
         shows("100");
         button("side by side").click();
         assertThat(chart().locator("[data-drawing]")).hasCount(2);
-        assertThat(DrawnChart.of(chart().getByLabel("earlier Alt ,: the look before", new Locator.GetByLabelOptions().setExact(true))
+        assertThat(DrawnChart.of(chart().getByLabel("Earlier look", new Locator.GetByLabelOptions().setExact(true))
                                 .and(page.locator("div")))
                         .ticksUp())
                 .doesNotContain("100");
