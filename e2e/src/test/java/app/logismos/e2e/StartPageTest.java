@@ -52,17 +52,17 @@ class StartPageTest extends Visit {
 
     @Test
     void aWorksheetIsFoundByAWordOfItsTitleAndAllStandInOrder() {
-        for (String title : List.of("Orders 10", "Orders 9", "Assam notes")) {
+        for (String title : List.of("Parcels 10", "Parcels 9", "Assam notes")) {
             program.post("/api/v1/worksheets", "{\"title\": \"" + title + "\"}");
         }
         page.reload();
         Locator own = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Your worksheets"));
         Locator asked = page.getByLabel("Find a worksheet by its title");
-        asked.fill("ORDERS");
+        asked.fill("PARCELS");
         assertThat(own.getByRole(AriaRole.LINK))
-                .hasText(new Pattern[] {Pattern.compile("Orders 9"), Pattern.compile("Orders 10")});
+                .hasText(new Pattern[] {Pattern.compile("Parcels 9"), Pattern.compile("Parcels 10")});
         button("by title").click();
-        assertThat(own.getByRole(AriaRole.LINK).first()).containsText("Orders 9");
+        assertThat(own.getByRole(AriaRole.LINK).first()).containsText("Parcels 9");
         asked.fill("notes assam");
         assertThat(own.getByRole(AriaRole.LINK)).hasCount(1);
         asked.fill("zebra");
