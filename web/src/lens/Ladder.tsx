@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react'
 import type { Calculation, Step } from '../api/types'
+import { spokenExpression } from '../typeset/spoken'
 import { Typeset } from '../typeset/Typeset'
 import { isNumber, typesetSign } from '../typeset/whole'
 import { useWorksheetStore } from '../worksheet/store'
@@ -7,7 +8,7 @@ import styles from './Ladder.module.css'
 
 /** The working as a ladder: each rung an expression with the part that is worked next, under it the rule. */
 export function Ladder({ calculation }: { readonly calculation: Calculation }) {
-  const { steps, result } = calculation
+  const { steps, result, fraction } = calculation
   const shown = useWorksheetStore((state) => state.step)
   const current = shown < 0 ? -1 : shown % (steps.length + 1)
   const list = useRef<HTMLOListElement>(null)
@@ -25,14 +26,14 @@ export function Ladder({ calculation }: { readonly calculation: Calculation }) {
           {step.note !== '' && <span className={styles.note}>{step.note}</span>}
           {index === current && (
             <span className="spoken" aria-live="polite">
-              {step.before}: {step.label}, gives {step.value}
+              {spokenExpression(step.before)}: {step.label}, gives {spokenExpression(step.value)}
             </span>
           )}
         </li>
       ))}
       <li className={styles.last} aria-current={current === steps.length ? 'step' : undefined}>
         {isNumber(result) && typesetSign(result)}
-        {isNumber(result) ? <Typeset latex={result.latex} spoken={result.display} /> : result.display}
+        {isNumber(result) ? <Typeset latex={fraction || result.latex} spoken={result.display} /> : result.display}
       </li>
     </ol>
   )
@@ -42,6 +43,6 @@ function Rung({ step }: { readonly step: Step }) {
   return step.latex === '' ? (
     <code className={styles.long}>{step.before}</code>
   ) : (
-    <Typeset className={styles.rung} latex={step.latex} spoken={step.before} />
+    <Typeset className={styles.rung} latex={step.latex} spoken={spokenExpression(step.before)} />
   )
 }

@@ -27,6 +27,20 @@ public final class Typeset implements Value.Visitor<String> {
         return value.accept(PRINTER);
     }
 
+    /** The value in LaTeX, a number with short parts as a fraction also where its decimal ends. */
+    public static String fraction(Value value) {
+        if (value instanceof Quantity quantity) {
+            return fraction(quantity.number()) + unit(quantity.unit());
+        }
+        return value instanceof NumberValue number ? fraction(number.real()) : latex(value);
+    }
+
+    private static String fraction(Real real) {
+        return real instanceof Rational rational && hasShortParts(rational)
+                ? Fractional.STYLE.latex(real)
+                : number(real);
+    }
+
     @Override
     public String number(NumberValue number) {
         return number(number.real());
@@ -62,10 +76,13 @@ public final class Typeset implements Value.Visitor<String> {
 
     /** A fraction with short parts whose decimal would not end soon. */
     private static boolean isShortFraction(Rational number) {
+        return hasShortParts(number) && !endsWithinTenDigits(number);
+    }
+
+    private static boolean hasShortParts(Rational number) {
         return !number.isInteger()
                 && number.numerator().bitLength() <= SHORT_BITS
-                && number.denominator().bitLength() <= SHORT_BITS
-                && !endsWithinTenDigits(number);
+                && number.denominator().bitLength() <= SHORT_BITS;
     }
 
     private static boolean endsWithinTenDigits(Rational number) {

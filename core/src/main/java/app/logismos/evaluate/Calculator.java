@@ -9,6 +9,7 @@ import app.logismos.formula.Vocabulary;
 import app.logismos.value.Failure;
 import app.logismos.value.Value;
 import java.util.List;
+import java.util.function.Function;
 
 /** Reads, works out and explains one expression, within bounds. */
 public final class Calculator {
@@ -56,17 +57,20 @@ public final class Calculator {
         Value value = worth instanceof Failure failure ? Remedies.added(failure, entry, expression, evaluator) : worth;
         String latex =
                 entry.length() > MOST_TYPESET ? "" : LatexPrinter.latex(expression, evaluator.origin(), Typeset::latex);
+        Working.Worked worked = Working.of(expression, value, evaluator);
+        Function<Value, String> values = worked.inFractions() ? Typeset::fraction : Typeset::latex;
         return new Calculation(
                 value,
                 latex,
-                Working.of(expression, value, evaluator).stream()
-                        .map(step -> step.shown(evaluator.origin()))
+                worked.steps().stream()
+                        .map(step -> step.shown(evaluator.origin(), values))
                         .toList(),
+                worked.inFractions() ? Typeset.fraction(value) : "",
                 Hints.of(entry, expression, evaluator));
     }
 
     private static Calculation failed(Failure failure) {
-        return new Calculation(failure, "", List.of(), List.of());
+        return Calculation.unworked(failure, List.of());
     }
 
     private static int start(String entry) {

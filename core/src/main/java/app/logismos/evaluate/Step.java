@@ -1,6 +1,5 @@
 package app.logismos.evaluate;
 
-import app.logismos.display.Typeset;
 import app.logismos.formula.Address;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Literal;
@@ -11,6 +10,7 @@ import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
+import java.util.function.Function;
 
 /**
  * One step of the working, by the expressions that it goes from and to.
@@ -29,8 +29,12 @@ record Step(Expression before, Expression part, Rule rule, String note, Expressi
         return new Step(before, part, rule, note, worth, other);
     }
 
-    /** The step as it is read by people, in a formula of this cell. */
-    ShownStep shown(Address origin) {
+    /**
+     * The step as it is read by people, in a formula of this cell.
+     *
+     * @param values how values are set
+     */
+    ShownStep shown(Address origin, Function<Value, String> values) {
         Printer.Printed printed = Printer.print(before, origin);
         return new ShownStep(
                 printed.text(),
@@ -40,7 +44,7 @@ record Step(Expression before, Expression part, Rule rule, String note, Expressi
                 Printer.text(worth, origin),
                 isRounded(after),
                 Printer.text(after, origin),
-                printed.text().length() > MOST_TYPESET ? "" : LatexPrinter.latex(before, origin, Typeset::latex, part));
+                printed.text().length() > MOST_TYPESET ? "" : LatexPrinter.latex(before, origin, values, part));
     }
 
     /** Whether a value in the expression is not the number itself but one near it. */

@@ -13,6 +13,7 @@ import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Optional;
 import java.util.StringJoiner;
 
 /** Values as they are typed inside an expression, where {@code 2π}, {@code 2027-03-01} and {@code 3 1/s} mean something else. */
@@ -39,6 +40,20 @@ final class TypedText {
         return value instanceof Table table ? table(table, mostDigits) : PlainText.of(value);
     }
 
+    /** A fraction, also one with a unit, as a decimal, where one of so many significant digits says all of it. */
+    static Optional<String> decimal(Value value, int mostDigits) {
+        if (value instanceof Quantity quantity) {
+            return decimal(quantity.number(), mostDigits).map(number -> measured(number, quantity.unit()));
+        }
+        return value instanceof NumberValue number ? decimal(number.real(), mostDigits) : Optional.empty();
+    }
+
+    private static Optional<String> decimal(Real number, int mostDigits) {
+        return number instanceof Rational fraction && !fraction.isInteger()
+                ? Plain.decimal(fraction, mostDigits)
+                : Optional.empty();
+    }
+
     private static String number(Real number, int mostDigits) {
         if (!(number instanceof PiMultiple multiple)) {
             return Plain.abbreviated(number, mostDigits);
@@ -52,8 +67,10 @@ final class TypedText {
     private static String quantity(Quantity quantity, int mostDigits) {
         String number = number(quantity.number(), mostDigits);
         boolean isOne = number.chars().noneMatch(c -> c == '/' || c == 'π' || c == '…') && !number.endsWith("inf");
-        String bracketed = isOne ? number : "(" + number + ")";
-        Unit unit = quantity.unit();
+        return measured(isOne ? number : "(" + number + ")", quantity.unit());
+    }
+
+    private static String measured(String bracketed, Unit unit) {
         return unit.symbol().startsWith("1/") ? bracketed + " " + factors(unit) : unit.behind(bracketed);
     }
 

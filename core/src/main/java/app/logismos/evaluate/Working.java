@@ -34,6 +34,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -56,18 +57,34 @@ public final class Working {
 
     private static final int SHORT_DIGITS = 10;
 
+    /** Beyond so many bits above or below the line a decimal is easier to go on with than a fraction. */
+    private static final int SHORT_BITS = 10;
+
     /** The factors of a longer product are not written out. */
     private static final Rational MOST_FACTORS = Rational.of(12);
+
+    /** Of a sum of so many numbers or more the first few are added at once. */
+    private static final int LONG_SUM = 8;
+
+    private static final int ADDED_AT_ONCE = 5;
 
     private final Evaluator evaluator;
     private final List<Step> steps = new ArrayList<>();
     private final Set<Expression> meantThemselves = Collections.newSetFromMap(new IdentityHashMap<>());
     private final Expression whole;
     private final Value value;
+    /** Whether results are written as fractions, also those that end as decimals. */
+    private final boolean inFractions;
+
     private Expression current;
     private int characters;
+    private boolean isOfFractions;
+    private boolean hasUnending;
+    private boolean hasEnding;
+    private boolean hasLongFraction;
 
-    private Working(Expression expression, Value value, Evaluator evaluator) {
+    private Working(Expression expression, Value value, Evaluator evaluator, boolean inFractions) {
+        this.inFractions = inFractions;
         this.whole = expression;
         this.value = value;
         this.current = expression;
@@ -77,14 +94,32 @@ public final class Working {
     /**
      * The steps; none where the expression is a value already. A failing step is the last.
      *
+     * @param inFractions whether the working goes on in fractions: it does where a result is one that no decimal ends, so
+     *     that a half is not 0.5 beside a third, and where several fractions of whole numbers were typed
+     */
+    record Worked(List<Step> steps, boolean inFractions) {}
+
+    /**
+     * Works an expression.
+     *
      * @param value what the expression is worth, which need not be worked out twice
      */
-    public static List<Step> of(Expression expression, Value value, Evaluator evaluator) {
-        Working working = new Working(expression, value, evaluator);
+    static Worked of(Expression expression, Value value, Evaluator evaluator) {
+        Working inDecimals = worked(expression, value, evaluator, false);
+        boolean mixes = inDecimals.hasUnending && !inDecimals.hasLongFraction;
+        boolean isOfFractions = inDecimals.isOfFractions && !inDecimals.hasLongFraction;
+        return mixes && inDecimals.hasEnding || isOfFractions
+                ? new Worked(List.copyOf(worked(expression, value, evaluator, true).steps), true)
+                : new Worked(List.copyOf(inDecimals.steps), mixes);
+    }
+
+    private static Working worked(Expression expression, Value value, Evaluator evaluator, boolean inFractions) {
+        Working working = new Working(expression, value, evaluator, inFractions);
         if (working.putValuesIn()) {
+            working.isOfFractions = isOfFractions(working.current);
             working.reduce();
         }
-        return List.copyOf(working.steps);
+        return working;
     }
 
     /**
@@ -126,7 +161,8 @@ public final class Working {
             return null;
         }
         Value put = evaluator.value(node);
-        return put instanceof Failure ? null : written(put, parent, node);
+        hasUnending |= exact(put).filter(Working::isUnending).isPresent();
+        return put instanceof Failure ? null : written(shortest(put, node.span()), parent, node);
     }
 
     /** References whose place is asked for stay: their value is of no use. */
@@ -176,7 +212,32 @@ public final class Working {
 
     /** Works one part; false where it fails, which ends the working. */
     private boolean work(Candidate part) {
-        Expression node = part.node();
+        Optional<Expression> terms = firstTerms(part.node());
+        return terms.isPresent() ? work(terms.get(), Rule.LEFT_TO_RIGHT) : work(part.node(), part.rule());
+    }
+
+    /** Of a long sum that begins here the first terms, which are added at once. */
+    private Optional<Expression> firstTerms(Expression first) {
+        Map<Expression, Expression> sumOf = new IdentityHashMap<>();
+        Walk.visit(current, node -> {
+            if (node instanceof Infix infix && isSum(infix) && isValue(infix.right())) {
+                sumOf.put(infix.left(), infix);
+            }
+        });
+        List<Expression> sums = new ArrayList<>();
+        Expression next = first instanceof Infix infix && isSum(infix) ? first : null;
+        while (next != null) {
+            sums.add(next);
+            next = sumOf.get(next);
+        }
+        return sums.size() + 1 >= LONG_SUM ? Optional.of(sums.get(ADDED_AT_ONCE - 2)) : Optional.empty();
+    }
+
+    private static boolean isSum(Infix infix) {
+        return infix.operator() == InfixOperator.PLUS || infix.operator() == InfixOperator.MINUS;
+    }
+
+    private boolean work(Expression node, Rule rule) {
         Optional<CallEvaluation> call = callOf(node);
         Optional<CallEvaluation.Choice> choice = call.flatMap(CallEvaluation::choice);
         if (choice.isPresent()) {
@@ -194,12 +255,13 @@ public final class Working {
             return true;
         }
         Value value = node == whole ? this.value : evaluator.value(node);
+        noteForm(value);
         Optional<String> note = value instanceof Failure ? Optional.empty() : note(call, unbracketed(node));
         Expression after = valuePutFor(node, value);
         boolean visible = !print(current).equals(print(after)) || after instanceof Literal && steps.isEmpty();
         if (visible || value instanceof Failure) {
-            Literal shown = node == current ? literal(value, node.span()) : shortest(value, node.span());
-            add(node, part.rule(), note.orElse(""), shown, after);
+            Literal shown = node == current ? literal(value, node.span()) : result(value, node.span());
+            add(node, rule, note.orElse(""), shown, after);
         }
         current = after;
         return !(value instanceof Failure);
@@ -207,24 +269,30 @@ public final class Working {
 
     /** The calculation behind a call, and the factors that units were converted with. */
     private Optional<String> note(Optional<CallEvaluation> call, Expression node) {
-        return Stream.of(call.flatMap(CallEvaluation::working), factorial(node), UnitNotes.of(node, evaluator))
+        return Stream.of(
+                        call.flatMap(CallEvaluation::working),
+                        signBehind(node),
+                        node instanceof Infix infix
+                                ? FractionNotes.of(infix, evaluator, this::isFraction)
+                                : Optional.<String>empty(),
+                        UnitNotes.of(node, evaluator))
                 .flatMap(Optional::stream)
                 .reduce((working, factors) -> working + "; " + factors);
     }
 
-    /** 1 × 2 × 3, or every second one, of a small number. */
-    private Optional<String> factorial(Expression node) {
-        if (!(node instanceof Postfix postfix)
-                || !(evaluator.value(postfix.operand()) instanceof NumberValue number)
-                || number.real().compareTo(Rational.of(2)) < 0
-                || number.real().compareTo(MOST_FACTORS) > 0) {
+    /** 20/100, and 1 × 2 × 3, or every second one, of a small number. */
+    private Optional<String> signBehind(Expression node) {
+        if (!(node instanceof Postfix postfix) || !(evaluator.value(postfix.operand()) instanceof NumberValue number)) {
             return Optional.empty();
         }
-        int n = (int) number.real().toDouble();
+        boolean isSmall =
+                number.real().compareTo(Rational.of(2)) >= 0 && number.real().compareTo(MOST_FACTORS) <= 0;
+        int n = isSmall ? (int) number.real().toDouble() : 0;
         return switch (postfix.operator()) {
-            case FACTORIAL -> Optional.of(product(1, n, 1));
-            case DOUBLE_FACTORIAL -> Optional.of(product(n % 2 == 0 ? 2 : 1, n, 2));
-            case PERCENT, DEGREE -> Optional.empty();
+            case FACTORIAL -> isSmall ? Optional.of(product(1, n, 1)) : Optional.empty();
+            case DOUBLE_FACTORIAL -> isSmall ? Optional.of(product(n % 2 == 0 ? 2 : 1, n, 2)) : Optional.empty();
+            case PERCENT -> Optional.of(shortest(number, node.span()).source() + "/100");
+            case DEGREE -> Optional.empty();
         };
     }
 
@@ -249,7 +317,10 @@ public final class Working {
     }
 
     private Expression valuePutFor(Expression node, Value value) {
-        return current.accept(new Rewriting((each, parent) -> each == node ? written(value, parent, node) : null));
+        return current.accept(new Rewriting((each, parent) -> each != node
+                ? null
+                : written(
+                        parent.isPresent() ? result(value, node.span()) : literal(value, node.span()), parent, node)));
     }
 
     private void add(Expression node, Rule rule, String note, Expression worth, Expression after) {
@@ -263,8 +334,7 @@ public final class Working {
     }
 
     /** A value in the place of {@code node}, in brackets where it would read wrongly without. */
-    private static Expression written(Value value, Optional<Expression> parent, Expression node) {
-        Literal literal = parent.isPresent() ? shortest(value, node.span()) : literal(value, node.span());
+    private static Expression written(Literal literal, Optional<Expression> parent, Expression node) {
         return parent.isPresent() && needsBrackets(literal, parent.get(), node)
                 ? new Group(literal, node.span())
                 : literal;
@@ -281,16 +351,67 @@ public final class Working {
         return TypedText.of(value, MOST_DIGITS);
     }
 
+    /** What a step comes to, in the form of this working. */
+    private Literal result(Value value, Span span) {
+        return inFractions ? literal(value, span) : shortest(value, span);
+    }
+
     /** Inside an expression a fraction that ends as a decimal is easier to go on with as one: 5 + 2.5, not 5 + 5/2. */
     private static Literal shortest(Value value, Span span) {
-        if (value instanceof NumberValue number
-                && number.real() instanceof Rational fraction
-                && !fraction.isInteger()) {
-            return Plain.decimal(fraction, SHORT_DIGITS)
-                    .map(decimal -> new Literal(value, decimal, span))
-                    .orElseGet(() -> literal(value, span));
-        }
-        return literal(value, span);
+        return TypedText.decimal(value, SHORT_DIGITS)
+                .map(decimal -> new Literal(value, decimal, span))
+                .orElseGet(() -> literal(value, span));
+    }
+
+    private void noteForm(Value value) {
+        exact(value).filter(fraction -> !fraction.isInteger()).ifPresent(fraction -> {
+            hasUnending |= isUnending(fraction);
+            hasEnding |= !isUnending(fraction);
+            int bits = Math.max(
+                    fraction.numerator().bitLength(), fraction.denominator().bitLength());
+            hasLongFraction |= bits > SHORT_BITS;
+        });
+    }
+
+    /** Whether two fractions of whole numbers or more are added, multiplied or divided in it, and no decimal stands there. */
+    private static boolean isOfFractions(Expression expression) {
+        int[] fractions = {0};
+        boolean[] hasDecimal = {false};
+        Walk.visit(expression, node -> {
+            hasDecimal[0] |= node instanceof Literal literal
+                    && exact(literal.value())
+                            .filter(number -> !number.isInteger())
+                            .isPresent();
+            if (node instanceof Infix infix) {
+                fractions[0] += isFraction(infix.left()) ? 1 : 0;
+                fractions[0] += isFraction(infix.right()) ? 1 : 0;
+            }
+        });
+        return fractions[0] > 1 && !hasDecimal[0];
+    }
+
+    private static boolean isFraction(Expression node) {
+        return unbracketed(node) instanceof Infix infix
+                && infix.operator() == InfixOperator.DIVIDE
+                && infix.left() instanceof Literal above
+                && infix.right() instanceof Literal below
+                && exact(above.value()).filter(Rational::isInteger).isPresent()
+                && exact(below.value()).filter(Rational::isInteger).isPresent();
+    }
+
+    private static Optional<Rational> exact(Value value) {
+        Value number = value instanceof Quantity quantity ? new NumberValue(quantity.number()) : value;
+        return number instanceof NumberValue plain && plain.real() instanceof Rational rational
+                ? Optional.of(rational)
+                : Optional.empty();
+    }
+
+    private static boolean isUnending(Rational number) {
+        return Plain.decimal(number, SHORT_DIGITS).isEmpty();
+    }
+
+    private boolean isFraction(Rational number) {
+        return !number.isInteger() && (inFractions || isUnending(number));
     }
 
     private static boolean needsBrackets(Literal literal, Expression parent, Expression node) {
@@ -307,7 +428,9 @@ public final class Working {
             boolean isRight = infix.right() == node;
             boolean tight = infix.operator().level() >= InfixOperator.TIMES.level();
             boolean isPower = infix.operator() == InfixOperator.POWER;
-            return isNegative && (isRight || isPower) || isCompound && tight;
+            // Brackets that stand there already stay: taking them off is no step.
+            boolean clashes = isPower || tight && (isRight || node instanceof Group);
+            return isNegative && (isRight || isPower) || isCompound && clashes;
         }
         boolean binds = parent instanceof Prefix || parent instanceof Postfix || parent instanceof Superscript;
         return binds && (isNegative || isCompound);

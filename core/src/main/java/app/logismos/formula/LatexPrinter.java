@@ -30,14 +30,24 @@ import java.util.stream.Collectors;
  * Writes an expression as on paper: fractions stacked, exponents raised, roots under their sign.
  *
  * <p>References carry the class {@code ref-n}, n their place among the formula's references, and the part that a step
- * works on carries {@code worked}; the page colours them.
+ * works on carries {@code worked}, or {@code worked-piece} and {@code worked-sign} where a line may break in it; the page
+ * colours them.
+ *
+ * <p>What is wider than a narrow column is set so that a line can break behind its operators and commas: in plain
+ * brackets, with ÷ in place of a fraction line, and marked piece by piece, for nothing breaks inside a group.
  */
 public final class LatexPrinter implements Expression.Visitor<String> {
     /** Signs of what is done over a range. */
     private static final Map<String, String> OVER = Map.of("sumover", "\\sum", "productover", "\\prod");
 
+    /** Logarithms, whose base is told also where it goes without saying. */
+    private static final Map<String, String> LOGARITHMS = Map.of("ln", "\\ln", "log", "\\log_{10}");
+
     /** What stands between arguments; with a comma as the decimal mark it is a semicolon. */
     public static final String SEPARATOR = ",\\, ";
+
+    /** Characters of what fits the column of a working without a break. */
+    private static final int FITS = 22;
 
     private static final Pattern DIGITS = Pattern.compile("[0-9.]+(?:[eE][-+]?[0-9]+)?(?:…[0-9]+ \\[[0-9]+ digits])?$");
 
@@ -45,6 +55,9 @@ public final class LatexPrinter implements Expression.Visitor<String> {
     private final Function<Value, String> values;
     private final References references;
     private final Expression worked;
+
+    /** Whether pieces of the worked part are set now, each of which is to be marked. */
+    private boolean isMarking;
 
     private LatexPrinter(Expression whole, Address origin, Function<Value, String> values, Expression worked) {
         this.origin = origin;
@@ -69,8 +82,26 @@ public final class LatexPrinter implements Expression.Visitor<String> {
     }
 
     private String put(Expression node) {
+        boolean begins = node == worked || isMarking;
+        if (!begins) {
+            return node.accept(this);
+        }
+        boolean isPiece = !isWide(node);
+        boolean before = isMarking;
+        isMarking = !isPiece;
         String latex = node.accept(this);
-        return node == worked ? "\\htmlClass{worked}{" + latex + "}" : latex;
+        isMarking = before;
+        String mark = before ? "worked-piece" : "worked";
+        return isPiece ? "\\htmlClass{" + mark + "}{" + latex + "}" : latex;
+    }
+
+    /** A sign between pieces. */
+    private String glue(String sign) {
+        return isMarking ? "\\htmlClass{worked-piece}{" + sign + "}" : sign;
+    }
+
+    private boolean isWide(Expression node) {
+        return Printer.text(node, origin).length() > FITS;
     }
 
     /** Without the brackets that a fraction line, a root or a raised exponent makes needless. */
@@ -101,35 +132,60 @@ public final class LatexPrinter implements Expression.Visitor<String> {
 
     @Override
     public String group(Group node) {
-        return "\\left(" + put(node.inner()) + "\\right)";
+        return isWide(node) ? inPlainBrackets(put(node.inner())) : bracketed(node.inner());
+    }
+
+    private String inPlainBrackets(String latex) {
+        return glue("(") + latex + glue(")");
     }
 
     @Override
     public String prefix(Prefix node) {
         return switch (node.operator()) {
-            case MINUS -> "-" + put(node.operand());
-            case PLUS -> "+" + put(node.operand());
-            case ROOT -> "\\sqrt{" + bare(node.operand()) + "}";
+            case MINUS -> glue("-") + put(node.operand());
+            case PLUS -> glue("+") + put(node.operand());
+            case ROOT -> root(node.operand());
         };
+    }
+
+    private String root(Expression node) {
+        if (!isWide(node)) {
+            return "\\sqrt{" + bare(node) + "}";
+        }
+        return glue("\\operatorname{sqrt}") + (node instanceof Group ? put(node) : inPlainBrackets(put(node)));
     }
 
     @Override
     public String postfix(Postfix node) {
-        return put(node.operand()) + node.operator().latex();
+        return put(node.operand()) + glue(node.operator().latex());
     }
 
     @Override
     public String superscript(Superscript node) {
-        return "{" + put(node.base()) + "}^{" + node.exponent() + "}";
+        return raised(node.base(), String.valueOf(node.exponent()));
     }
 
     @Override
     public String infix(Infix node) {
         return switch (node.operator()) {
-            case DIVIDE -> "\\frac{" + bare(node.left()) + "}{" + bare(node.right()) + "}";
-            case POWER -> "{" + put(node.left()) + "}^{" + bare(node.right()) + "}";
-            default -> put(node.left()) + " " + node.operator().latex() + " " + put(node.right());
+            case DIVIDE ->
+                isWide(node.left()) || isWide(node.right())
+                        ? between(node, "\\div")
+                        : "\\frac{" + bare(node.left()) + "}{" + bare(node.right()) + "}";
+            case POWER -> raised(node.left(), bare(node.right()));
+            default -> between(node, node.operator().latex());
         };
+    }
+
+    private String between(Infix node, String sign) {
+        String kind = node.operator().isComparison() ? "\\mathrel" : "\\mathbin";
+        return put(node.left()) + " " + (isMarking ? kind + "{\\htmlClass{worked-sign}{" + sign + "}}" : sign) + " "
+                + put(node.right());
+    }
+
+    /** The exponent stands at the bracket behind a wide base. */
+    private String raised(Expression base, String exponent) {
+        return isWide(base) ? put(base) + "^{" + exponent + "}" : "{" + put(base) + "}^{" + exponent + "}";
     }
 
     @Override
@@ -138,10 +194,21 @@ public final class LatexPrinter implements Expression.Visitor<String> {
         boolean single =
                 node.arguments().size() == 1 && node.arguments().get(0).value().isPresent();
         if (single && name.equals("sqrt")) {
-            return "\\sqrt{" + bare(node.arguments().get(0).value().get()) + "}";
+            return root(node.arguments().get(0).value().get());
         }
         if (single && name.equals("abs")) {
             return "\\left|" + bare(node.arguments().get(0).value().get()) + "\\right|";
+        }
+        if (single && LOGARITHMS.containsKey(name)) {
+            return LOGARITHMS.get(name)
+                    + bracketed(node.arguments().get(0).value().get());
+        }
+        boolean areTwo = node.arguments().size() == 2
+                && node.arguments().get(0).name().isEmpty()
+                && node.arguments().stream().allMatch(each -> each.value().isPresent());
+        if (areTwo && name.equals("log")) {
+            return "\\log_{" + bare(node.arguments().get(1).value().get()) + "}"
+                    + bracketed(node.arguments().get(0).value().get());
         }
         String sign = OVER.get(name);
         if (sign != null
@@ -153,8 +220,15 @@ public final class LatexPrinter implements Expression.Visitor<String> {
                             .map(argument -> argument.value().orElseThrow())
                             .toList());
         }
-        return "\\operatorname{" + escaped(name) + "}\\left("
-                + node.arguments().stream().map(this::argument).collect(Collectors.joining(SEPARATOR)) + "\\right)";
+        String word = "\\operatorname{" + escaped(name) + "}";
+        if (!isWide(node)) {
+            return word + "\\left(" + arguments(node, SEPARATOR) + "\\right)";
+        }
+        return glue(word) + inPlainBrackets(arguments(node, glue(",") + "\\allowbreak\\, "));
+    }
+
+    private String bracketed(Expression node) {
+        return "\\left(" + put(node) + "\\right)";
     }
 
     private static boolean isPlain(Argument argument) {
@@ -167,6 +241,10 @@ public final class LatexPrinter implements Expression.Visitor<String> {
         boolean isLoose = term instanceof Infix infix && infix.operator().level() < InfixOperator.TIMES.level();
         return sign + "_{" + bare(given.get(1)) + " = " + bare(given.get(2)) + "}^{" + bare(given.get(3)) + "} "
                 + (isLoose ? "\\left(" + put(term) + "\\right)" : put(term));
+    }
+
+    private String arguments(Call node, String separator) {
+        return node.arguments().stream().map(this::argument).collect(Collectors.joining(separator));
     }
 
     private String argument(Argument argument) {

@@ -6,14 +6,12 @@ import static app.logismos.function.WorkingPattern.text;
 import app.logismos.number.Counting;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
-import app.logismos.number.Rounding;
 import app.logismos.number.WholeNumbers;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.math.BigInteger;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BinaryOperator;
@@ -24,6 +22,12 @@ import java.util.stream.IntStream;
 public final class Workings {
     private static final int MOST_FACTORS = 12;
     private static final int MOST_TERMS = 8;
+
+    /** A longer sum is added up in parts of so many numbers, and one of still more parts is told by its ends. */
+    private static final int MOST_ADDED = 12;
+
+    private static final int PART = 10;
+    private static final int MOST_PARTS = 6;
 
     /** Larger tables are not written out. */
     private static final int MOST_LOOKED_AT = 1_000;
@@ -51,40 +55,6 @@ public final class Workings {
         return x.floorDividedBy(divisor) instanceof Real times
                 ? text(x) + " − " + text(times) + " × " + text(divisor)
                 : "";
-    }
-
-    /** The neighbours with so many places. */
-    public static String betweenPlaces(Arguments given) {
-        int places = given.whole("places", -50, 50);
-        Rational step = (Rational) Rational.of(10).power(Rational.of(-places));
-        return between(given.number("x"), step);
-    }
-
-    /** The neighbours among the multiples of a step. */
-    public static String betweenSteps(Arguments given) {
-        return between(given.number("x"), given.number("step"));
-    }
-
-    /** The neighbours among every second whole number, from 0 or 1 on. */
-    public static String betweenEvery(Arguments given, Rational second) {
-        Real shifted = Algebra.minus(given.number("x"), second);
-        Real below = Algebra.plus(multiple(shifted, Rational.of(2), RoundingMode.FLOOR), second);
-        Real above = Algebra.plus(multiple(shifted, Rational.of(2), RoundingMode.CEILING), second);
-        return neighbours(given.number("x"), below, above);
-    }
-
-    private static String between(Real x, Real step) {
-        return neighbours(x, multiple(x, step, RoundingMode.FLOOR), multiple(x, step, RoundingMode.CEILING));
-    }
-
-    private static String neighbours(Real x, Real below, Real above) {
-        return below.compareTo(above) == 0
-                ? text(x) + " stays as it is"
-                : text(x) + " lies between " + text(below) + " and " + text(above);
-    }
-
-    private static Real multiple(Real x, Real step, RoundingMode mode) {
-        return Algebra.times(Algebra.answer(Rounding.places(Algebra.over(x, step), 0, mode)), step);
     }
 
     /** Euclid's divisions: 84 = 2 × 36 + 12, 36 = 3 × 12 + 0 (Elements, VII.2). */
@@ -179,7 +149,32 @@ public final class Workings {
         return abbreviated(terms, " + ");
     }
 
-    /** The same of tables, cell by cell; what is no number counts as 0. */
+    /** A sum; a long one in parts with the sum so far: 1 + 2 + … + 10 = 55; 55 + 11 + 12. */
+    public static String sum(List<Real> numbers) {
+        if (numbers.size() <= MOST_ADDED || numbers.size() > MOST_PARTS * PART) {
+            return joined(numbers, " + ");
+        }
+        List<String> parts = new ArrayList<>();
+        Real soFar = Rational.ZERO;
+        for (int from = 0; from < numbers.size(); from += PART) {
+            List<Real> part = numbers.subList(from, Math.min(from + PART, numbers.size()));
+            String before = from == 0 ? "" : text(soFar) + " + ";
+            soFar = Algebra.plus(soFar, Algebra.sum(part));
+            boolean isLast = from + PART >= numbers.size();
+            parts.add(before + joined(part, " + ") + (isLast ? "" : " = " + text(soFar)));
+        }
+        return String.join("; ", parts);
+    }
+
+    /** The sum, divided by how many there are. */
+    public static String mean(List<Real> numbers) {
+        return numbers.size() <= MOST_ADDED
+                ? "(" + joined(numbers, " + ") + ") / " + numbers.size()
+                : sum(numbers) + " = " + text(Algebra.sum(numbers)) + "; " + text(Algebra.sum(numbers)) + " / "
+                        + numbers.size();
+    }
+
+    /** Products of two tables, cell by cell, added; what is no number counts as 0. */
     public static String products(Table a, Table b) {
         if ((long) a.rows() * a.columns() > MOST_LOOKED_AT) {
             return "";

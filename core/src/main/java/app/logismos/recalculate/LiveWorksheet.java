@@ -141,7 +141,7 @@ public final class LiveWorksheet {
                 .cell(grid, cell)
                 .filter(Cell::isCalculated)
                 .map(typed -> explain(typed.text(cell), grid, cell))
-                .orElseGet(() -> new Calculation(kept, "", List.of(), hints(kept, grid, cell)));
+                .orElseGet(() -> Calculation.unworked(kept, hints(kept, grid, cell)));
         // A cycle is reported as it was found when all of its cells were evaluated, and missing room when a table was
         // laid out.
         boolean isOfTheSheet = kept instanceof Failure failure
@@ -186,7 +186,7 @@ public final class LiveWorksheet {
                             ? unreadable.failure()
                             : read instanceof Entry.Constant constant ? constant.value() : Blank.BLANK;
                     List<Hint> hints = value instanceof Text ? TextHints.of(entry, worksheet.vocabulary()) : List.of();
-                    return new Calculation(value, "", List.of(), hints);
+                    return Calculation.unworked(value, hints);
                 },
                 LiveWorksheet::failed);
     }
@@ -202,7 +202,7 @@ public final class LiveWorksheet {
     }
 
     private static Calculation failed(Failure failure) {
-        return new Calculation(failure, "", List.of(), List.of());
+        return Calculation.unworked(failure, List.of());
     }
 
     /** Whether a formula, once in the cell, would depend on the cell itself. */

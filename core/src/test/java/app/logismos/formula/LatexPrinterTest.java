@@ -86,6 +86,45 @@ class LatexPrinterTest {
                 .isEqualTo("\\frac{1 + 2}{4}");
     }
 
+    /** KaTeX breaks a line behind operators outside of groups alone. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiterString = " -> ",
+            value = {
+                "(1234567+2345678+345678)*2 -> (1234567 + 2345678 + 345678) \\times 2",
+                "(1234567+2345678+345678)/2 -> (1234567 + 2345678 + 345678) \\div 2",
+                "(1234567+2345678+345678)^2 -> (1234567 + 2345678 + 345678)^{2}",
+                "√(1234567+2345678+345678) -> \\operatorname{sqrt}(1234567 + 2345678 + 345678)",
+                "sum(1234567, 2345678, 34567) -> \\operatorname{sum}(1234567,\\allowbreak\\, 2345678,\\allowbreak\\, 34567)",
+            })
+    void whatIsWideIsSetSoThatLinesCanBreak(String formula, String latex) {
+        assertThat(LatexPrinter.latex(parse(formula), Address.FIRST, PlainText::of))
+                .isEqualTo(latex);
+    }
+
+    @Test
+    void aWideWorkedPartIsMarkedPieceByPiece() {
+        Expression.Infix whole = (Expression.Infix) parse("1234567+2345678+3456789+1");
+        assertThat(LatexPrinter.latex(whole, Address.FIRST, PlainText::of, whole.left()))
+                .isEqualTo("\\htmlClass{worked-piece}{1234567 + 2345678}"
+                        + " \\mathbin{\\htmlClass{worked-sign}{+}} \\htmlClass{worked-piece}{3456789} + 1");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiterString = " -> ",
+            value = {
+                "ln(2) -> \\ln\\left(2\\right)",
+                "log(100) -> \\log_{10}\\left(100\\right)",
+                "log(8, 2) -> \\log_{2}\\left(8\\right)",
+                "log(8, base: 2) -> \\log_{2}\\left(8\\right)",
+                "log(base: 2, x: 8) -> \\operatorname{log}\\left(\\text{base: }2,\\, \\text{x: }8\\right)",
+            })
+    void aLogarithmShowsItsBase(String formula, String latex) {
+        assertThat(LatexPrinter.latex(parse(formula), Address.FIRST, PlainText::of))
+                .isEqualTo(latex);
+    }
+
     @Test
     void specialSignsOfTextsAreMadeHarmless() {
         assertThat(LatexPrinter.escaped("a_b$c%d&e#f{g}h\\i~j^k"))

@@ -48,7 +48,7 @@ public final class ArithmeticFunctions {
                     .example("sum({1, 2; 3, 4})", "10")
                     .refuses("sum(1, \"2\")", ErrorCode.WRONG_KIND)
                     .related("product", "mean", "count")
-                    .works("{numbers| + }")
+                    .works(given -> Workings.sum(given.numbers("numbers")))
                     .answers(ArithmeticFunctions::sum),
             function("product", Category.ARITHMETIC)
                     .says("Multiplies numbers, and all numbers of ranges.")

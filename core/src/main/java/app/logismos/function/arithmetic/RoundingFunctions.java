@@ -7,7 +7,6 @@ import static app.logismos.function.Parameter.Accepts.WHOLE;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
-import app.logismos.function.Workings;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
@@ -38,7 +37,7 @@ public final class RoundingFunctions {
                     .refuses("round(2.5, 0.5)", ErrorCode.WRONG_ARGUMENTS)
                     .related("roundup", "rounddown", "significant", "roundto")
                     .keepsUnit("x")
-                    .works(Workings::betweenPlaces)
+                    .works(given -> RoundingWorkings.places(given, RoundingMode.HALF_UP))
                     .computes(given -> rounded(given, RoundingMode.HALF_UP)),
             function("roundup", Category.ROUNDING)
                     .says("Rounds away from zero to so many decimal places.")
@@ -49,7 +48,7 @@ public final class RoundingFunctions {
                     .refuses("roundup(\"2\")", ErrorCode.WRONG_KIND)
                     .related("round", "rounddown", "ceiling")
                     .keepsUnit("x")
-                    .works(Workings::betweenPlaces)
+                    .works(given -> RoundingWorkings.places(given, RoundingMode.UP))
                     .computes(given -> rounded(given, RoundingMode.UP)),
             function("rounddown", Category.ROUNDING)
                     .says("Rounds towards zero to so many decimal places.")
@@ -60,7 +59,7 @@ public final class RoundingFunctions {
                     .refuses("rounddown(2, 1/2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("round", "roundup", "truncate")
                     .keepsUnit("x")
-                    .works(Workings::betweenPlaces)
+                    .works(given -> RoundingWorkings.places(given, RoundingMode.DOWN))
                     .computes(given -> rounded(given, RoundingMode.DOWN)),
             function("floor", Category.ROUNDING)
                     .alsoRead("INT")
@@ -73,7 +72,7 @@ public final class RoundingFunctions {
                     .refuses("floor(7, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("ceiling", "truncate", "roundto")
                     .units(Rational.ONE, "x", "step")
-                    .works(Workings::betweenSteps)
+                    .works(given -> RoundingWorkings.steps(given, RoundingMode.FLOOR))
                     .computes(given -> multiple(given, RoundingMode.FLOOR)),
             function("ceiling", Category.ROUNDING)
                     .says(
@@ -85,7 +84,7 @@ public final class RoundingFunctions {
                     .refuses("ceiling(7, -2)", ErrorCode.WRONG_ARGUMENTS)
                     .related("floor", "roundup", "roundto")
                     .units(Rational.ONE, "x", "step")
-                    .works(Workings::betweenSteps)
+                    .works(given -> RoundingWorkings.steps(given, RoundingMode.CEILING))
                     .computes(given -> multiple(given, RoundingMode.CEILING)),
             function("truncate", Category.ROUNDING)
                     .alsoRead("TRUNC")
@@ -97,7 +96,7 @@ public final class RoundingFunctions {
                     .refuses("truncate(\"2\")", ErrorCode.WRONG_KIND)
                     .related("rounddown", "frac", "floor")
                     .keepsUnit("x")
-                    .works(Workings::betweenPlaces)
+                    .works(given -> RoundingWorkings.places(given, RoundingMode.DOWN))
                     .computes(given -> rounded(given, RoundingMode.DOWN)),
             function("frac", Category.ROUNDING)
                     .says("What truncate cuts off: x - truncate(x).")
@@ -121,7 +120,7 @@ public final class RoundingFunctions {
                     .refuses("roundto(7, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("round", "floor", "ceiling")
                     .units(Rational.ONE, "x", "step")
-                    .works(Workings::betweenSteps)
+                    .works(given -> RoundingWorkings.steps(given, RoundingMode.HALF_UP))
                     .computes(given -> multiple(given, RoundingMode.HALF_UP)),
             function("significant", Category.ROUNDING)
                     .says("Rounds to so many significant digits; halves go away from zero.")
@@ -132,6 +131,7 @@ public final class RoundingFunctions {
                     .refuses("significant(7, 0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("round")
                     .keepsUnit("x")
+                    .works(given -> RoundingWorkings.places(given.number("x"), places(given), RoundingMode.HALF_UP))
                     .computes(RoundingFunctions::significant),
             function("even", Category.ROUNDING)
                     .says("The next even whole number away from zero.")
@@ -141,7 +141,7 @@ public final class RoundingFunctions {
                     .refuses("even(\"3\")", ErrorCode.WRONG_KIND)
                     .related("odd", "iseven")
                     .keepsUnit("x")
-                    .works(given -> Workings.betweenEvery(given, Rational.ZERO))
+                    .works(given -> RoundingWorkings.everySecond(given, Rational.ZERO))
                     .computes(given -> nextOf(given.number("x"), Rational.ZERO)),
             function("odd", Category.ROUNDING)
                     .says("The next odd whole number away from zero.")
@@ -151,7 +151,7 @@ public final class RoundingFunctions {
                     .refuses("odd(\"3\")", ErrorCode.WRONG_KIND)
                     .related("even", "isodd")
                     .keepsUnit("x")
-                    .works(given -> Workings.betweenEvery(given, Rational.ONE))
+                    .works(given -> RoundingWorkings.everySecond(given, Rational.ONE))
                     .computes(given -> nextOf(given.number("x"), Rational.ONE)));
 
     private RoundingFunctions() {}
@@ -178,9 +178,17 @@ public final class RoundingFunctions {
 
     private static Result significant(Arguments given) {
         Real number = given.number("x");
+        return number.signum() == 0 || !number.isFinite()
+                ? number
+                : Rounding.places(number, places(given), RoundingMode.HALF_UP);
+    }
+
+    /** How many decimal places so many significant digits of a number take. */
+    private static int places(Arguments given) {
         int digits = given.whole("digits", 1, MOST_PLACES);
+        Real number = given.number("x");
         if (number.signum() == 0 || !number.isFinite()) {
-            return number;
+            return 0;
         }
         // The exponent of the first digit, found by comparing exactly: a logarithm may be off by one.
         Rational size = Rounding.exact(number.abs());
@@ -189,7 +197,7 @@ public final class RoundingFunctions {
         while (size.compareTo((Real) Rational.of(10).power(Rational.of(exponent + 1L))) >= 0) {
             exponent++;
         }
-        return Rounding.places(number, digits - 1 - exponent, RoundingMode.HALF_UP);
+        return digits - 1 - exponent;
     }
 
     /** Away from zero to the next whole number that leaves {@code rest} on division by 2. */

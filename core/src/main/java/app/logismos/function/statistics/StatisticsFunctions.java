@@ -127,7 +127,7 @@ public final class StatisticsFunctions {
                     .example("mean({10; 20; 30})", "20")
                     .refuses("mean({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("median", "sum", "count")
-                    .works("({numbers| + }) / {#numbers}")
+                    .works(given -> Workings.mean(given.numbers("numbers")))
                     .answers(StatisticsFunctions::meanOf),
             function("geomean", Category.STATISTICS)
                     .says("The geometric mean: the n-th root of the product of n numbers.")

@@ -8,11 +8,17 @@ import app.logismos.evaluate.ShownStep;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A calculation with its steps and hints. */
+/**
+ * A calculation with its steps and hints.
+ *
+ * @param latex the expression typeset; empty where it could not be read or is too long to set
+ * @param fraction the result typeset as a fraction, where the steps go on in fractions; else empty
+ */
 public record CalculationJson(
         ResultJson result,
         String latex,
         List<StepJson> steps,
+        String fraction,
         List<Hint> hints,
         @Nullable ErrorJson error) {
     /**
@@ -58,6 +64,7 @@ public record CalculationJson(
                 calculation.steps().stream()
                         .map(step -> StepJson.of(step, mark))
                         .toList(),
+                mark.latex(calculation.fraction()),
                 calculation.hints().stream()
                         .map(hint -> new Hint(hint.code(), hint.message(), display.write(hint.replacement())))
                         .toList(),
