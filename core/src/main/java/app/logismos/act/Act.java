@@ -176,6 +176,37 @@ public sealed interface Act {
     }
 
     /**
+     * Hides the rows of a table whose cell in a column holds none of some things, and shows the others.
+     *
+     * @param row one of the table's rows, from 0; its headings and totals stay
+     * @param column from 0 in the grid
+     * @param holds values as entries spell them, {@code >10} and the like, or {@code =} for an empty cell
+     * @param like rows, from 0, whose own values in the column are looked for; with none of either all rows are shown
+     */
+    record Filter(
+            String grid,
+            @Between(most = Address.ROWS - 1) int row,
+            @Between(most = Address.COLUMNS - 1) int column,
+            List<String> holds,
+            List<Integer> like)
+            implements Act {
+        public Filter {
+            holds = List.copyOf(holds);
+            like = List.copyOf(like);
+        }
+
+        @Override
+        public Act withTexts(UnaryOperator<String> entry, UnaryOperator<String> expression) {
+            return new Filter(grid, row, column, holds.stream().map(entry).toList(), like);
+        }
+
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            return List.of(Filtering.edit(this, live));
+        }
+    }
+
+    /**
      * Puts another text in the place of one, in all entries that have it.
      *
      * @param grid where; everywhere, if nothing is said

@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -182,6 +183,11 @@ final class CallEvaluation implements References {
     public Value read(Cells cells) {
         Value value = evaluator.scope().found(reference(cells, call.span()), evaluator.origin());
         return value instanceof Table table && cells.rows() == 1 && cells.columns() == 1 ? table.at(0, 0) : value;
+    }
+
+    @Override
+    public Set<Integer> hiddenRows(Optional<String> grid) {
+        return evaluator.scope().hiddenRows(grid);
     }
 
     private static RangeReference reference(Cells cells, Span place) {

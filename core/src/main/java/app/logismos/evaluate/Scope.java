@@ -10,6 +10,7 @@ import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
 import app.logismos.value.Value;
 import java.util.Optional;
+import java.util.Set;
 
 /** Resolves the references and names of an expression to values. */
 public interface Scope {
@@ -42,6 +43,11 @@ public interface Scope {
     /** Whether a reference or name means one cell with a number that was typed in percent. */
     default boolean isTypedInPercent(Expression reference, Address origin) {
         return false;
+    }
+
+    /** The rows, from 0, that a grid does not show; its title, or nothing for the formula's own. */
+    default Set<Integer> hiddenRows(Optional<String> grid) {
+        return Set.of();
     }
 
     /** How values are shown where nothing is said about their style; what is joined to a text is shown so. */

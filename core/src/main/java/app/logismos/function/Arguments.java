@@ -20,6 +20,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.IntFunction;
 import java.util.function.Supplier;
@@ -63,6 +64,25 @@ public final class Arguments {
                         parameter,
                         ErrorCode.WRONG_KIND,
                         "`" + function.name() + "` needs a reference like B7 for `" + parameter + "`."));
+    }
+
+    /** A table without what stands in rows that are not shown; one that is not of cells is shown whole. */
+    public Table shown(String parameter) {
+        Table table = table(parameter);
+        Optional<References.Cells> cells = references.of(positions.indexOf(function.indexOf(parameter)));
+        Set<Integer> hidden =
+                cells.map(place -> references.hiddenRows(place.grid())).orElse(Set.of());
+        if (hidden.isEmpty()) {
+            return table;
+        }
+        int top = cells.get().row();
+        List<Value> values = new ArrayList<>(table.rows() * table.columns());
+        for (int row = 0; row < table.rows(); row++) {
+            for (int column = 0; column < table.columns(); column++) {
+                values.add(hidden.contains(top + row) ? Blank.BLANK : table.at(row, column));
+            }
+        }
+        return new ArrayTable(table.rows(), table.columns(), values);
     }
 
     /**

@@ -34,6 +34,7 @@ public final class Function {
     private String says = "";
     private String source = "";
     private java.util.function.Function<Arguments, Value> code = given -> Blank.BLANK;
+    private boolean seesHiddenRows;
     private Optional<java.util.function.Function<Arguments, String>> working = Optional.empty();
     private Optional<java.util.function.Function<Arguments, Choice>> choice = Optional.empty();
     private Optional<java.util.function.Function<Arguments, References.Cells>> meant = Optional.empty();
@@ -92,6 +93,12 @@ public final class Function {
     /** Paper, standard or section that the method comes from. */
     public Function from(String where) {
         source = where;
+        return this;
+    }
+
+    /** The value is another when rows are hidden or shown. */
+    public Function seesHiddenRows() {
+        seesHiddenRows = true;
         return this;
     }
 
@@ -300,6 +307,11 @@ public final class Function {
     /** Whether an argument is asked where it is, and not what it is. */
     public boolean asksForPlaces() {
         return parameters.stream().anyMatch(parameter -> parameter.accepts() == Parameter.Accepts.REFERENCE);
+    }
+
+    /** Whether the value is another when rows are hidden or shown. */
+    public boolean isOfShownRows() {
+        return seesHiddenRows;
     }
 
     /** Whether a call stands for cells that only its arguments tell. */

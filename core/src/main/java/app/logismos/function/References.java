@@ -5,6 +5,7 @@ import app.logismos.value.Failure;
 import app.logismos.value.Span;
 import app.logismos.value.Value;
 import java.util.Optional;
+import java.util.Set;
 
 /** Where the arguments of a call stand, what they are before they are worked out, and what they refer to. */
 public interface References {
@@ -28,6 +29,11 @@ public interface References {
         @Override
         public Value read(Cells cells) {
             return Failure.of(ErrorCode.MISSING_REFERENCE, "There is no grid here.");
+        }
+
+        @Override
+        public Set<Integer> hiddenRows(Optional<String> grid) {
+            return Set.of();
         }
     };
 
@@ -61,4 +67,7 @@ public interface References {
 
     /** The value of one cell, or the table of several; the formula depends on them from now on. */
     Value read(Cells cells);
+
+    /** The rows of a grid, from 0, that are not shown; of the formula's own where no title is given. */
+    Set<Integer> hiddenRows(Optional<String> grid);
 }

@@ -36,6 +36,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.LongConsumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -45,6 +46,12 @@ import org.jspecify.annotations.Nullable;
  * while nobody writes.
  */
 final class Links {
+    /** Functions whose values are others when rows are hidden or shown. */
+    private static final Set<String> SEE_SHOWN_ROWS = Catalogue.STANDARD.functions().stream()
+            .filter(Function::isOfShownRows)
+            .map(Function::name)
+            .collect(Collectors.toUnmodifiableSet());
+
     private final Worksheet worksheet;
     private final Dependents dependents;
     /** References found at run time are kept apart, since the formula may also refer to the same cells directly. */
@@ -58,13 +65,24 @@ final class Links {
     private final Map<String, Optional<String>> titles = new ConcurrentHashMap<>();
     private final Users usersOfNames;
     private final Users usersOfTitles;
+
+    /** By the name of the function that looks at which rows are shown. */
+    private final Users usersOfShownRows;
+
     private final Long2ObjectOpenHashMap<Plan> found;
     private @Nullable Optional<List<Run>> runs;
     private CellSet changed = new CellSet();
     private int changedRound;
 
     Links(Worksheet worksheet) {
-        this(worksheet, new Dependents(), new Dependents(), new Users(), new Users(), new Long2ObjectOpenHashMap<>());
+        this(
+                worksheet,
+                new Dependents(),
+                new Dependents(),
+                new Users(),
+                new Users(),
+                new Users(),
+                new Long2ObjectOpenHashMap<>());
     }
 
     private Links(
@@ -73,12 +91,14 @@ final class Links {
             Dependents finders,
             Users usersOfNames,
             Users usersOfTitles,
+            Users usersOfShownRows,
             Long2ObjectOpenHashMap<Plan> found) {
         this.worksheet = worksheet;
         this.dependents = dependents;
         this.finders = finders;
         this.usersOfNames = usersOfNames;
         this.usersOfTitles = usersOfTitles;
+        this.usersOfShownRows = usersOfShownRows;
         this.found = found;
     }
 
@@ -90,6 +110,7 @@ final class Links {
                 finders.overlay(),
                 usersOfNames.overlay(),
                 usersOfTitles.overlay(),
+                usersOfShownRows.overlay(),
                 found.clone());
         synchronized (this) {
             overlay.numbers.putAll(numbers);
@@ -163,6 +184,9 @@ final class Links {
         });
         touched.names().forEach(name -> cells.addAll(usersOfNames.of(name)));
         touched.titles().forEach(title -> cells.addAll(usersOfTitles.of(title)));
+        if (touched.areOthersHidden()) {
+            SEE_SHOWN_ROWS.forEach(function -> cells.addAll(usersOfShownRows.of(function)));
+        }
         cells.forEach(this::unlink);
         touched.names().forEach(names::remove);
         touched.titles().forEach(titles::remove);
@@ -319,6 +343,10 @@ final class Links {
         Walk.visit(expression, node -> {
             if (node instanceof Name name) {
                 visitor.visit(usersOfNames, name.name().toLowerCase(Locale.ROOT));
+            }
+            if (node instanceof Call call
+                    && SEE_SHOWN_ROWS.contains(call.function().toLowerCase(Locale.ROOT))) {
+                visitor.visit(usersOfShownRows, call.function().toLowerCase(Locale.ROOT));
             }
             gridOf(node).ifPresent(title -> visitor.visit(usersOfTitles, title.toLowerCase(Locale.ROOT)));
         });

@@ -23,6 +23,7 @@ import app.logismos.value.Numbers;
 import app.logismos.value.Span;
 import app.logismos.value.Value;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 
@@ -117,6 +118,14 @@ record SheetScope(
                 .map(links::number)
                 .ifPresent(at -> reference.from(origin).ifPresent(area -> finds.accept(new Precedent(at, area))));
         return range(reference, origin, new Folded());
+    }
+
+    @Override
+    public Set<Integer> hiddenRows(Optional<String> title) {
+        return gridOf(title)
+                .flatMap(id -> worksheet.outline().grid(id))
+                .map(Block.Grid::hiddenRows)
+                .orElse(Set.of());
     }
 
     @Override

@@ -9,6 +9,7 @@ import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
 import app.logismos.value.Value;
 import java.util.Optional;
+import java.util.Set;
 
 /** A scope that binds one more name to a value. It hides a name of the worksheet with the same spelling. */
 record WithVariable(Scope scope, String variable, Value value) implements Scope {
@@ -35,6 +36,11 @@ record WithVariable(Scope scope, String variable, Value value) implements Scope 
     @Override
     public Optional<String> holderOf(Real number, String typed) {
         return scope.holderOf(number, typed);
+    }
+
+    @Override
+    public Set<Integer> hiddenRows(Optional<String> grid) {
+        return scope.hiddenRows(grid);
     }
 
     @Override

@@ -13,6 +13,7 @@ public final class Touched {
     private final Set<String> names = new LinkedHashSet<>();
     private final Set<String> titles = new LinkedHashSet<>();
     private boolean everything;
+    private boolean hiddenRows;
 
     void cell(String grid, Address cell) {
         cells.computeIfAbsent(grid, id -> new LinkedHashSet<>()).add(cell);
@@ -25,6 +26,11 @@ public final class Touched {
     /** Every cell may have another value. */
     void everything() {
         everything = true;
+    }
+
+    /** Other rows are hidden than before. */
+    void hiddenRows() {
+        hiddenRows = true;
     }
 
     void title(String title) {
@@ -44,6 +50,11 @@ public final class Touched {
     /** Titles of grids, in lower case, that may mean another grid. */
     public Set<String> titles() {
         return titles;
+    }
+
+    /** Whether other rows are hidden than before. */
+    public boolean areOthersHidden() {
+        return hiddenRows;
     }
 
     /** Whether every calculated cell may have another value. */

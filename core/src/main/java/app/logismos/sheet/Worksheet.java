@@ -293,6 +293,11 @@ public final class Worksheet {
         inverse.add(new Edit.ChangeBlock(old));
         if (old instanceof Block.Grid before
                 && edit.block() instanceof Block.Grid after
+                && !before.hiddenRows().equals(after.hiddenRows())) {
+            touched.hiddenRows();
+        }
+        if (old instanceof Block.Grid before
+                && edit.block() instanceof Block.Grid after
                 && !before.title().equals(after.title())) {
             touched.title(before.title());
             touched.title(after.title());

@@ -186,6 +186,16 @@ public final class LookupFunctions {
                     .from("OpenFormula 6.14.11")
                     .works(given -> addresses(shifted(given)))
                     .refers(LookupFunctions::shifted),
+            function("shown", Category.TABLES)
+                    .says(
+                            "The cells of a range whose rows are shown; those of hidden rows, also of a filter, are empty.")
+                    .argument("range", TABLE, "the cells; what stands in no row of a grid is shown whole")
+                    .example("sum(shown({1; 2; 3}))", "6")
+                    .example("rows(shown({1; 2; 3}))", "3")
+                    .refuses("shown(1/0)", ErrorCode.DIVIDE_BY_ZERO)
+                    .related("sum", "count", "mean")
+                    .seesHiddenRows()
+                    .answers(given -> given.shown("range")),
             function("addressof", Category.TABLES)
                     .alsoRead("ADDRESS")
                     .says("The address of a cell as a text.")

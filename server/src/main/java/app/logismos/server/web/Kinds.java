@@ -58,6 +58,7 @@ record Kinds(Class<?> sealed, String property, Class<?> mixin, Map<String, Class
                             entry("series", Act.Series.class),
                             entry("fillTable", Act.FillTable.class),
                             entry("sort", Act.Sort.class),
+                            entry("filter", Act.Filter.class),
                             entry("replace", Act.Replace.class),
                             entry("nameByLabels", Act.NameByLabels.class),
                             entry("tabulate", Act.Tabulate.class),
