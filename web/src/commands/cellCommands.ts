@@ -1,12 +1,12 @@
 import type { Grid, Kept } from '../api/types'
-import { addressOf, addressesIn, areaText, type Area } from '../sheet/address'
+import { addressOf, addressesIn, areaText, type Area, type At } from '../sheet/address'
 import type { OpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import type { Notices } from '../worksheet/useNotices'
 import type { Command } from './command'
 import type { ReadCell } from './useReadCell'
 import { goOn } from './goOn'
-import { linesOf, selectedCells } from './selected'
+import { linesOf, selectedCells, type Selected } from './selected'
 
 const MOST_NAMED = 4
 const MOST_ROWS = 1000
@@ -67,13 +67,21 @@ export function cellCommands(
     )
   }
 
+  /** One row stands for the table around it, and so does a whole column: which rows that has, the program finds. */
+  const sortedArea = (now: Selected) => {
+    const { first, last } = now.area
+    if (linesOf(now) === 'columns') {
+      const at = filledIn(now.grid, now.focus.column, (address) => read(now.grid.id, address)?.kind ?? 'empty')
+      return { first: at, last: at }
+    }
+    const top = first.row === last.row ? first.row : Math.max(now.grid.headings, first.row)
+    return { first: { column: first.column, row: top }, last }
+  }
+
   const sort = (descending: boolean) => {
     const now = selected()
     if (!now) return
-    // One row stands for the table around it: which rows that has, the program finds.
-    const isOne = now.area.first.row === now.area.last.row
-    const top = isOne ? now.area.first.row : Math.max(now.grid.headings, now.area.first.row)
-    const area = { first: { column: now.area.first.column, row: top }, last: now.area.last }
+    const area = sortedArea(now)
     void act({ do: 'sort', grid: now.grid.id, area: areaText(area), by: now.focus.column, descending }).catch(
       () => undefined,
     )
@@ -207,6 +215,14 @@ export function cellCommands(
       run: () => sort(true),
     },
     {
+      id: 'filter',
+      says: 'Show rows by what this column holds …',
+      group: 'Cells',
+      also: 'filter hide',
+      isPossible: some,
+      run: () => show({ kind: 'filter' }),
+    },
+    {
       id: 'carry',
       says: 'Move with the arrow keys',
       group: 'Cells',
@@ -259,3 +275,11 @@ const clipped = ({ first, last }: Area, grid: Grid): Area => ({
   first,
   last: { column: Math.min(last.column, grid.columns), row: Math.min(last.row, first.row + MOST_ROWS, grid.rows) },
 })
+
+/** The first cell below the headings of a column, as far as it is loaded, that is filled. */
+function filledIn(grid: Grid, column: number, kind: (address: string) => string): At {
+  for (let row = grid.headings; row < grid.rows; row++) {
+    if (kind(addressOf({ column, row })) !== 'empty') return { column, row }
+  }
+  return { column, row: grid.headings }
+}

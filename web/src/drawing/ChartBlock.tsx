@@ -16,7 +16,7 @@ import { gridOf } from '../chart/made'
 import { Deleted } from './Deleted'
 import { Spoken } from './Spoken'
 import { Told } from './Told'
-import { canZoom, usePointer, windowOf, zoomed } from './usePointer'
+import { canZoom, usePointer, windowOf, zoomed, type Drags } from './usePointer'
 import { useRunning } from './useRunning'
 import type { Turned } from '../chart/options/turned'
 import { pickedStop, stopsOf, type Stop } from '../chart/stops'
@@ -147,6 +147,7 @@ const isLike = (one: Turned, other: Turned) =>
 /** The drawing with all that can be done on it. */
 const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFixed, onWindow, onSelect }: DrawnProps) {
   const { keep } = useOpenWorksheet()
+  const isPlacing = useChartStore((state) => state.placing?.chart === chart.id)
   const host = useRef<HTMLDivElement>(null)
   const [pixels, setPixels] = useState<Pixels | null>(null)
   const [turned, setTurned] = useState(FROM_THE_SIDE)
@@ -159,7 +160,9 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
     (made: ECharts | null) => setPixels(made && pixelsOf(made, chart, data)),
     [chart, data],
   )
-  const pointer = usePointer({ host, data, pixels: () => pixels, window, onWindow, onStops: choose })
+  const [drags, setDrags] = useState<Drags | null>(null)
+  const dragged = drags ?? (window === null ? 'chooses' : 'moves')
+  const pointer = usePointer({ host, data, pixels: () => pixels, window, drags: dragged, onWindow, onStops: choose })
   const walk = useWalk({ data, window, onWindow, onStops: choose })
   const { stop } = walk
   const ring = stop?.place ? pixels?.of(stop.place, stop.onRight) : null
@@ -212,7 +215,7 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
       onPointerLeave={pointer.onPointerLeave}
     >
       <Drawing chart={chart} data={data} besides={besides} onDrawn={onDrawn} onPick={pick} onTurned={turnedByHand} />
-      {pixels && data.marks.length > 0 && (
+      {pixels && (data.marks.length > 0 || isPlacing) && (
         <MarksLayer
           chart={chart}
           data={data}
@@ -243,6 +246,22 @@ const DrawnChart = memo(function DrawnChart({ chart, data, former, window, isFix
           </button>
           <button type="button" aria-label="Look from further away" onClick={() => zoom(ZOOM)}>
             −
+          </button>
+          <button
+            type="button"
+            aria-pressed={dragged === 'moves'}
+            title="Dragging moves what is seen; with Shift it chooses"
+            onClick={() => setDrags('moves')}
+          >
+            drag moves
+          </button>
+          <button
+            type="button"
+            aria-pressed={dragged === 'chooses'}
+            title="Dragging chooses the points in a box"
+            onClick={() => setDrags('chooses')}
+          >
+            drag chooses
           </button>
           {window && (
             <button type="button" onClick={() => onWindow(null)}>

@@ -10,11 +10,15 @@ export interface Box {
   readonly to: Pixel
 }
 
+/** What dragging does: it moves the part of the axes that is seen, or chooses what lies in a box. */
+export type Drags = 'moves' | 'chooses'
+
 interface Wanted {
   readonly host: RefObject<HTMLElement | null>
   readonly data: ChartData
   readonly pixels: () => Pixels | null
   readonly window: ChartWindow | null
+  readonly drags: Drags
   readonly onWindow: (window: ChartWindow) => void
   /** What was pointed at or drawn around, of one series. */
   readonly onStops: (stops: readonly Stop[]) => void
@@ -25,8 +29,8 @@ const CLICK = 4
 const NEAR = 12
 const WHEEL = 1.2
 
-/** Zooming with Ctrl and the wheel, moving what is zoomed by dragging, and choosing points by a click or a box. */
-export function usePointer({ host, data, pixels, window, onWindow, onStops }: Wanted) {
+/** Zooming with Ctrl and the wheel, moving what is seen by dragging, and choosing points by a click or a box. */
+export function usePointer({ host, data, pixels, window, drags, onWindow, onStops }: Wanted) {
   const start = useRef<{ readonly at: Pixel; readonly window: ChartWindow; readonly isPan: boolean } | null>(null)
   const [box, setBox] = useState<Box | null>(null)
   const [over, setOver] = useState<{ readonly stop: Stop; readonly data: ChartData } | null>(null)
@@ -62,7 +66,7 @@ export function usePointer({ host, data, pixels, window, onWindow, onStops }: Wa
     onPointerDown: (event: PointerEvent<HTMLElement>) => {
       const at = host.current && pixelIn(host.current, event)
       if (!at || event.button !== 0 || !inside(at)) return
-      start.current = { at, window: seen, isPan: window !== null && !event.shiftKey }
+      start.current = { at, window: seen, isPan: drags === 'moves' && canZoom(data) && !event.shiftKey }
       event.currentTarget.setPointerCapture(event.pointerId)
     },
     onPointerMove: (event: PointerEvent<HTMLElement>) => {

@@ -33,6 +33,7 @@ const COLUMNS = [
   'narrower',
   'sort-up',
   'sort-down',
+  'filter',
   'unit',
   'style',
 ]

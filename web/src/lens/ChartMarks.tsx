@@ -1,4 +1,6 @@
-import type { Chart, ChartData, Mark } from '../api/types'
+import type { Chart, ChartData } from '../api/types'
+import { useChartStore } from '../chart/chartStore'
+import { curveOf, markAt, middleOf, type MarkKind } from '../chart/marks'
 import { hasPlaces } from '../drawing/pixels'
 import { addMark } from '../commands/chartCommands'
 import { EditableText } from '../worksheet/EditableText'
@@ -11,27 +13,31 @@ interface Props {
   readonly onChange: (chart: Chart) => void
 }
 
-/** What is put on a chart: new marks come into the middle and are moved from there. */
+/** What is put on a chart: where it is clicked at next, or by key in the middle. */
 export function ChartMarks({ chart, data, onChange }: Props) {
   const open = useOpenWorksheet()
+  const placing = useChartStore((state) => (state.placing?.chart === chart.id ? state.placing.kind : null))
   if (!data || !hasPlaces(data)) return null
-  const { across, up } = data
-  const part = (axis: typeof across, share: number) => axis.scale.least + (axis.scale.most - axis.scale.least) * share
-  const middle = { across: part(across, 0.5), up: part(up, 0.5) }
-  const curve = chart.series.find((series) => series.source.of === 'curve')
-  const kinds: readonly (readonly [string, Mark])[] = [
-    ['label', { kind: 'label', ...middle, text: 'label' }],
-    ['arrow', { kind: 'arrow', ...middle, fromAcross: part(across, 0.65), fromUp: part(up, 0.7), text: 'here' }],
-    ['formula', { kind: 'formula', ...middle, text: 'y = x^2' }],
-    ...(curve ? ([['tangent', { kind: 'tangent', series: curve.id, across: middle.across }]] as const) : []),
-  ]
+  const kinds: readonly MarkKind[] = ['label', 'arrow', 'formula', ...(curveOf(chart) ? (['tangent'] as const) : [])]
+  const begin = (kind: MarkKind, isByKey: boolean) => {
+    const mark = isByKey ? markAt(kind, middleOf(data), chart, data) : null
+    useChartStore.setState({ placing: isByKey || placing === kind ? null : { chart: chart.id, kind } })
+    if (mark) addMark(open, chart, mark)
+  }
   return (
     <>
       <h2 className={styles.label}>On the chart</h2>
       <div className={styles.chips}>
-        {kinds.map(([says, mark]) => (
-          <button key={says} type="button" className={styles.act} onClick={() => addMark(open, chart, mark)}>
-            + {says}
+        {kinds.map((kind) => (
+          <button
+            key={kind}
+            type="button"
+            className={styles.act}
+            aria-pressed={placing === kind}
+            // A press of a key has no place, and counts no clicks.
+            onClick={(event) => begin(kind, event.detail === 0)}
+          >
+            + {kind}
           </button>
         ))}
       </div>

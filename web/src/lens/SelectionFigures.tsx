@@ -38,9 +38,12 @@ function useSettled(value: string): string {
 
 /** What several selected cells come to: each figure is copied, or put into the next free cell below as its formula. */
 export function SelectionFigures({ grid, area }: Props) {
-  const { worksheet } = useOpenWorksheet()
+  const { worksheet, grids } = useOpenWorksheet()
   const read = useReadCell()
-  const range = useSettled(areaText(area))
+  const hidden = (grids.find((each) => each.id === grid)?.hiddenRows ?? []).filter(
+    (row) => row >= area.first.row && row <= area.last.row,
+  )
+  const range = useSettled(hidden.length === 0 ? areaText(area) : `shown(${areaText(area)})`)
   const target = freeCellBelow(area, (address) => read(grid, address)?.kind ?? 'empty')
   const asked = { id: worksheet.id, grid, address: target }
   const { data: filled } = usePreview(asked.id, { grid, address: target, entry: `=counta(${range})` })
@@ -55,6 +58,11 @@ export function SelectionFigures({ grid, area }: Props) {
           <Figure key={name} {...asked} formula={`=${name}(${range})`} says={says} />
         ))}
       </ul>
+      {hidden.length > 0 && (
+        <p className={styles.copies}>
+          {hidden.length === 1 ? '1 hidden row is left out' : `${hidden.length} hidden rows are left out`}
+        </p>
+      )}
       {others > 0 && (
         <p className={styles.copies}>{others === 1 ? '1 cell is no number' : `${others} cells are no numbers`}</p>
       )}

@@ -12,6 +12,7 @@ const SeriesPanel = later(() => import('../panels/SeriesPanel').then((module) =>
 const NamePanel = later(() => import('../panels/NamePanel').then((module) => module.NamePanel), Opening)
 const StylePanel = later(() => import('../panels/StylePanel').then((module) => module.StylePanel), Opening)
 const UnitPanel = later(() => import('../panels/UnitPanel').then((module) => module.UnitPanel), Opening)
+const FilterPanel = later(() => import('../panels/FilterPanel').then((module) => module.FilterPanel), Opening)
 const TabulatePanel = later(() => import('../panels/TabulatePanel').then((module) => module.TabulatePanel), Opening)
 const CurvePanel = later(() => import('../panels/CurvePanel').then((module) => module.CurvePanel), Opening)
 const RemarkPanel = later(() => import('../panels/RemarkPanel').then((module) => module.RemarkPanel), Opening)
@@ -58,6 +59,8 @@ export const Panels = memo(function Panels() {
       return <StylePanel />
     case 'unit':
       return <UnitPanel />
+    case 'filter':
+      return <FilterPanel />
     case 'tabulate':
       return <TabulatePanel />
     case 'curve':

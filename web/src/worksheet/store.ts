@@ -21,6 +21,7 @@ export type Panel =
   | { readonly kind: 'remark' }
   | { readonly kind: 'style' }
   | { readonly kind: 'unit' }
+  | { readonly kind: 'filter' }
   | { readonly kind: 'tabulate' }
   | { readonly kind: 'curve'; readonly chart: string | null }
 

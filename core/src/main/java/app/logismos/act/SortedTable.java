@@ -114,7 +114,10 @@ final class SortedTable {
                 .isPresent();
     }
 
-    /** Above the first row with a formula over several rows above it. */
+    /**
+     * Above the first row with a formula over several rows of its own column above it: one over other columns looks
+     * something up, or adds up as it goes.
+     */
     private int lastRow(Area filled, int first) {
         return IntStream.rangeClosed(first, filled.last().row())
                         .filter(row -> columns(filled).anyMatch(column -> addsUp(column, row, first)))
@@ -129,6 +132,8 @@ final class SortedTable {
                         .filter(place -> place.grid().equals(grid))
                         .map(Edit.Place::area)
                         .anyMatch(area -> area.rows() > 1
+                                && area.first().column() <= column
+                                && area.last().column() >= column
                                 && area.first().row() >= first - 1
                                 && area.first().row() < row
                                 && area.last().row() < row);

@@ -35,6 +35,7 @@ class SortedTableTest {
                 "formulas of a row go along| Leaf,Price,Tax;b,2,=B2*0.2;a,1,=B3*0.2             | C2 | A2:C3",
                 "another table stays       | b,2,,9;a,1,,8                                      | A1 | A1:B2",
                 "an empty row ends it      | b,2;a,1;,;z,0                                      | B1 | A1:B2",
+                "what looks at a list beside it is sorted | Leaf,Price,,1;b,=max(D$1:D$2),,2;a,=max(D$1:D$2);c,=max(D$1:D$2) | A3 | A2:B4",
                 "a mean under it stays     | 4;2;=mean(A1:A2)                                   | A1 | A1:A2",
             })
     void theTableAroundACellIsMeant(String name, String rows, String cell, String sorted) {

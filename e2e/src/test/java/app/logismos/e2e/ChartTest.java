@@ -294,8 +294,12 @@ class ChartTest extends Visit {
     @Test
     void marksArePlacedByKeyAndMouseAndStayWithTheirData() {
         chartOfReadings();
-        button("+ label").click();
+        button("+ label").press("Enter");
         Locator label = chart().locator("[data-mark='label']");
+        assertThat(chart().getByLabel("Text of the mark")).isFocused();
+        page.keyboard().type("flat");
+        page.keyboard().press("Enter");
+        assertThat(label).containsText("flat");
         assertThat(label).isFocused();
         page.keyboard().press("ArrowRight");
         page.keyboard().press("Shift+ArrowUp");
@@ -330,11 +334,45 @@ class ChartTest extends Visit {
     }
 
     @Test
+    void aMarkIsPlacedWhereItIsClickedAndWrittenThereAtOnce() {
+        chartOfReadings();
+        button("+ arrow").click();
+        assertThat(chart().getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("Click where")))
+                .containsText("Click where the arrow goes");
+        page.keyboard().press("Escape");
+        assertThat(chart().locator("[data-placing]")).hasCount(0);
+        button("+ label").click();
+        drawing().click(new Locator.ClickOptions().setPosition(200, 60));
+        assertThat(chart().getByLabel("Text of the mark")).isFocused();
+        page.keyboard().type("steepest");
+        page.keyboard().press("Enter");
+        Locator label = chart().locator("[data-mark='label']");
+        assertThat(label).hasText("steepest");
+        var box = drawing().boundingBox();
+        assertThat(centre(label)[0] - box.x).isCloseTo(200, within(12.0));
+        assertThat(centre(label)[1] - box.y).isCloseTo(60, within(12.0));
+        label.dblclick();
+        assertThat(chart().getByLabel("Text of the mark")).hasValue("steepest");
+        page.keyboard().type("flattest");
+        page.keyboard().press("Enter");
+        assertThat(label).hasText("flattest");
+        page.keyboard().press("Control+z");
+        assertThat(label).hasText("steepest");
+    }
+
+    /** Puts a mark into the middle by key, with the text that it comes with. */
+    private void putOn(String mark) {
+        button("+ " + mark).press("Enter");
+        page.getByLabel("Text of the mark").waitFor();
+        page.keyboard().press("Escape");
+    }
+
+    @Test
     void arrowsAndFormulasAreDrawnAndTakenOffByKey() {
         chartOfReadings();
-        button("+ formula").click();
+        putOn("formula");
         assertThat(chart().locator("[data-mark='formula'] .katex")).isVisible();
-        button("+ arrow").click();
+        putOn("arrow");
         assertThat(chart().locator("[data-mark='arrow']")).containsText("here");
         assertThat(chart().locator("[data-mark='arrow']")).isFocused();
         page.keyboard().press("Delete");
@@ -515,7 +553,7 @@ class ChartTest extends Visit {
     @Test
     void theChartIsHandedOverAsPictureAndData() throws IOException {
         chartOfReadings();
-        button("+ label").click();
+        putOn("label");
         assertThat(chart().locator("[data-mark='label']")).isVisible();
         Download svg = page.waitForDownload(() -> button("SVG").click());
         String text = Files.readString(svg.path());
@@ -551,7 +589,7 @@ class ChartTest extends Visit {
     @Test
     void aFormulaIsHandedOverAsOutlines() throws IOException {
         chartOfReadings();
-        button("+ formula").click();
+        putOn("formula");
         assertThat(chart().locator("[data-mark='formula'] .katex")).isVisible();
         String text = Files.readString(
                 page.waitForDownload(() -> button("SVG").click()).path());
@@ -659,7 +697,7 @@ class ChartTest extends Visit {
 
         drawing.focus();
         choose("Shown as", "contours");
-        button("+ label").click();
+        putOn("label");
         assertThat(surface.locator("[data-marks]")).containsText("label");
         page.keyboard().press("Control+z");
         assertThat(surface.locator("[data-marks]")).hasCount(0);
@@ -703,7 +741,7 @@ class ChartTest extends Visit {
         chartOfReadings();
         type("B5", "20");
         drawing().click(new Locator.ClickOptions().setPosition(200, 60));
-        button("+ label").click();
+        putOn("label");
         assertThat(chart().locator("[data-mark='label']")).isVisible();
         assertThat(faultsOfAxe()).isEmpty();
         page.keyboard().press("Alt+Shift+v");

@@ -8,7 +8,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -20,45 +19,45 @@ class ProblemSheetTest extends Visit {
         page.keyboard().press("Enter");
         assertThat(page.getByRole(AriaRole.GRID)).isFocused();
         // Precedence, with its working step by step.
-        write("Problem", "Tab");
-        write("Answer", "Enter");
-        write("Which comes first", "Tab");
-        write("=2+3*4^2", "Enter");
+        typeIn("Problem", "Tab");
+        typeIn("Answer", "Enter");
+        typeIn("Which comes first", "Tab");
+        typeIn("=2+3*4^2", "Enter");
         goTo("B2");
         assertThat(lens(page)).containsText("powers before × and ÷");
         page.keyboard().press("Alt+w");
         assertThat(lens(page).locator("[aria-current=step]")).containsText("powers before");
         // Fractions, counting and units; what is mistyped is mended by a key.
         goTo("A3");
-        write("A third and a sixth", "Tab");
-        write("=1/3+1/6", "Enter");
-        write("Three of seven teas", "Tab");
+        typeIn("A third and a sixth", "Tab");
+        typeIn("=1/3+1/6", "Enter");
+        typeIn("Three of seven teas", "Tab");
         page.keyboard().type("=7 choose 3");
         assertThat(composer(page)).containsText("combinations");
         page.keyboard().press("Alt+Enter");
         page.keyboard().press("Enter");
-        write("Speed", "Tab");
-        write("=60 km/h to m/s", "Enter");
+        typeIn("Speed", "Tab");
+        typeIn("=60 km/h to m/s", "Enter");
         assertThat(at("B2")).containsText("50");
         assertThat(at("B3")).containsText("0.5");
         assertThat(at("B4")).containsText("35");
         assertThat(at("B5")).containsText("16.66666667");
         // A law with names, and a table of it.
-        write("Room", "Tab");
-        write("room = 21", "Enter");
-        write("Poured at", "Tab");
-        write("start = 95", "Enter");
+        typeIn("Room", "Tab");
+        typeIn("room = 21", "Enter");
+        typeIn("Poured at", "Tab");
+        typeIn("start = 95", "Enter");
         goTo("C1");
-        write("Minutes", "Tab");
-        write("Law", "Enter");
-        write("0", "Enter");
-        write("10", "Enter");
+        typeIn("Minutes", "Tab");
+        typeIn("Law", "Enter");
+        typeIn("0", "Enter");
+        typeIn("10", "Enter");
         goTo("C2");
         page.keyboard().press("Shift+ArrowDown");
         page.keyboard().press("Alt+ArrowDown");
         assertThat(at("C7")).containsText("50");
         goTo("D2");
-        write("=room + (start - room)*e^(-0.05*C2)", "Enter");
+        typeIn("=room + (start - room)*e^(-0.05*C2)", "Enter");
         goTo("D2");
         page.keyboard().press("Alt+ArrowDown");
         assertThat(at("D7")).containsText("27.07");
@@ -145,25 +144,5 @@ class ProblemSheetTest extends Visit {
         tape.getByText("2*3+1/3").click();
         assertThat(lens(page)).containsText("kept on the tape");
         assertThat(lens(page)).containsText("6 1/3");
-    }
-
-    private void write(String text, String key) {
-        page.keyboard().type(text);
-        page.keyboard().press(key);
-        assertThat(composer(page)).isHidden();
-    }
-
-    private void goTo(String cell) {
-        find(cell.toLowerCase(Locale.ROOT));
-        assertThat(at(cell)).hasAttribute("data-focused", "true");
-        assertThat(page.getByRole(AriaRole.GRID)).isFocused();
-    }
-
-    /** Typed into a cell that is clicked, and kept by a click on another. */
-    private void put(String cell, String text) {
-        at(cell).click();
-        page.keyboard().type(text);
-        at("A8").click();
-        assertThat(composer(page)).isHidden();
     }
 }

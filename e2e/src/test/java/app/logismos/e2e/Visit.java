@@ -18,6 +18,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -87,6 +88,28 @@ abstract class Visit {
             page.keyboard().press("Enter");
             assertThat(composer(page)).isHidden();
         }
+    }
+
+    /** Types where the focus is, and presses a key that keeps it. */
+    void typeIn(String text, String key) {
+        page.keyboard().type(text);
+        page.keyboard().press(key);
+        assertThat(composer(page)).isHidden();
+    }
+
+    /** Goes to a cell of the first grid by keys. */
+    void goTo(String cell) {
+        find(cell.toLowerCase(Locale.ROOT));
+        assertThat(at(cell)).hasAttribute("data-focused", "true");
+        assertThat(page.getByRole(AriaRole.GRID)).isFocused();
+    }
+
+    /** Typed into a cell that is clicked, and kept by a click on another. */
+    void put(String cell, String text) {
+        at(cell).click();
+        page.keyboard().type(text);
+        at(cell.equals("A8") ? "A9" : "A8").click();
+        assertThat(composer(page)).isHidden();
     }
 
     Locator at(String address) {

@@ -75,6 +75,8 @@ class BadRequestsTest {
                 "POST   | /worksheets/{id}/edits          | {'base': 2, 'commands': []}       | 422 | There is no edit in `commands`.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'sort', 'grid': 'g9', 'area': 'A1:B2', 'by': 0, 'descending': false}} | 422 | There is no grid g9.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'sort', 'grid': 'grid-1', 'area': 'A1:A2', 'by': 7, 'descending': false}} | 422 | A1:A2 is sorted by one of its own columns.",
+                "POST   | /worksheets/{id}/acts           | {'act': {'do': 'filter', 'grid': 'g9', 'row': 0, 'column': 0, 'holds': [], 'like': []}} | 422 | There is no grid g9.",
+                "POST   | /worksheets/{id}/acts           | {'act': {'do': 'filter', 'grid': 'grid-1', 'row': 0, 'column': 0, 'holds': [], 'like': [-1]}} | 422 | There is no row 0 whose value could be looked for.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'readAs', 'grid': 'g9', 'area': 'A1', 'kind': 'TEXT'}} | 422 | There is no grid g9.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'addUp', 'grid': 'g9', 'area': 'A1', 'axis': null}} | 422 | There is no grid g9.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'clear', 'grid': 'grid-1', 'area': 'D4'}} | 422 | There is nothing in D4 to clear.",
