@@ -16,7 +16,7 @@ import { ValueForms } from './ValueForms'
 
 /** A cell: what it is called, its value in every form, its formula, its working, what feeds it and what it feeds. */
 export const CellLens = memo(function CellLens({ grid, address }: { readonly grid: string; readonly address: string }) {
-  const { worksheet, at, grids, keep } = useOpenWorksheet()
+  const { worksheet, at, grids, keep, act } = useOpenWorksheet()
   const arrows = useWorksheetStore((state) => state.arrows)
   const toggle = useWorksheetStore((state) => state.toggle)
   const block = grids.find((each) => each.id === grid)
@@ -66,6 +66,9 @@ export const CellLens = memo(function CellLens({ grid, address }: { readonly gri
           at === null
             ? (text) => void keep([{ do: 'enter', grid, cells: [{ cell: address, text }] }]).catch(() => undefined)
             : undefined
+        }
+        onFixAll={
+          at === null ? () => void act({ do: 'fixRanges', grid, at: address }).catch(() => undefined) : undefined
         }
       />
       {calculation.steps.length > 0 && (

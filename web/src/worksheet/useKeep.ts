@@ -6,7 +6,10 @@ import { PAGE_ROWS } from '../api/queries'
 import type { Cell, Edit, Kept, Worksheet } from '../api/types'
 import { outbox, type Change, type Sent } from './outbox'
 import { changedKey, useWorksheetStore } from './store'
+import { gonesOf, sourceLoss, type Gone } from './sourceLoss'
 import { useNotices } from './useNotices'
+
+const NOTHING_GONE: readonly Gone[] = []
 
 /** Sends changes one after another and writes each answer into the cache: cells at once, the rest by asking again. */
 export function useKeep(id: string) {
@@ -42,7 +45,8 @@ export function useKeep(id: string) {
     onMutate: (sent: Sent) => {
       outbox.add(id, sent)
       const { change } = sent
-      if (change.kind !== 'edits') return
+      if (change.kind !== 'edits') return NOTHING_GONE
+      const gone = gonesOf(change.edits, client.getQueryData<Worksheet>(keys.outline(id))?.sections ?? [])
       void client.cancelQueries({ queryKey: keys.outline(id) })
       client.setQueryData<Worksheet>(keys.outline(id), (old) => old && laidOut(old, change.edits))
       for (const edit of change.edits) {
@@ -50,8 +54,9 @@ export function useKeep(id: string) {
         if (edit.do !== 'addBlock' || edit.block.kind !== 'grid') continue
         client.setQueryData(keys.page(id, null, edit.block.id, 0, edit.block.columns), new Map<string, Cell>())
       }
+      return gone
     },
-    onSuccess: (kept: Kept, { change }: Sent) => {
+    onSuccess: (kept: Kept, { change }: Sent, gone) => {
       const { revision: next, keptAt, canUndo, canRedo } = kept
       const missed = kept.again || next > revision() + 1 // another page was faster, or the first answer was lost
       client.setQueryData<Worksheet>(
@@ -67,6 +72,8 @@ export function useKeep(id: string) {
         }
       }
       if (change.kind === 'undo' || change.kind === 'redo') notices.forget()
+      const loss = sourceLoss(gone, kept)
+      if (loss !== '') notices.offer(loss, 'Bring it back', () => void send({ kind: 'undo' }).catch(() => undefined))
       if (!kept.again) follow(kept.echo, new Set(kept.changed.map((cell) => changedKey(cell.grid, cell.address))))
       void client.invalidateQueries({ queryKey: keys.charts(id) }) // worked out while the cells are painted
       // Not waited for: the next key may need what this one has done.
@@ -155,10 +162,14 @@ function laidOutBy(worksheet: Worksheet, edit: Edit): Worksheet {
   if (edit.do === 'changeSettings') return { ...worksheet, settings: edit.settings }
   if (edit.do === 'addSection')
     return { ...worksheet, sections: worksheet.sections.toSpliced(edit.at, 0, edit.section) }
-  if (edit.do !== 'addBlock' && edit.do !== 'changeBlock' && edit.do !== 'changeSection') return worksheet
+  if (edit.do !== 'addBlock' && edit.do !== 'changeBlock' && edit.do !== 'removeBlock' && edit.do !== 'changeSection')
+    return worksheet
   return {
     ...worksheet,
     sections: worksheet.sections.map((section) => {
+      // Gone at once, so that nobody asks for its cells when the answer comes.
+      if (edit.do === 'removeBlock')
+        return { ...section, blocks: section.blocks.filter((block) => block.id !== edit.block) }
       if (edit.do === 'addBlock') {
         // What a chart draws comes with the answer, and so does the chart.
         if (section.id !== edit.section || edit.block.kind === 'chart') return section

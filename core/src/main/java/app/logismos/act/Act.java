@@ -3,6 +3,7 @@ package app.logismos.act;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.recalculate.SlidingRun;
 import app.logismos.sheet.Axis;
 import app.logismos.sheet.Between;
 import app.logismos.sheet.Edit;
@@ -97,6 +98,23 @@ public sealed interface Act {
         @Override
         public List<Edit> edits(LiveWorksheet live) {
             return List.of(ReadingAgain.edit(this, live));
+        }
+    }
+
+    /**
+     * Fixes the rows of ranges that slide off their table, in all cells that the formula was continued over.
+     *
+     * @param at one of the cells whose range has slid
+     */
+    record FixRanges(String grid, Address at) implements Act {
+        @Override
+        public List<Edit> edits(LiveWorksheet live) {
+            SlidingRun run = live.slidingRun(grid, at)
+                    .orElseThrow(() -> new EditRefused("No range slides off its table in " + at + "."));
+            Address first = run.cells().first();
+            return List.of(
+                    new Edit.Enter(grid, List.of(new Edit.Typed(first, run.first()))),
+                    new Edit.CopyCells(grid, new Area(first, first), grid, run.cells()));
         }
     }
 

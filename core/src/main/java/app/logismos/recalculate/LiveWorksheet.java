@@ -491,4 +491,9 @@ public final class LiveWorksheet {
     public Optional<Block.Grid> grid(String id) {
         return worksheet.outline().grid(id);
     }
+
+    /** The cells whose ranges slide off their table together with this cell's; nothing where none does. */
+    public Optional<SlidingRun> slidingRun(String grid, Address cell) {
+        return SlidingRanges.run(grid, cell, this);
+    }
 }

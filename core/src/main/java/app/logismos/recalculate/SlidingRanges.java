@@ -60,12 +60,7 @@ final class SlidingRanges {
         if (slid.isEmpty()) {
             return Optional.empty();
         }
-        int rows = 1;
-        while (rows < MOST_ROWS
-                && cell.row() > rows
-                && isContinued(slid.get(0), new Address(cell.column(), cell.row() - rows))) {
-            rows++;
-        }
+        int rows = rowsBelowFirst(slid.get(0), cell);
         String first = slid.get(0).span().in(text);
         return Optional.of(new Hint(
                 "sliding-range",
@@ -78,6 +73,42 @@ final class SlidingRanges {
                                 .filter(range -> isContinued(range, cell))
                                 .toList(),
                         rows)));
+    }
+
+    /**
+     * The cells that a formula with a sliding range was continued over, and what the first of them is with its ranges
+     * fixed; nothing where no range has slid.
+     */
+    static Optional<SlidingRun> run(String grid, Address cell, LiveWorksheet live) {
+        SlidingRanges sliding = new SlidingRanges(grid, live);
+        return sliding.ranges(sliding.text(cell), cell).stream()
+                .filter(range -> sliding.isContinued(range, cell) && sliding.hasSlid(range, cell))
+                .findFirst()
+                .map(range -> sliding.run(range, cell));
+    }
+
+    private SlidingRun run(RangeReference range, Address cell) {
+        Address first = new Address(cell.column(), cell.row() - rowsBelowFirst(range, cell));
+        Address last = cell;
+        while (last.row() - first.row() < MOST_ROWS && isContinued(range, below(last))) {
+            last = below(last);
+        }
+        String text = text(first);
+        return new SlidingRun(new Area(first, last), replaced(text, ranges(text, first), 0));
+    }
+
+    private static Address below(Address cell) {
+        return new Address(cell.column(), cell.row() + 1);
+    }
+
+    private int rowsBelowFirst(RangeReference range, Address cell) {
+        int rows = 1;
+        while (rows < MOST_ROWS
+                && cell.row() > rows
+                && isContinued(range, new Address(cell.column(), cell.row() - rows))) {
+            rows++;
+        }
+        return rows;
     }
 
     /** The ranges, in the order of the text, in which something is looked up. */

@@ -360,6 +360,18 @@ class ChartTest extends Visit {
         assertThat(label).hasText("steepest");
     }
 
+    @Test
+    void takingAGridAwaySaysWhichChartsHaveNothingToDrawAndBringsItBack() {
+        chartOfReadings();
+        button("What can be done with Grid 1").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Take off the page"))
+                .click();
+        assertThat(page.getByText("Without Grid 1 these charts have nothing to draw: Height by Time."))
+                .isVisible();
+        button("Bring it back").click();
+        assertThat(at("A1")).hasText("Time, s");
+    }
+
     /** Puts a mark into the middle by key, with the text that it comes with. */
     private void putOn(String mark) {
         button("+ " + mark).press("Enter");

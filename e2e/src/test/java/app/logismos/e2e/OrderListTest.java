@@ -69,6 +69,24 @@ class OrderListTest extends Visit {
         org.assertj.core.api.Assertions.assertThat(at("A2").boundingBox().x).isEqualTo(before);
     }
 
+    @Test
+    void aLookupContinuedWithoutDollarsIsMadeFixedInAllItsCellsByOneClick() {
+        newWorksheet();
+        paste("D1", List.of("River Red\t3", "Fjord Green\t4", "Harbour Mist\t5"));
+        typeDown("A1", "Fjord Green", "River Red", "Harbour Mist");
+        type("B1", "=lookup(A1, D1:D3, E1:E3)");
+        at("B1").click();
+        page.keyboard().press("Alt+ArrowDown");
+        assertThat(at("B2")).containsText("not-found");
+        at("B3").click();
+        button("Make it fixed in all these cells").click();
+        assertThat(at("B2")).containsText("3");
+        at("B3").click();
+        assertThat(lens(page)).containsText("=lookup(A3, D$1:D$3, E$1:E$3)");
+        page.keyboard().press("Control+z");
+        assertThat(at("B2")).containsText("not-found");
+    }
+
     private static final List<String> ITEMS = List.of(
             "Item\tNumber\tOrdered",
             "River Red\t2\t2027-03-01",

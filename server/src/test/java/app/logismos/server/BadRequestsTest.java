@@ -79,6 +79,7 @@ class BadRequestsTest {
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'filter', 'grid': 'grid-1', 'row': 0, 'column': 0, 'holds': [], 'like': [-1]}} | 422 | There is no row 0 whose value could be looked for.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'readAs', 'grid': 'g9', 'area': 'A1', 'kind': 'TEXT'}} | 422 | There is no grid g9.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'addUp', 'grid': 'g9', 'area': 'A1', 'axis': null}} | 422 | There is no grid g9.",
+                "POST   | /worksheets/{id}/acts           | {'act': {'do': 'fixRanges', 'grid': 'grid-1', 'at': 'D4'}} | 422 | No range slides off its table in D4.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'clear', 'grid': 'grid-1', 'area': 'D4'}} | 422 | There is nothing in D4 to clear.",
                 "POST   | /worksheets/{id}/acts           | {'act': {'do': 'fillTable', 'grid': 'grid-1', 'area': 'A1'}} | 422 | A table has a row and a column of headings and cells between them. Select all of it.",
                 "DELETE | /worksheets/none                |                                   | 404 | There is no worksheet none.",

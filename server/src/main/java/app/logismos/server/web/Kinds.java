@@ -54,6 +54,7 @@ record Kinds(Class<?> sealed, String property, Class<?> mixin, Map<String, Class
                             entry("goOn", Act.GoOn.class),
                             entry("addUp", Act.AddUp.class),
                             entry("clear", Act.Clear.class),
+                            entry("fixRanges", Act.FixRanges.class),
                             entry("readAs", Act.ReadAs.class),
                             entry("series", Act.Series.class),
                             entry("fillTable", Act.FillTable.class),
