@@ -54,7 +54,8 @@ public enum DecimalMark {
 
         @Override
         public String latex(String latex) {
-            return BETWEEN_DIGITS.matcher(latex).replaceAll("{,}").replace(LatexPrinter.SEPARATOR, ";\\, ");
+            String decimals = BETWEEN_DIGITS.matcher(latex).replaceAll("{,}");
+            return LatexPrinter.SEPARATOR.matcher(decimals).replaceAll(";$1");
         }
     };
 

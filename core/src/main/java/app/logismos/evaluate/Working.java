@@ -15,6 +15,7 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.WithUnit;
 import app.logismos.formula.InfixOperator;
 import app.logismos.formula.PrefixOperator;
 import app.logismos.formula.Printer;
@@ -230,7 +231,19 @@ public final class Working {
             sums.add(next);
             next = sumOf.get(next);
         }
-        return sums.size() + 1 >= LONG_SUM ? Optional.of(sums.get(ADDED_AT_ONCE - 2)) : Optional.empty();
+        return sums.size() + 1 >= LONG_SUM
+                        && sums.stream().limit(ADDED_AT_ONCE - 1).allMatch(this::isPlainSum)
+                ? Optional.of(sums.get(ADDED_AT_ONCE - 2))
+                : Optional.empty();
+    }
+
+    /** Whether neither a common denominator nor a unit has to be found before it is added. */
+    private boolean isPlainSum(Expression sum) {
+        return sum instanceof Infix infix
+                && Stream.of(infix.left(), infix.right())
+                        .map(evaluator::value)
+                        .allMatch(value -> value instanceof NumberValue
+                                && exact(value).filter(this::isFraction).isEmpty());
     }
 
     private static boolean isSum(Infix infix) {
@@ -431,6 +444,10 @@ public final class Working {
             // Brackets that stand there already stay: taking them off is no step.
             boolean clashes = isPower || tight && (isRight || node instanceof Group);
             return isNegative && (isRight || isPower) || isCompound && clashes;
+        }
+        // The unit behind a fraction would go to the number below the line.
+        if (parent instanceof WithUnit) {
+            return isCompound;
         }
         boolean binds = parent instanceof Prefix || parent instanceof Postfix || parent instanceof Superscript;
         return binds && (isNegative || isCompound);

@@ -43,8 +43,8 @@ public final class LatexPrinter implements Expression.Visitor<String> {
     /** Logarithms, whose base is told also where it goes without saying. */
     private static final Map<String, String> LOGARITHMS = Map.of("ln", "\\ln", "log", "\\log_{10}");
 
-    /** What stands between arguments; with a comma as the decimal mark it is a semicolon. */
-    public static final String SEPARATOR = ",\\, ";
+    /** What stands between arguments: a comma, which is a semicolon where a comma is the decimal mark, and the rest. */
+    public static final Pattern SEPARATOR = Pattern.compile(",(}?(?:\\\\allowbreak)?\\\\, )");
 
     /** Characters of what fits the column of a working without a break. */
     private static final int FITS = 22;
@@ -135,6 +135,10 @@ public final class LatexPrinter implements Expression.Visitor<String> {
         return isWide(node) ? inPlainBrackets(put(node.inner())) : bracketed(node.inner());
     }
 
+    private String inBrackets(Expression node) {
+        return isWide(node) ? inPlainBrackets(put(node)) : bracketed(node);
+    }
+
     private String inPlainBrackets(String latex) {
         return glue("(") + latex + glue(")");
     }
@@ -197,18 +201,19 @@ public final class LatexPrinter implements Expression.Visitor<String> {
             return root(node.arguments().get(0).value().get());
         }
         if (single && name.equals("abs")) {
-            return "\\left|" + bare(node.arguments().get(0).value().get()) + "\\right|";
+            Expression inner = node.arguments().get(0).value().get();
+            return isWide(inner) ? glue("|") + bare(inner) + glue("|") : "\\left|" + bare(inner) + "\\right|";
         }
         if (single && LOGARITHMS.containsKey(name)) {
             return LOGARITHMS.get(name)
-                    + bracketed(node.arguments().get(0).value().get());
+                    + inBrackets(node.arguments().get(0).value().get());
         }
         boolean areTwo = node.arguments().size() == 2
                 && node.arguments().get(0).name().isEmpty()
                 && node.arguments().stream().allMatch(each -> each.value().isPresent());
         if (areTwo && name.equals("log")) {
             return "\\log_{" + bare(node.arguments().get(1).value().get()) + "}"
-                    + bracketed(node.arguments().get(0).value().get());
+                    + inBrackets(node.arguments().get(0).value().get());
         }
         String sign = OVER.get(name);
         if (sign != null
@@ -222,7 +227,7 @@ public final class LatexPrinter implements Expression.Visitor<String> {
         }
         String word = "\\operatorname{" + escaped(name) + "}";
         if (!isWide(node)) {
-            return word + "\\left(" + arguments(node, SEPARATOR) + "\\right)";
+            return word + "\\left(" + arguments(node, ",\\, ") + "\\right)";
         }
         return glue(word) + inPlainBrackets(arguments(node, glue(",") + "\\allowbreak\\, "));
     }

@@ -44,7 +44,7 @@ final class Looks {
     private static final int MOST_CELLS = 2_000;
 
     private static final int MOST_DEPTH = 5_000;
-    private static final Set<String> KEEPING = Set.of("sum", "mean", "min", "max", "average");
+    private static final Set<String> KEEPING = Set.of("sum", "mean", "min", "max", "average", "shown");
 
     private final Worksheet worksheet;
     private final Links links;

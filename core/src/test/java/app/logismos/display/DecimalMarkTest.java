@@ -110,6 +110,18 @@ class DecimalMarkTest {
     }
 
     @ParameterizedTest
+    @CsvSource(
+            delimiterString = " -> ",
+            value = {
+                "\\left(1.5,\\, 2\\right) -> \\left(1{,}5;\\, 2\\right)",
+                "(1.5,\\allowbreak\\, 2) -> (1{,}5;\\allowbreak\\, 2)",
+                "1.5\\htmlClass{worked-piece}{,}\\allowbreak\\, 2 -> 1{,}5\\htmlClass{worked-piece}{;}\\allowbreak\\, 2",
+            })
+    void typesetArgumentsArePartedBySemicolonsAlsoWhereALineMayEnd(String latex, String shown) {
+        assertThat(DecimalMark.COMMA.latex(latex)).isEqualTo(shown);
+    }
+
+    @ParameterizedTest
     @CsvSource({
         "7, 3, 2.3333333333333335",
         "1, 8, 0.125",

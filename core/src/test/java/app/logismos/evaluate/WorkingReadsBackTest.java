@@ -9,9 +9,11 @@ import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
+import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** What a working writes down can be typed, and is worth the same; and its labels say what is done. */
@@ -44,6 +46,8 @@ class WorkingReadsBackTest {
         "20 °C",
         "π/4",
         "(1/17)",
+        "(2/3) km",
+        "(1/3) EUR",
         "10^20",
         "1e-7",
         "\"lot\"",
@@ -129,6 +133,15 @@ class WorkingReadsBackTest {
         }
         if (one instanceof Quantity a && other instanceof Quantity b) {
             return a.unit().symbol().equals(b.unit().symbol()) && isSame(a.number(), b.number(), isRounded);
+        }
+        if (one instanceof Table a && other instanceof Table b) {
+            return a.rows() == b.rows()
+                    && a.columns() == b.columns()
+                    && IntStream.range(0, a.rows() * a.columns())
+                            .allMatch(i -> isSame(
+                                    a.at(i / a.columns(), i % a.columns()),
+                                    b.at(i / b.columns(), i % b.columns()),
+                                    isRounded));
         }
         return one.equals(other) || isRounded && one.kind() == other.kind();
     }

@@ -51,6 +51,7 @@ class LooksTest {
                 "=A1-A2 | 2.25",
                 "=-A1 | -3.50",
                 "=sum(A1:A3) | 6.75",
+                "=sum(shown(A1:A3)) | 6.75",
                 "=max(A1, A2) | 3.50",
                 "=(A1+A3) | 5.50",
                 "=mean(A1, A2) | ≈ 2.38", // two places drop a digit of 2.375
