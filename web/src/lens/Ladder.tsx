@@ -8,7 +8,7 @@ import styles from './Ladder.module.css'
 
 /** The working as a ladder: each rung an expression with the part that is worked next, under it the rule. */
 export function Ladder({ calculation }: { readonly calculation: Calculation }) {
-  const { steps, result, fraction } = calculation
+  const { steps } = calculation
   const shown = useWorksheetStore((state) => state.step)
   const current = shown < 0 ? -1 : shown % (steps.length + 1)
   const list = useRef<HTMLOListElement>(null)
@@ -32,8 +32,7 @@ export function Ladder({ calculation }: { readonly calculation: Calculation }) {
         </li>
       ))}
       <li className={styles.last} aria-current={current === steps.length ? 'step' : undefined}>
-        {isNumber(result) && typesetSign(result)}
-        {isNumber(result) ? <Typeset latex={fraction || result.latex} spoken={result.display} /> : result.display}
+        <Answer calculation={calculation} />
       </li>
     </ol>
   )
@@ -44,5 +43,24 @@ function Rung({ step }: { readonly step: Step }) {
     <code className={styles.long}>{step.before}</code>
   ) : (
     <Typeset className={styles.rung} latex={step.latex} spoken={spokenExpression(step.before)} />
+  )
+}
+
+/** The value: where the steps went on in fractions first as one, and then as it is shown. */
+function Answer({ calculation: { result, fraction } }: { readonly calculation: Calculation }) {
+  if (!isNumber(result)) return result.display
+  if (fraction === '' || fraction === result.latex) {
+    return (
+      <>
+        {typesetSign(result)}
+        <Typeset latex={result.latex} spoken={result.display} />
+      </>
+    )
+  }
+  return (
+    <>
+      <Typeset latex={fraction} spoken="" /> {typesetSign(result) || '= '}
+      <Typeset latex={result.latex} spoken={result.display} />
+    </>
   )
 }

@@ -34,6 +34,6 @@ public record Calculation(Value value, String latex, List<ShownStep> steps, Stri
 
     /** The same with another value, as for a cell of a cycle. */
     public Calculation withValue(Value other) {
-        return new Calculation(other, latex, steps, fraction, hints);
+        return new Calculation(other, latex, steps, "", hints);
     }
 }

@@ -58,12 +58,12 @@ public final class Calculator {
         String latex =
                 entry.length() > MOST_TYPESET ? "" : LatexPrinter.latex(expression, evaluator.origin(), Typeset::latex);
         Working.Worked worked = Working.of(expression, value, evaluator);
-        Function<Value, String> values = worked.inFractions() ? Typeset::fraction : Typeset::latex;
+        Function<Value, String> fractions = worked.inFractions() ? Typeset::fraction : Typeset::latex;
         return new Calculation(
                 value,
                 latex,
                 worked.steps().stream()
-                        .map(step -> step.shown(evaluator.origin(), values))
+                        .map(step -> step.shown(evaluator.origin(), fractions))
                         .toList(),
                 worked.inFractions() ? Typeset.fraction(value) : "",
                 Hints.of(entry, expression, evaluator));

@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.display.Typeset;
 import app.logismos.formula.Address;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Literal;
@@ -32,9 +33,9 @@ record Step(Expression before, Expression part, Rule rule, String note, Expressi
     /**
      * The step as it is read by people, in a formula of this cell.
      *
-     * @param values how values are set
+     * @param fractions how a value is set that is written as a fraction
      */
-    ShownStep shown(Address origin, Function<Value, String> values) {
+    ShownStep shown(Address origin, Function<Value, String> fractions) {
         Printer.Printed printed = Printer.print(before, origin);
         return new ShownStep(
                 printed.text(),
@@ -44,7 +45,9 @@ record Step(Expression before, Expression part, Rule rule, String note, Expressi
                 Printer.text(worth, origin),
                 isRounded(after),
                 Printer.text(after, origin),
-                printed.text().length() > MOST_TYPESET ? "" : LatexPrinter.latex(before, origin, values, part));
+                printed.text().length() > MOST_TYPESET
+                        ? ""
+                        : LatexPrinter.latex(before, origin, Typeset::latex, fractions, part));
     }
 
     /** Whether a value in the expression is not the number itself but one near it. */

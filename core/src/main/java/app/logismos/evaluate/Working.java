@@ -268,7 +268,9 @@ public final class Working {
             return true;
         }
         Value value = node == whole ? this.value : evaluator.value(node);
-        noteForm(value);
+        if (!isArgument(node)) {
+            noteForm(value);
+        }
         Optional<String> note = value instanceof Failure ? Optional.empty() : note(call, unbracketed(node));
         Expression after = valuePutFor(node, value);
         boolean visible = !print(current).equals(print(after)) || after instanceof Literal && steps.isEmpty();
@@ -374,6 +376,17 @@ public final class Working {
         return TypedText.decimal(value, SHORT_DIGITS)
                 .map(decimal -> new Literal(value, decimal, span))
                 .orElseGet(() -> literal(value, span));
+    }
+
+    /** What a function takes need not be what it gives: {@code round(2/3, 2)} ends. */
+    private boolean isArgument(Expression node) {
+        boolean[] found = {false};
+        Walk.visit(
+                current,
+                each -> found[0] |= each instanceof Call call
+                        && call.arguments().stream()
+                                .anyMatch(argument -> argument.value().orElse(null) == node));
+        return found[0];
     }
 
     private void noteForm(Value value) {

@@ -53,13 +53,20 @@ public final class LatexPrinter implements Expression.Visitor<String> {
 
     private final Address origin;
     private final Function<Value, String> values;
+    private final Function<Value, String> fractions;
     private final References references;
     private final Expression worked;
 
     /** Whether pieces of the worked part are set now, each of which is to be marked. */
     private boolean isMarking;
 
-    private LatexPrinter(Expression whole, Address origin, Function<Value, String> values, Expression worked) {
+    private LatexPrinter(
+            Expression whole,
+            Address origin,
+            Function<Value, String> values,
+            Function<Value, String> fractions,
+            Expression worked) {
+        this.fractions = fractions;
         this.origin = origin;
         this.values = values;
         this.references = References.in(whole);
@@ -72,13 +79,21 @@ public final class LatexPrinter implements Expression.Visitor<String> {
      * @param values how a value that the working has put in is set
      */
     public static String latex(Expression expression, Address origin, Function<Value, String> values) {
-        return latex(expression, origin, values, expression);
+        return latex(expression, origin, values, values, expression);
     }
 
-    /** The same, with the node {@code worked}, told by identity, marked; the whole expression is never marked. */
+    /**
+     * The same, with the node {@code worked}, told by identity, marked; the whole expression is never marked.
+     *
+     * @param fractions how a value is set that is written as a fraction
+     */
     public static String latex(
-            Expression expression, Address origin, Function<Value, String> values, Expression worked) {
-        return expression.accept(new LatexPrinter(expression, origin, values, worked));
+            Expression expression,
+            Address origin,
+            Function<Value, String> values,
+            Function<Value, String> fractions,
+            Expression worked) {
+        return expression.accept(new LatexPrinter(expression, origin, values, fractions, worked));
     }
 
     private String put(Expression node) {
@@ -115,7 +130,7 @@ public final class LatexPrinter implements Expression.Visitor<String> {
                         && number.real().isExact()
                         && DIGITS.matcher(node.source()).lookingAt()
                 ? number(node.source())
-                : values.apply(node.value());
+                : (node.source().indexOf('/') >= 0 ? fractions : values).apply(node.value());
     }
 
     /** A number as it was typed; its exponent is set as a power of ten. */

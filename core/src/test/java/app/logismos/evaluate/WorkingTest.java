@@ -126,6 +126,25 @@ class WorkingTest {
                         " → ", "", " → " + steps.get(steps.size() - 1).after()));
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=1/2+1/4           | \\frac{3}{4}",
+                "=1/2+1/3           | \\frac{5}{6}",
+                "=12.5 EUR/3+1 EUR  | \\frac{31}{6}\\,\\text{EUR}",
+                "=5+5/2             | ''",
+                "=round(2/3, 2)*20% | ''",
+            })
+    void aWorkingInFractionsHasItsValueAsOne(String entry, String fraction) {
+        assertThat(calculate(entry).fraction()).isEqualTo(fraction);
+    }
+
+    @Test
+    void whatIsTypedAsADecimalIsSetAsOneInAWorkingInFractions() {
+        assertThat(steps("=12.5 EUR/3+1 EUR").get(0).latex()).contains("12.5\\,\\text{EUR}");
+    }
+
     private static List<ShownStep> steps(String entry) {
         return calculate(entry).steps();
     }

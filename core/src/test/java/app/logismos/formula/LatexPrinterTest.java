@@ -78,11 +78,11 @@ class LatexPrinterTest {
     @Test
     void theWorkedPartIsMarkedAndKeepsItsBrackets() {
         Expression.Infix whole = (Expression.Infix) parse("(1+2)/4");
-        assertThat(LatexPrinter.latex(whole, Address.FIRST, PlainText::of, whole.left()))
+        assertThat(LatexPrinter.latex(whole, Address.FIRST, PlainText::of, PlainText::of, whole.left()))
                 .isEqualTo("\\frac{\\htmlClass{worked}{\\left(1 + 2\\right)}}{4}");
-        assertThat(LatexPrinter.latex(whole, Address.FIRST, PlainText::of, whole.right()))
+        assertThat(LatexPrinter.latex(whole, Address.FIRST, PlainText::of, PlainText::of, whole.right()))
                 .isEqualTo("\\frac{1 + 2}{\\htmlClass{worked}{4}}");
-        assertThat(LatexPrinter.latex(whole, Address.FIRST, PlainText::of, whole))
+        assertThat(LatexPrinter.latex(whole, Address.FIRST, PlainText::of, PlainText::of, whole))
                 .isEqualTo("\\frac{1 + 2}{4}");
     }
 
@@ -105,7 +105,7 @@ class LatexPrinterTest {
     @Test
     void aWideWorkedPartIsMarkedPieceByPiece() {
         Expression.Infix whole = (Expression.Infix) parse("1234567+2345678+3456789+1");
-        assertThat(LatexPrinter.latex(whole, Address.FIRST, PlainText::of, whole.left()))
+        assertThat(LatexPrinter.latex(whole, Address.FIRST, PlainText::of, PlainText::of, whole.left()))
                 .isEqualTo("\\htmlClass{worked-piece}{1234567 + 2345678}"
                         + " \\mathbin{\\htmlClass{worked-sign}{+}} \\htmlClass{worked-piece}{3456789} + 1");
     }
