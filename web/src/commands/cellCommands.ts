@@ -278,7 +278,7 @@ const clipped = ({ first, last }: Area, grid: Grid): Area => ({
 
 /** The first cell below the headings of a column, as far as it is loaded, that is filled. */
 function filledIn(grid: Grid, column: number, kind: (address: string) => string): At {
-  for (let row = grid.headings; row < grid.rows; row++) {
+  for (let row = grid.headings; row < Math.min(grid.rows, MOST_ROWS); row++) {
     if (kind(addressOf({ column, row })) !== 'empty') return { column, row }
   }
   return { column, row: grid.headings }

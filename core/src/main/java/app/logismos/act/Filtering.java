@@ -31,6 +31,7 @@ final class Filtering {
                         act.holds().stream().map(text -> condition(text, live)),
                         act.like().stream()
                                 .map(row -> live.value(act.grid(), cell(act, grid, row)))
+                                .distinct()
                                 .map(Filtering::isValue))
                 .toList();
         Set<Integer> hidden = new TreeSet<>(grid.hiddenRows());
