@@ -74,6 +74,10 @@ public final class Working {
     private final Set<Expression> meantThemselves = Collections.newSetFromMap(new IdentityHashMap<>());
     private final Expression whole;
     private final Value value;
+
+    /** What parts are worth, kept for when the expression is worked once more in fractions. */
+    private final Map<Expression, Value> known;
+
     /** Whether results are written as fractions, also those that end as decimals. */
     private final boolean inFractions;
 
@@ -84,7 +88,13 @@ public final class Working {
     private boolean hasEnding;
     private boolean hasLongFraction;
 
-    private Working(Expression expression, Value value, Evaluator evaluator, boolean inFractions) {
+    private Working(
+            Expression expression,
+            Value value,
+            Evaluator evaluator,
+            Map<Expression, Value> known,
+            boolean inFractions) {
+        this.known = known;
         this.inFractions = inFractions;
         this.whole = expression;
         this.value = value;
@@ -106,16 +116,22 @@ public final class Working {
      * @param value what the expression is worth, which need not be worked out twice
      */
     static Worked of(Expression expression, Value value, Evaluator evaluator) {
-        Working inDecimals = worked(expression, value, evaluator, false);
+        Map<Expression, Value> known = new IdentityHashMap<>();
+        Working inDecimals = worked(expression, value, evaluator, known, false);
         boolean mixes = inDecimals.hasUnending && !inDecimals.hasLongFraction;
         boolean isOfFractions = inDecimals.isOfFractions && !inDecimals.hasLongFraction;
         return mixes && inDecimals.hasEnding || isOfFractions
-                ? new Worked(List.copyOf(worked(expression, value, evaluator, true).steps), true)
+                ? new Worked(List.copyOf(worked(expression, value, evaluator, known, true).steps), true)
                 : new Worked(List.copyOf(inDecimals.steps), mixes);
     }
 
-    private static Working worked(Expression expression, Value value, Evaluator evaluator, boolean inFractions) {
-        Working working = new Working(expression, value, evaluator, inFractions);
+    private static Working worked(
+            Expression expression,
+            Value value,
+            Evaluator evaluator,
+            Map<Expression, Value> known,
+            boolean inFractions) {
+        Working working = new Working(expression, value, evaluator, known, inFractions);
         if (working.putValuesIn()) {
             working.isOfFractions = isOfFractions(working.current);
             working.reduce();
@@ -267,7 +283,7 @@ public final class Working {
             add(node, Rule.WRITTEN_OUT, "", terms.get(), after);
             return true;
         }
-        Value value = node == whole ? this.value : evaluator.value(node);
+        Value value = node == whole ? this.value : known.computeIfAbsent(node, evaluator::value);
         if (!isArgument(node)) {
             noteForm(value);
         }
