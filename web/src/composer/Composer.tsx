@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useState, memo } from 'react'
+import { useRef, useState, memo } from 'react'
 import { askedPreview, usePreview } from '../api/queries'
 import { addressOf } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
@@ -24,9 +24,10 @@ function Card({ composing }: { readonly composing: Composing }) {
   const { grid, at, draft, cursor } = composing
   const address = addressOf(at)
   const [initial] = useState(composing)
-  const place = usePlace(`cell-${grid}-${address}`)
+  const card = useRef<HTMLDivElement>(null)
   const answer = usePreview(worksheet.id, { grid, address, entry: draft, cursor })
   const preview = draft.trim() === '' ? undefined : answer.data
+  const place = usePlace(`cell-${grid}-${address}`, card, answer.data?.references)
   const { host, replace } = useEditor(initial, preview)
   /** Writes the entry as its error or hint offers it; where the key is faster than the answer, that is waited for. */
   const mend = async () => {
@@ -40,6 +41,7 @@ function Card({ composing }: { readonly composing: Composing }) {
 
   return (
     <div
+      ref={card}
       className={styles.card}
       role="dialog"
       aria-label={`Entry of ${address}`}

@@ -2,6 +2,7 @@ import { memo } from 'react'
 import { useCell } from '../api/queries'
 import type { Cell, Place } from '../api/types'
 import { areaOf } from '../sheet/address'
+import { spokenFormula } from '../typeset/spoken'
 import { Typeset } from '../typeset/Typeset'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
@@ -53,7 +54,7 @@ export const CellLens = memo(function CellLens({ grid, address }: { readonly gri
           <h2 className={styles.label}>Formula</h2>
           {calculation.latex !== '' && (
             <p className={styles.formula}>
-              <Typeset latex={calculation.latex} spoken={cell.entry} />
+              <Typeset latex={calculation.latex} spoken={spokenFormula(cell.entry)} />
             </p>
           )}
           <code className={styles.entry}>{cell.entry}</code>

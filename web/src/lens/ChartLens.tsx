@@ -1,3 +1,4 @@
+import { useId } from 'react'
 import { useChart } from '../api/queries'
 import type { AxisLook, Chart, ChartAxis, Tick } from '../api/types'
 import { CHART_SETTINGS, SERIES_SETTINGS, type Setting } from '../chart/settings'
@@ -166,11 +167,15 @@ function endOf({ scale }: ChartAxis, end: 'least' | 'most', heads: readonly Tick
 /** An axis: its title, and from where to where it goes. */
 function Axis({ says, horizontal = false, axis, isWhole, heads = [], look, onChange }: AxisProps) {
   const which = says === 'Values' ? 'values' : `${horizontal ? 'horizontal' : 'vertical'} axis`
+  const id = useId()
   return (
     <>
-      <h2 className={styles.label}>{says}</h2>
+      <h2 className={styles.label}>
+        <label htmlFor={id}>{says}</label>
+      </h2>
       <div className={styles.axis}>
         <EditableText
+          id={id}
           text={look.title || axis?.title || ''}
           label={`title of the ${which}`}
           mayBeEmpty
@@ -183,14 +188,17 @@ function Axis({ says, horizontal = false, axis, isWhole, heads = [], look, onCha
         )}
         {axis && !axis.places && !isWhole && (
           <span className={styles.range}>
+            <label htmlFor={`${id}-from`}>from</label>
             <EditableText
+              id={`${id}-from`}
               text={look.least || endOf(axis, 'least')}
               label={`beginning of the ${which}`}
               mayBeEmpty
               onKeep={(least) => onChange({ ...look, least })}
             />
-            to
+            <label htmlFor={`${id}-to`}>to</label>
             <EditableText
+              id={`${id}-to`}
               text={look.most || endOf(axis, 'most')}
               label={`end of the ${which}`}
               mayBeEmpty

@@ -1,3 +1,4 @@
+import { useId } from 'react'
 import type { Chart, ChartData } from '../api/types'
 import { useChartStore } from '../chart/chartStore'
 import { curveOf, markAt, middleOf, type MarkKind } from '../chart/marks'
@@ -16,6 +17,7 @@ interface Props {
 /** What is put on a chart: where it is clicked at next, or by key in the middle. */
 export function ChartMarks({ chart, data, onChange }: Props) {
   const open = useOpenWorksheet()
+  const ids = useId()
   const placing = useChartStore((state) => (state.placing?.chart === chart.id ? state.placing.kind : null))
   if (!data || !hasPlaces(data)) return null
   const kinds: readonly MarkKind[] = ['label', 'arrow', 'formula', ...(curveOf(chart) ? (['tangent'] as const) : [])]
@@ -42,11 +44,13 @@ export function ChartMarks({ chart, data, onChange }: Props) {
         ))}
       </div>
       {chart.marks.length > 0 && (
-        <ul className={styles.units}>
+        <ul className={`${styles.units} ${styles.pairs}`}>
           {chart.marks.map((mark, index) => (
-            <li key={index}>
+            <li key={index} className={styles.pair}>
+              <label htmlFor={`${ids}-${index}`}>{mark.kind}</label>
               {mark.kind === 'tangent' ? (
                 <EditableText
+                  id={`${ids}-${index}`}
                   text={open.worksheet.settings.comma ? String(mark.across).replace('.', ',') : String(mark.across)}
                   label={`place of tangent ${index + 1}`}
                   onKeep={(text) => {
@@ -57,6 +61,7 @@ export function ChartMarks({ chart, data, onChange }: Props) {
                 />
               ) : (
                 <EditableText
+                  id={`${ids}-${index}`}
                   text={mark.text}
                   label={`text of ${mark.kind} ${index + 1}`}
                   onKeep={(text) => onChange({ ...chart, marks: chart.marks.with(index, { ...mark, text }) })}

@@ -1,3 +1,4 @@
+import { useId } from 'react'
 import type { Chart, ChartSeries, Grid, Source } from '../api/types'
 import { areaOf } from '../sheet/address'
 import { freshId } from '../sheet/freshId'
@@ -22,6 +23,7 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
   const show = useWorksheetStore((state) => state.show)
   const { grids } = useOpenWorksheet()
   const notices = useNotices()
+  const ids = useId()
   /** What is refused is told, and stays in its field. */
   const unlessRefused = (refusal: string | null, then: () => unknown) => {
     if (refusal === null) return then()
@@ -33,8 +35,15 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
   const change = (part: Partial<ChartSeries>) => onChange(withSeries(chart, index, part))
   const field = (says: string, label: string, text: string, onKeep: (text: string) => unknown, mayBeEmpty = false) => (
     <div className={styles.pair} key={label}>
-      <span>{says}</span>
-      <EditableText text={text} label={label} className={styles.entry} mayBeEmpty={mayBeEmpty} onKeep={onKeep} />
+      <label htmlFor={`${ids}-${label}`}>{says}</label>
+      <EditableText
+        id={`${ids}-${label}`}
+        text={text}
+        label={label}
+        className={styles.entry}
+        mayBeEmpty={mayBeEmpty}
+        onKeep={onKeep}
+      />
     </div>
   )
   return (
@@ -43,8 +52,9 @@ export function SeriesSource({ chart, index, series, onChange }: Props) {
       {partsOf(series.source, chart, grids).map(([says, text, changed]) =>
         EXPRESSIONS.has(says) && series.source.of !== 'cells' && series.source.of !== 'deleted' ? (
           <div className={styles.pair} key={says}>
-            <span>{says}</span>
+            <label htmlFor={`${ids}-${says}`}>{says}</label>
             <EditableExpression
+              id={`${ids}-${says}`}
               text={text}
               label={`${says} of the series`}
               grid={chart.grid}

@@ -1,5 +1,7 @@
 /** Signs that screen readers leave out or say by another name, in words. Longer ones first. */
 const WORDS: readonly (readonly [RegExp, string])[] = [
+  [/\$/g, ''],
+  [/(?<=[A-Z]\d*):(?=[A-Z\d])/g, ' to '],
   [/<=/g, ' is at most '],
   [/>=/g, ' is at least '],
   [/<>/g, ' is not '],
@@ -21,6 +23,9 @@ const WORDS: readonly (readonly [RegExp, string])[] = [
   [/\(/g, ' open bracket '],
   [/\)/g, ' close bracket '],
 ]
+
+/** A formula as it is said aloud, without the sign that makes an entry one. */
+export const spokenFormula = (entry: string) => spokenExpression(entry.replace(/^\s*=/, ''))
 
 /** An expression as it is said aloud: "2 times open bracket 3 plus 4 close bracket". What stands in quotes stays. */
 export function spokenExpression(text: string): string {

@@ -19,6 +19,8 @@ interface Props {
   /** Whether nothing can be kept. */
   readonly mayBeEmpty?: boolean
   readonly className?: string | undefined
+  /** For a label that stands before it: then it looks like a field, and says what it is with its text. */
+  readonly id?: string
 }
 
 /** A text that is changed in place: click or Enter opens it, Enter or leaving keeps it, Esc leaves it as it was. */
@@ -31,6 +33,7 @@ export function EditableText({
   className,
   place = '',
   isFresh = false,
+  id,
 }: Props) {
   const {
     text: draft,
@@ -60,8 +63,10 @@ export function EditableText({
     return (
       <button
         ref={shown}
+        id={id}
         type="button"
-        className={`${styles.shown} ${className ?? ''}`}
+        className={`${styles.shown} ${id ? styles.framed : ''} ${className ?? ''}`}
+        aria-label={id && `${label}: ${text || 'nothing'}`}
         title={`Change ${label}`}
         onClick={() => setDraft(text)}
       >
@@ -91,6 +96,7 @@ export function EditableText({
   }
   const shared = {
     ref: field,
+    id,
     className: `${styles.field} ${className ?? ''}`,
     'aria-label': label,
     value: draft,

@@ -10,12 +10,14 @@ interface Props {
   readonly grid: string
   readonly given: Draft['given']
   readonly onKeep: (text: string) => unknown
+  /** For a label that stands before it. */
+  readonly id?: string
 }
 
 const AFTER_CLICK = 200
 
 /** An expression that is changed in place: click or Enter opens it, Enter or leaving keeps it, Esc leaves it as it was. */
-export function EditableExpression({ text, label, grid, given = null, onKeep }: Props) {
+export function EditableExpression({ text, label, grid, given = null, onKeep, id }: Props) {
   const [draft, setDraft] = useState<string | null>(null)
   const isOpen = useRef(false)
   const shown = useRef<HTMLButtonElement>(null)
@@ -29,6 +31,7 @@ export function EditableExpression({ text, label, grid, given = null, onKeep }: 
     return (
       <button
         ref={shown}
+        id={id}
         type="button"
         className={styles.closed}
         title={`Change ${label}`}

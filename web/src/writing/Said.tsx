@@ -1,4 +1,5 @@
 import type { OpenCall, Preview } from '../api/types'
+import { spokenFormula } from '../typeset/spoken'
 import { Typeset } from '../typeset/Typeset'
 import { isNumber, typesetSign } from '../typeset/whole'
 import { Words } from '../typeset/Words'
@@ -60,7 +61,9 @@ export function Said({ preview, entry, onReplace, cursor, at = '', showsValue = 
       )}
       {preview.kind === 'calculation' && (latex !== '' || !stillWrong) && (
         <div className={styles.preview}>
-          <span className={styles.formula}>{latex !== '' && <Typeset latex={latex} spoken="" />}</span>
+          <span className={styles.formula}>
+            {latex !== '' && <Typeset latex={latex} spoken={spokenFormula(entry)} />}
+          </span>
           {!stillWrong && showsValue && (
             <output className={styles.value} aria-label="value so far">
               {at !== '' && <small>at {at}: </small>}

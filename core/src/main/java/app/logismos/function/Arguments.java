@@ -66,23 +66,28 @@ public final class Arguments {
                         "`" + function.name() + "` needs a reference like B7 for `" + parameter + "`."));
     }
 
-    /** A table without what stands in rows that are not shown; one that is not of cells is shown whole. */
-    public Table shown(String parameter) {
-        Table table = table(parameter);
-        Optional<References.Cells> cells = references.of(positions.indexOf(function.indexOf(parameter)));
+    /** These arguments without what stands in rows that are not shown; what stands in no row of a grid is shown whole. */
+    public Arguments ofShownRows() {
+        return new Arguments(function, positions, this::shown, references, surroundings);
+    }
+
+    private Value shown(int argument) {
+        Value value = values.apply(argument);
+        Optional<References.Cells> cells = references.of(argument);
         Set<Integer> hidden =
                 cells.map(place -> references.hiddenRows(place.grid())).orElse(Set.of());
         if (hidden.isEmpty()) {
-            return table;
+            return value;
         }
+        Table table = asTable(value);
         int top = cells.get().row();
-        List<Value> values = new ArrayList<>(table.rows() * table.columns());
+        List<Value> left = new ArrayList<>(table.rows() * table.columns());
         for (int row = 0; row < table.rows(); row++) {
             for (int column = 0; column < table.columns(); column++) {
-                values.add(hidden.contains(top + row) ? Blank.BLANK : table.at(row, column));
+                left.add(hidden.contains(top + row) ? Blank.BLANK : table.at(row, column));
             }
         }
-        return new ArrayTable(table.rows(), table.columns(), values);
+        return new ArrayTable(table.rows(), table.columns(), left);
     }
 
     /**

@@ -49,7 +49,8 @@ final class Links {
     /** Functions whose values are others when rows are hidden or shown. */
     private static final Set<String> SEE_SHOWN_ROWS = Catalogue.STANDARD.functions().stream()
             .filter(Function::isOfShownRows)
-            .map(Function::name)
+            .flatMap(function -> Stream.concat(Stream.of(function.name()), function.synonyms().stream()))
+            .map(name -> name.toLowerCase(Locale.ROOT))
             .collect(Collectors.toUnmodifiableSet());
 
     private final Worksheet worksheet;

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** {@code shown} leaves out what stands in hidden rows, and is worked out anew when others are hidden. */
 class ShownTest {
@@ -39,6 +40,12 @@ class ShownTest {
                 "=sum(shown(amounts))               | 80",
                 "=sum(shown(A2:A3))                 | 30",
                 "=sum(shown(A2:A2))                 | 0",
+                "=aggregate(9, A1:A4)               | 100",
+                "=aggregate(109, A1:A4)             | 80",
+                "=SUBTOTAL(101; A1:A2; A3:A4)       | 80/3",
+                "=subtotal(102, A1:A4, 7)           | 4",
+                "=aggregate(103, B1:B4)             | 3",
+                "=aggregate(105, amounts)           | 10",
                 "=sum(shown(A1:A4*2))               | 200", // what stands in no row is shown whole
             })
     void hiddenRowsAreLeftOut(String entry, String value) {
@@ -54,6 +61,14 @@ class ShownTest {
         assertThat(shown(live, "D2")).isEqualTo("100");
         live.apply(back);
         assertThat(shown(live, "D2")).isEqualTo("200");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"=sum(shown(A1:A4))", "=aggregate(109, A1:A4)", "=SUBTOTAL(109; A1:A4)"})
+    void whatSeesHiddenRowsFollowsThem(String entry) {
+        type(live, "D1", entry);
+        hide(0, 3);
+        assertThat(shown(live, "D1")).isEqualTo("50");
     }
 
     @Test

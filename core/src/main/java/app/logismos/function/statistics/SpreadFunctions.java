@@ -214,14 +214,16 @@ public final class SpreadFunctions {
                     .argument(
                             "which",
                             WHOLE,
-                            "1 mean, 2 count, 3 counta, 4 max, 5 min, 6 product, 7 stdev, 8 stdevp, 9 sum, 10 variance, 11 variancep")
+                            "1 mean, 2 count, 3 counta, 4 max, 5 min, 6 product, 7 stdev, 8 stdevp, 9 sum, 10 variance, 11 variancep;"
+                                    + " 101 to 111 the same without hidden rows")
                     .repeated("numbers", NUMBERS, "the numbers")
                     .example("aggregate(9, {1; 2; 3})", "6")
                     .example("aggregate(1, {1; 2; 3})", "2")
                     .refuses("aggregate(12, {1; 2})", ErrorCode.WRONG_ARGUMENTS)
                     .related("sum", "mean")
                     .from("OpenFormula 6.16.68")
-                    .computes(SpreadFunctions::subtotal));
+                    .seesHiddenRows()
+                    .computes(SpreadFunctions::aggregate));
 
     private SpreadFunctions() {}
 
@@ -351,24 +353,25 @@ public final class SpreadFunctions {
         return sum;
     }
 
-    private static Real subtotal(Arguments given) {
+    private static Real aggregate(Arguments given) {
         int which = given.whole("which", 1, 111);
-        List<Real> numbers = which % 100 == 2 || which % 100 == 3 || which % 100 == 9 || which % 100 == 6
-                ? given.numbers("numbers")
-                : some(given, which % 100 == 7 || which % 100 == 10 ? 2 : 1);
-        return switch (which > 100 ? which - 100 : which) {
-            case 1 -> mean(numbers);
-            case 2 -> Rational.of(numbers.size());
+        return which > 100 ? aggregate(which - 100, given.ofShownRows()) : aggregate(which, given);
+    }
+
+    private static Real aggregate(int which, Arguments given) {
+        return switch (which) {
+            case 1 -> mean(some(given, 1));
+            case 2 -> Rational.of(given.numbers("numbers").size());
             case 3 -> Rational.of(filled(given));
-            case 4 -> Collections.max(numbers);
-            case 5 -> Collections.min(numbers);
-            case 6 -> Algebra.product(numbers);
-            case 7 -> sqrt(StatisticsFunctions.variance(numbers, 1));
-            case 8 -> sqrt(StatisticsFunctions.variance(numbers, 0));
-            case 9 -> sum(numbers);
-            case 10 -> StatisticsFunctions.variance(numbers, 1);
-            case 11 -> StatisticsFunctions.variance(numbers, 0);
-            default -> throw given.wrong("which", "a number from 1 to 11", String.valueOf(which));
+            case 4 -> Collections.max(some(given, 1));
+            case 5 -> Collections.min(some(given, 1));
+            case 6 -> Algebra.product(given.numbers("numbers"));
+            case 7 -> sqrt(StatisticsFunctions.variance(some(given, 2), 1));
+            case 8 -> sqrt(StatisticsFunctions.variance(some(given, 1), 0));
+            case 9 -> sum(given.numbers("numbers"));
+            case 10 -> StatisticsFunctions.variance(some(given, 2), 1);
+            case 11 -> StatisticsFunctions.variance(some(given, 1), 0);
+            default -> throw given.wrong("which", "a number from 1 to 11 or from 101 to 111", String.valueOf(which));
         };
     }
 

@@ -195,7 +195,7 @@ public final class LookupFunctions {
                     .refuses("shown(1/0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("sum", "count", "mean")
                     .seesHiddenRows()
-                    .answers(given -> given.shown("range")),
+                    .answers(given -> given.ofShownRows().table("range")),
             function("addressof", Category.TABLES)
                     .alsoRead("ADDRESS")
                     .says("The address of a cell as a text.")
