@@ -151,6 +151,13 @@ export const api = {
         ...stoppedBy(signal),
       }),
     ),
+  column: (id: string, at: number | null, grid: string, address: string, signal?: AbortSignal) =>
+    ask(
+      http.GET('/api/v1/worksheets/{id}/grids/{grid}/cells/{address}/column', {
+        params: { path: { id, grid, address }, query: then(at) },
+        ...stoppedBy(signal),
+      }),
+    ),
   cell: (id: string, at: number | null, grid: string, address: string, signal?: AbortSignal) =>
     ask(
       http.GET('/api/v1/worksheets/{id}/grids/{grid}/cells/{address}', {

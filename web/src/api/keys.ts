@@ -10,8 +10,8 @@ export const keys = {
   cells: (id: string, grid: string) => ['worksheet', id, 'cells', null, grid] as const,
   page: (id: string, at: number | null, grid: string, page: number, columns: number) =>
     ['worksheet', id, 'cells', at, grid, page, columns] as const,
-  column: (id: string, at: number | null, grid: string, column: number) =>
-    ['worksheet', id, 'column', at, grid, column] as const,
+  column: (id: string, at: number | null, grid: string, address: string) =>
+    ['worksheet', id, 'column', at, grid, address] as const,
   everyCell: (id: string) => ['worksheet', id, 'cell'] as const,
   cell: (id: string, at: number | null, grid: string, address: string) =>
     ['worksheet', id, 'cell', at, grid, address] as const,

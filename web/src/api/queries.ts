@@ -9,7 +9,6 @@ import {
 } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { lettersOf } from '../sheet/address'
-import { inColumn } from './inColumn'
 import { api, type ChartView } from './client'
 import { keys } from './keys'
 import type { Cell, Draft, Edit, Run } from './types'
@@ -18,7 +17,6 @@ import type { Cell, Draft, Edit, Run } from './types'
 export const PAGE_ROWS = 200
 
 /** Of a column so many rows are looked at for what it holds. */
-const COLUMN_ROWS = 5_000
 
 const PICTURE_WAIT = 1_500
 /** Half a minute: the program has started by then. */
@@ -71,15 +69,11 @@ function merged(results: readonly { readonly data: ReadonlyMap<string, Cell> | u
   return first && others.length > 0 ? new Map([first, ...others].flatMap((page) => [...page])) : (first ?? NO_CELLS)
 }
 
-/** Cells of a column with their rows; of a long one the first. */
-export const useColumn = (id: string, at: number | null, grid: string, column: number) =>
+/** The cells in the column of a cell that sorting and filtering take; of a long table the first. */
+export const useColumn = (id: string, at: number | null, grid: string, address: string) =>
   useQuery({
-    queryKey: keys.column(id, at, grid, column),
-    queryFn: async ({ signal }) => {
-      const letters = lettersOf(column)
-      const window = await api.cells(id, at, grid, `${letters}1:${letters}${COLUMN_ROWS}`, signal)
-      return inColumn(window.cells)
-    },
+    queryKey: keys.column(id, at, grid, address),
+    queryFn: async ({ signal }) => (await api.column(id, at, grid, address, signal)).cells,
   })
 
 /** All that the lens shows of a cell; fetched again after each edit. */

@@ -2,7 +2,7 @@ import { Button, Checkbox, Input, Modal } from 'antd'
 import { useState } from 'react'
 import { useColumn } from '../api/queries'
 import { selectedCells, type Selected } from '../commands/selected'
-import { lettersOf } from '../sheet/address'
+import { addressOf, lettersOf } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import { usePanel } from '../worksheet/usePanel'
 import { heldIn, type Held } from './held'
@@ -21,13 +21,15 @@ export function FilterPanel() {
 function Choice({ selected: { grid, focus } }: { readonly selected: Selected }) {
   const { worksheet, at, act } = useOpenWorksheet()
   const { close } = usePanel()
-  const { data: cells = [] } = useColumn(worksheet.id, at, grid.id, focus.column)
+  const { data: cells = [], error } = useColumn(worksheet.id, at, grid.id, addressOf(focus))
   const [like, setLike] = useState<ReadonlySet<string>>(new Set())
   const [text, setText] = useState('')
-  const held = heldIn(cells, grid.headings)
-  const row = cells.some((cell) => cell.row === focus.row) ? focus.row : (held[0]?.rows[0] ?? focus.row)
+  const held = heldIn(cells)
   const show = (holds: readonly string[], rows: readonly number[]) =>
-    act({ do: 'filter', grid: grid.id, row, column: focus.column, holds, like: rows }).then(close, () => undefined)
+    act({ do: 'filter', grid: grid.id, row: focus.row, column: focus.column, holds, like: rows }).then(
+      close,
+      () => undefined,
+    )
   const liked = held.filter((each) => like.has(each.text)).flatMap((each) => each.rows)
   const isChosen = like.size > 0 || text.trim() !== ''
 
@@ -52,6 +54,7 @@ function Choice({ selected: { grid, focus } }: { readonly selected: Selected }) 
         </label>
         <fieldset className={styles.choices}>
           <legend>or one of these</legend>
+          {error && <p className={styles.says}>{error.message}</p>}
           {held.slice(0, MOST_LISTED).map((each) => (
             <Value
               key={each.text}

@@ -1,21 +1,19 @@
 import { expect, test } from 'vitest'
-import type { InColumn } from '../api/inColumn'
-import { inColumn } from '../api/inColumn'
+import type { Cell } from '../api/types'
 import { heldIn } from './held'
 
-const cell = (address: string, display: string, kind: InColumn['cell']['kind'] = 'text') => ({ address, display, kind })
+const cell = (address: string, display: string, kind: Cell['kind'] = 'text') => ({ address, display, kind })
 
-test('each value of a column is listed once below the headings, with the rows that show it', () => {
-  const column = inColumn([
-    cell('B1', 'Lot'),
-    cell('B2', 'Assam'),
-    cell('B3', 'Keemun'),
-    cell('B4', 'Assam'),
+test('each value is listed once, with the rows that show it; what is empty or failed is not', () => {
+  const column = [
+    cell('B2', 'Harbour'),
+    cell('B3', 'Cedar'),
+    cell('B4', 'Harbour'),
     cell('B5', '', 'empty'),
     cell('B6', '#', 'error'),
-  ])
-  expect(heldIn(column, 1)).toEqual([
-    { text: 'Assam', rows: [1, 3] },
-    { text: 'Keemun', rows: [2] },
+  ]
+  expect(heldIn(column)).toEqual([
+    { text: 'Harbour', rows: [1, 3] },
+    { text: 'Cedar', rows: [2] },
   ])
 })

@@ -1,4 +1,5 @@
-import type { InColumn } from '../api/inColumn'
+import type { Cell } from '../api/types'
+import { atOf } from '../sheet/address'
 
 /** What a column holds: each value once, as it is shown, with the rows that show it so. */
 export interface Held {
@@ -6,13 +7,13 @@ export interface Held {
   readonly rows: readonly number[]
 }
 
-/** The different values below the headings, in the order in which they first stand there. */
-export function heldIn(cells: readonly InColumn[], headings: number): readonly Held[] {
+/** The different values of cells, in the order in which they first stand there. */
+export function heldIn(cells: readonly Pick<Cell, 'address' | 'display' | 'kind'>[]): readonly Held[] {
   const byText = new Map<string, Held>()
-  for (const { row, cell } of cells) {
-    if (row < headings || cell.kind === 'empty' || cell.kind === 'error') continue
-    const before = byText.get(cell.display)
-    byText.set(cell.display, { text: cell.display, rows: [...(before?.rows ?? []), row] })
+  for (const { address, display, kind } of cells) {
+    if (kind === 'empty' || kind === 'error') continue
+    const before = byText.get(display)
+    byText.set(display, { text: display, rows: [...(before?.rows ?? []), atOf(address).row] })
   }
   return [...byText.values()]
 }

@@ -13,10 +13,10 @@ import app.logismos.value.Value;
 import java.util.stream.IntStream;
 
 /**
- * The rows to sort where only one cell is selected: the filled rows around it, without the headings above and the rows of
+ * The rows to sort or to filter where only one cell is selected: the filled rows around it, without the headings above and the rows of
  * totals below.
  */
-final class SortedTable {
+public final class SortedTable {
     private final String grid;
     private final Block.Grid block;
     private final LiveWorksheet live;
@@ -27,7 +27,12 @@ final class SortedTable {
         this.block = live.grid(grid).orElseThrow(() -> new EditRefused("There is no grid " + grid + "."));
     }
 
-    static Area around(String grid, Address cell, LiveWorksheet live) {
+    /**
+     * The table around a cell.
+     *
+     * @throws EditRefused where it has no rows but headings and totals
+     */
+    public static Area around(String grid, Address cell, LiveWorksheet live) {
         SortedTable table = new SortedTable(grid, live);
         Area filled = table.filledAround(cell);
         int first = table.firstRow(filled);

@@ -341,6 +341,25 @@ class ApiTest {
     }
 
     @Test
+    void theColumnOfACellIsOfItsTableWithoutHeadingsAndTotals() {
+        String id = program.newWorksheet("Boxes");
+        program.type(id, 1, "grid-1", "A1", "Box", "B1", "Mass", "A2", "small", "B2", "2", "A3", "large", "B3", "5");
+        program.type(id, 2, "grid-1", "A4", "together", "B4", "=sum(B2:B3)");
+        JsonNode column = program.get("/worksheets/" + id + "/grids/grid-1/cells/B3/column")
+                .body();
+        assertThat(column.at("/range").asString()).isEqualTo("B2:B3");
+        assertThat(column.at("/cells")
+                        .valueStream()
+                        .map(cell -> cell.at("/display").asString()))
+                .containsExactly("2", "5");
+        assertThat(program.get("/worksheets/" + id + "/grids/grid-1/cells/G9/column")
+                        .body()
+                        .at("/cells")
+                        .isEmpty())
+                .isTrue();
+    }
+
+    @Test
     void aTableIsLaidOutAndItsGridIsLargeEnough() {
         String id = program.newWorksheet("Laid out");
         program.type(id, 1, "grid-1", "A1", "=series(1, 20)", "B1", "=sum(A1:A20)");

@@ -1,5 +1,6 @@
 package app.logismos.server.worksheet;
 
+import app.logismos.act.SortedTable;
 import app.logismos.display.Display;
 import app.logismos.evaluate.Calculation;
 import app.logismos.formula.Address;
@@ -38,6 +39,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/worksheets/{id}")
 class GridEndpoint {
+    private static final int MOST_OF_COLUMN = 5_000;
     private static final int MOST_GIVEN = 8;
 
     private final OpenWorksheets open;
@@ -170,6 +172,32 @@ class GridEndpoint {
                             .orElseThrow(() -> new BadRequest("`range` is like A1:C9, was `" + range + "`."));
             return new Window(worksheet.revision, area, views.cells(grid, area, worksheet.live));
         });
+    }
+
+    /**
+     * The cells in the column of a cell that sorting and filtering take: those of the table around it, without headings
+     * and totals; of a long table the first {@value #MOST_OF_COLUMN} rows.
+     */
+    @GetMapping("/grids/{grid}/cells/{address}/column")
+    Window column(
+            @PathVariable String id,
+            @PathVariable String grid,
+            @PathVariable String address,
+            @RequestParam(name = "at") Optional<Long> revision) {
+        Address at = address(address);
+        return earlier.read(id, revision, worksheet -> {
+            grid(worksheet.live, grid);
+            Area area = inColumn(at, SortedTable.around(grid, at, worksheet.live));
+            return new Window(worksheet.revision, area, views.cells(grid, area, worksheet.live));
+        });
+    }
+
+    private static Area inColumn(Address cell, Area table) {
+        return new Area(
+                new Address(cell.column(), table.first().row()),
+                new Address(
+                        cell.column(),
+                        Math.min(table.last().row(), table.first().row() + MOST_OF_COLUMN - 1)));
     }
 
     /** A cell with its working, what it is made of and what is made of it. */
