@@ -107,8 +107,10 @@ interface WorksheetState {
   readonly reset: () => void
 }
 
-/** In a window that is not wider the panels lie over the page, and start closed. */
-const NARROW = 900
+/** In such a window, as a zoomed one is, the panels lie over the page: they start closed, and close when it becomes so. */
+const narrow = window.matchMedia('(max-width: 900px)')
+
+const panels = () => ({ contentsOpen: !narrow.matches, lensOpen: !narrow.matches })
 
 const start = {
   selection: { kind: 'none' } as const,
@@ -116,8 +118,7 @@ const start = {
   writer: null,
   echo: null,
   changed: new Set<string>(),
-  contentsOpen: window.innerWidth > NARROW,
-  lensOpen: window.innerWidth > NARROW,
+  ...panels(),
   echoOpen: false,
   step: -1,
   panel: null,
@@ -147,8 +148,10 @@ export const useWorksheetStore = create<WorksheetState>()((set) => ({
       [panel]: !state[panel],
       ...(panel === 'echoOpen' && !state.echoOpen ? { lensOpen: true } : {}),
     })),
-  reset: () => set(start),
+  reset: () => set({ ...start, ...panels() }),
 }))
+
+narrow.addEventListener('change', () => useWorksheetStore.setState(panels()))
 
 /** The key of a cell among those that changed. */
 export const changedKey = (grid: string, address: string): string => `${grid}!${address}`
