@@ -43,6 +43,7 @@ export const cellOf = (grid: string, address: string, entry: string, display = e
   exact: true,
   name: null,
   from: null,
+  latex: null,
   remark: null,
   error: null,
 })

@@ -3,6 +3,8 @@ import type { Cell } from '../api/types'
 import styles from './GridBlock.module.css'
 import { decimalsOf } from './layout'
 import { cutUnit } from '../sheet/quantity'
+import { spokenExpression } from '../typeset/spoken'
+import { Typeset } from '../typeset/Typeset'
 import { NumberText } from '../typeset/NumberText'
 
 interface Props {
@@ -62,6 +64,13 @@ function Shown({ cell, decimals }: { readonly cell: Cell; readonly decimals: str
   if (cell.error) {
     const waits = cell.error.cause !== null
     return <span className={styles.failed}>{waits ? cell.error.message : cell.error.code}</span>
+  }
+  if (cell.latex) {
+    return (
+      <span className={styles.shown}>
+        <Typeset latex={cell.latex} spoken={spokenExpression(cell.display)} inLine />
+      </span>
+    )
   }
   const [number, unit] = cutUnit(cell.display, cell.unit)
   const isNumber = cell.kind === 'number' || cell.kind === 'quantity'

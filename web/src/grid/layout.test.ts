@@ -15,6 +15,7 @@ const cell = (address: string, column: number, display: string, kind: Cell['kind
   exact: true,
   name: null,
   from: null,
+  latex: null,
   full: null,
   remark: null,
   error: null,

@@ -9,7 +9,7 @@ import { Ladder } from '../lens/Ladder'
 import { NoteText } from '../page/NoteText'
 import { usePanel } from '../worksheet/usePanel'
 import { Typeset } from '../typeset/Typeset'
-import { isNumber, typesetSign } from '../typeset/whole'
+import { isMathematics, isNumber, typesetSign } from '../typeset/whole'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import type { GuideEntry } from './entries'
@@ -200,7 +200,7 @@ function ExampleRow({ expression }: { readonly expression: string }) {
             data && (
               <>
                 {(isNumber(data.result) && typesetSign(data.result)) || '= '}
-                {isNumber(data.result) ? (
+                {isMathematics(data.result) ? (
                   <Typeset latex={data.result.latex} spoken={data.result.display} />
                 ) : (
                   data.result.display

@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react'
 import type { Calculation, Step } from '../api/types'
 import { spokenExpression } from '../typeset/spoken'
 import { Typeset } from '../typeset/Typeset'
-import { isNumber, typesetSign } from '../typeset/whole'
+import { isMathematics, typesetSign } from '../typeset/whole'
 import { useWorksheetStore } from '../worksheet/store'
 import styles from './Ladder.module.css'
 
@@ -48,7 +48,7 @@ function Rung({ step }: { readonly step: Step }) {
 
 /** The value: where the steps went on in fractions first as one, and then as it is shown. */
 function Answer({ calculation: { result, fraction } }: { readonly calculation: Calculation }) {
-  if (!isNumber(result)) return result.display
+  if (!isMathematics(result)) return result.display
   if (fraction === '' || fraction === result.latex) {
     return (
       <>

@@ -2,6 +2,7 @@ import type { Result } from '../api/types'
 import { cutUnit } from '../sheet/quantity'
 import { NumberText } from '../typeset/NumberText'
 import { Typeset } from '../typeset/Typeset'
+import { spokenExpression } from '../typeset/spoken'
 import { inFull } from '../typeset/copies'
 import { isNumber, shownSign } from '../typeset/whole'
 import { CopyValue } from './CopyValue'
@@ -59,6 +60,8 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
         )}
         {isNumber(result) && result.display.length < 32 ? (
           <Shown result={result} />
+        ) : result.kind === 'expression' ? (
+          <Typeset latex={result.latex} spoken={spokenExpression(result.display)} />
         ) : (
           <span className={styles.text}>{result.display}</span>
         )}

@@ -2,6 +2,9 @@ import type { Result } from '../api/types'
 
 export const isNumber = ({ kind }: Result) => kind === 'number' || kind === 'quantity'
 
+/** What is set as mathematics: numbers, and expressions with letters. */
+export const isMathematics = (result: Result) => isNumber(result) || result.kind === 'expression'
+
 /** The sign before a value as it is shown: only where that is all of it, it is equal. */
 export const shownSign = ({ exact, dropsDigits }: Result) => (exact && !dropsDigits ? '= ' : '≈ ')
 

@@ -1,6 +1,7 @@
 package app.logismos.catalogue;
 
 import app.logismos.function.Function;
+import app.logismos.function.algebra.AlgebraFunctions;
 import app.logismos.function.angle.AngleFunctions;
 import app.logismos.function.arithmetic.ArithmeticFunctions;
 import app.logismos.function.arithmetic.BitFunctions;
@@ -51,6 +52,7 @@ public final class Catalogue {
                     DistributionFunctions.ALL,
                     ChanceFunctions.ALL,
                     BesselFunctions.ALL,
+                    AlgebraFunctions.ALL,
                     TableFunctions.ALL,
                     LookupFunctions.ALL,
                     RecordFunctions.ALL,

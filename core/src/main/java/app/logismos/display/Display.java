@@ -3,6 +3,7 @@ package app.logismos.display;
 import app.logismos.number.Real;
 import app.logismos.unit.Unit;
 import app.logismos.unit.UnitCatalogue;
+import app.logismos.value.Algebraic;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
@@ -184,6 +185,11 @@ public final class Display implements Value.Visitor<String> {
         return measured(quantity) instanceof Quantity shown
                 ? shown.unit().behind(number(shown.number()))
                 : number(quantity.number());
+    }
+
+    @Override
+    public String expression(Algebraic expression) {
+        return mark.write("=" + expression.form().text(), units).substring(1);
     }
 
     @Override

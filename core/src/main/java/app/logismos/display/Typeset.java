@@ -4,6 +4,7 @@ import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.unit.Unit;
+import app.logismos.value.Algebraic;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
@@ -54,6 +55,11 @@ public final class Typeset implements Value.Visitor<String> {
     /** A unit as it stands behind its number. */
     public static String unit(Unit unit) {
         return (unit.isClose() ? "" : "\\,") + "\\text{" + escaped(unit.symbol()) + "}";
+    }
+
+    @Override
+    public String expression(Algebraic expression) {
+        return expression.form().latex();
     }
 
     @Override

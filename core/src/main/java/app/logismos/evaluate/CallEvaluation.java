@@ -1,5 +1,8 @@
 package app.logismos.evaluate;
 
+import app.logismos.algebra.Derivative;
+import app.logismos.algebra.Form;
+import app.logismos.algebra.NoForm;
 import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -14,6 +17,7 @@ import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.function.Arguments;
 import app.logismos.function.Bound;
+import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.function.References;
@@ -54,8 +58,24 @@ final class CallEvaluation implements References {
     }
 
     Value value() {
-        Value answer = answer();
+        Value answer = isOfAlgebra() ? ofAlgebra() : answer();
         return answer instanceof Failure failure ? asTyped(failure).orAt(call.span()) : answer;
+    }
+
+    private boolean isOfAlgebra() {
+        return function.category() == Category.ALGEBRA;
+    }
+
+    private Value ofAlgebra() {
+        try {
+            return answer();
+        } catch (NoForm none) {
+            return EvaluationErrors.undefined(none.reason(), call.span());
+        } catch (FormReading.NoAlgebra none) {
+            return none.failure();
+        } catch (Derivative.NotKnown none) {
+            return EvaluationErrors.noDerivative(none.function(), call.span());
+        }
     }
 
     private Value answer() {
@@ -134,6 +154,21 @@ final class CallEvaluation implements References {
                 : Optional.empty();
     }
 
+    @Override
+    public Form form(int argument) {
+        return new FormReading(evaluator).of(given.get(argument).value().orElseThrow());
+    }
+
+    @Override
+    public Form derivative(Form form, Form.Letter by, int order) {
+        return Derivative.of(form, by, order, new CatalogueDerivatives(evaluator));
+    }
+
+    @Override
+    public Value worth(Form form) {
+        return evaluator.algebraic(() -> form, call.span());
+    }
+
     private record BoundArgument(Expression expression, String variable, Evaluator evaluator) implements Bound {
         @Override
         public Value at(Value value) {
@@ -152,6 +187,23 @@ final class CallEvaluation implements References {
                     .orElseThrow();
             return Terms.joined(bound, terms, call.span());
         });
+    }
+
+    /** The rules by which a derivative is found; none where the call is no derivative, or one at a place. */
+    List<DerivativeWorking.Line> derivativeLines() {
+        if (!function.name().equals(DerivativeWorking.FUNCTION) || assign().isPresent()) {
+            return List.of();
+        }
+        Arguments arguments = arguments();
+        return arguments.isGiven("at")
+                ? List.of()
+                : new DerivativeWorking(evaluator)
+                        .lines(
+                                arguments.form("expression"),
+                                new Form.Letter(arguments
+                                        .bound("expression", "variable")
+                                        .variable()),
+                                arguments.whole("order", 0, DerivativeWorking.HIGHEST_ORDER));
     }
 
     private Optional<Cells> meant(Expression expression) {

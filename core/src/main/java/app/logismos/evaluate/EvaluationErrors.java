@@ -34,6 +34,13 @@ public final class EvaluationErrors {
         };
     }
 
+    static Failure noDerivative(String function, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.NOT_FOUND,
+                "No derivative of `" + function + "` is known here, so this cannot be differentiated by rule.");
+    }
+
     static Failure wrongKind(InfixOperator operator, Value value, Span place) {
         String sign = operator.text().trim();
         String message = operator.isComparison()

@@ -1,5 +1,7 @@
 package app.logismos.evaluate;
 
+import app.logismos.algebra.Form;
+import app.logismos.algebra.NoForm;
 import app.logismos.catalogue.Catalogue;
 import app.logismos.display.Styles;
 import app.logismos.formula.Address;
@@ -20,6 +22,8 @@ import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
+import app.logismos.formula.InfixOperator;
+import app.logismos.formula.Parser;
 import app.logismos.formula.PostfixOperator;
 import app.logismos.formula.PrefixOperator;
 import app.logismos.function.Surroundings;
@@ -30,6 +34,7 @@ import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Undefined;
 import app.logismos.unit.Units;
+import app.logismos.value.Algebraic;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
@@ -43,8 +48,11 @@ import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -52,6 +60,9 @@ import org.jspecify.annotations.Nullable;
  * only {@link Budget.Stopped} is thrown.
  */
 public final class Evaluator implements Expression.Visitor<Value> {
+    private static final Set<InfixOperator> ARITHMETIC = EnumSet.of(
+            InfixOperator.PLUS, InfixOperator.MINUS, InfixOperator.TIMES, InfixOperator.DIVIDE, InfixOperator.POWER);
+
     private static final Rational HUNDREDTH = Rational.of(1, 100);
     private static final Rational HALF = Rational.of(1, 2);
 
@@ -102,6 +113,31 @@ public final class Evaluator implements Expression.Visitor<Value> {
     public Value value(Expression expression) {
         budget.check();
         return expression.accept(this);
+    }
+
+    /**
+     * What a form comes to: an expression where it has letters, else a number.
+     *
+     * @param place of what it is made from
+     */
+    Value algebraic(Supplier<Form> made, Span place) {
+        try {
+            Form form = made.get();
+            if (form instanceof Form.Number number) {
+                return new NumberValue(number.value());
+            }
+            if (form.letters().isEmpty()
+                    && Parser.parse(form.text(), 0, origin, Words.STANDARD) instanceof Parser.Outcome.Parsed parsed) {
+                return value(parsed.expression());
+            }
+            return form.size() > Form.MOST_NODES || form.text().length() > Parser.MAX_LENGTH
+                    ? EvaluationErrors.undefined(Undefined.TOO_LARGE, place)
+                    : new Algebraic(form);
+        } catch (NoForm none) {
+            return EvaluationErrors.undefined(none.reason(), place);
+        } catch (FormReading.NoAlgebra none) {
+            return none.failure();
+        }
     }
 
     /** A value that is kept while others are worked out. */
@@ -155,6 +191,9 @@ public final class Evaluator implements Expression.Visitor<Value> {
     @Override
     public Value prefix(Prefix node) {
         Value operand = value(node.operand());
+        if (operand instanceof Algebraic) {
+            return algebraic(() -> new FormReading(this).of(node), node.span());
+        }
         Span place = node.operand().span();
         return operators.each(operand, node.span(), each -> prefixed(node.operator(), each, place));
     }
@@ -229,6 +268,9 @@ public final class Evaluator implements Expression.Visitor<Value> {
     @Override
     public Value superscript(Superscript node) {
         Value base = value(node.base());
+        if (base instanceof Algebraic) {
+            return algebraic(() -> new FormReading(this).of(node), node.span());
+        }
         Span place = node.base().span();
         Real exponent = Rational.of(node.exponent());
         return operators.each(
@@ -246,6 +288,9 @@ public final class Evaluator implements Expression.Visitor<Value> {
             return left;
         }
         Value right = value(node.right());
+        if (ARITHMETIC.contains(node.operator()) && (left instanceof Algebraic || right instanceof Algebraic)) {
+            return algebraic(() -> new FormReading(this).of(node), node.span());
+        }
         if (left instanceof NumberValue a && right instanceof NumberValue b) {
             Result plain = Operators.plain(node.operator(), a.real(), b.real());
             if (plain instanceof Real real) {
@@ -290,12 +335,17 @@ public final class Evaluator implements Expression.Visitor<Value> {
 
     @Override
     public Value variable(Variable node) {
+        return bound(node).orElseGet(() -> EvaluationErrors.unboundVariable(node));
+    }
+
+    /** What a bound variable stands for; nothing where it stands for any number, as in a derivative. */
+    Optional<Value> bound(Variable node) {
         for (Variables each = variables; each != null; each = each.outer()) {
             if (node.is(each.name())) {
-                return each.value();
+                return Optional.of(each.value());
             }
         }
-        return EvaluationErrors.unboundVariable(node);
+        return Optional.empty();
     }
 
     @Override

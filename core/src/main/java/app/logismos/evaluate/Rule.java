@@ -26,6 +26,17 @@ public enum Rule {
     ROOT("root"),
     SIGN("sign"),
     TABLE("cells of a table first"),
+    DERIVATIVE_OF_CONSTANT("the derivative of a constant is 0"),
+    DERIVATIVE_OF_VARIABLE("the derivative of the variable is 1"),
+    SUM_RULE("sum rule"),
+    CONSTANT_FACTOR("a constant factor stays"),
+    POWER_RULE("power rule"),
+    PRODUCT_RULE("product rule"),
+    QUOTIENT_RULE("quotient rule"),
+    CHAIN_RULE("chain rule"),
+    EXPONENTIAL_RULE("derivative of an exponential"),
+    LOGARITHMIC_RULE("derivative of a power, by its logarithm"),
+    DERIVATIVE_OF_FUNCTION("derivative of a function"),
     LAST_OPERATION("the last operation"),
     THE_REST("the remaining steps");
 

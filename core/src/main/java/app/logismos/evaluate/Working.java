@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.algebra.Form;
 import app.logismos.catalogue.Catalogue;
 import app.logismos.display.Display;
 import app.logismos.formula.Expression;
@@ -25,6 +26,7 @@ import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
+import app.logismos.value.Algebraic;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
@@ -284,6 +286,13 @@ public final class Working {
             return true;
         }
         Value value = node == whole ? this.value : known.computeIfAbsent(node, evaluator::value);
+        List<DerivativeWorking.Line> lines = value instanceof Failure
+                ? List.of()
+                : call.map(CallEvaluation::derivativeLines).orElse(List.of());
+        if (!lines.isEmpty()) {
+            differentiate(node, lines, value);
+            return true;
+        }
         if (!isArgument(node)) {
             noteForm(value);
         }
@@ -296,6 +305,22 @@ public final class Working {
         }
         current = after;
         return !(value instanceof Failure);
+    }
+
+    /** The rules one after the other; the last one leads to the value. */
+    private void differentiate(Expression call, List<DerivativeWorking.Line> lines, Value value) {
+        Expression place = call;
+        Expression part = call;
+        for (DerivativeWorking.Line line : lines) {
+            boolean isLast = line == lines.get(lines.size() - 1);
+            Expression next = isLast
+                    ? literal(value, call.span())
+                    : place == current ? line.after() : new Group(line.after(), call.span());
+            Expression after = isLast ? valuePutFor(place, value) : replaced(place, next);
+            add(part, line.rule(), "", line.worth(), after);
+            place = next;
+            part = line.next();
+        }
     }
 
     /** The calculation behind a call, and the factors that units were converted with. */
@@ -460,6 +485,9 @@ public final class Working {
         if (literal.value() instanceof Quantity) {
             return quantityNeedsBrackets(literal, parent, node);
         }
+        if (literal.value() instanceof Algebraic expression) {
+            return expressionNeedsBrackets(expression.form(), parent, node);
+        }
         if (!(literal.value() instanceof NumberValue number)) {
             return false;
         }
@@ -480,6 +508,27 @@ public final class Working {
         }
         boolean binds = parent instanceof Prefix || parent instanceof Postfix || parent instanceof Superscript;
         return binds && (isNegative || isCompound);
+    }
+
+    /** A sum beside × or ÷, a product below a line, all but letters and functions beside a power; and a second sign. */
+    private static boolean expressionNeedsBrackets(Form form, Expression parent, Expression node) {
+        boolean isSum = form instanceof Form.Sum;
+        boolean isNegative = form.text().startsWith("-");
+        boolean isOne = form instanceof Form.Letter || form instanceof Form.Applied;
+        if (parent instanceof Infix infix) {
+            boolean isRight = infix.right() == node;
+            return switch (infix.operator()) {
+                case PLUS -> isRight && isNegative;
+                case MINUS -> isRight && (isSum || isNegative);
+                case TIMES -> isSum || isRight && (isNegative || form.text().indexOf('/') >= 0);
+                case DIVIDE -> isSum || isRight && !isOne;
+                case MOD, DIV, POWER, JOIN, EQUAL, UNEQUAL, LESS, AT_MOST, GREATER, AT_LEAST -> !isOne;
+            };
+        }
+        if (parent instanceof Prefix) {
+            return isSum || isNegative;
+        }
+        return !isOne && !(parent instanceof Call || parent instanceof Group);
     }
 
     /** A power or a sign behind it would take the unit alone. */

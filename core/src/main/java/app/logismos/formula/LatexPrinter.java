@@ -230,6 +230,14 @@ public final class LatexPrinter implements Expression.Visitor<String> {
             return "\\log_{" + bare(node.arguments().get(1).value().get()) + "}"
                     + inBrackets(node.arguments().get(0).value().get());
         }
+        boolean isDerivative = name.equals("derivative")
+                && node.arguments().size() == 2
+                && node.arguments().stream().allMatch(LatexPrinter::isPlain);
+        if (isDerivative) {
+            String by = put(node.arguments().get(1).value().orElseThrow());
+            return "\\frac{\\mathrm{d}}{\\mathrm{d}" + by + "}"
+                    + inBrackets(node.arguments().get(0).value().orElseThrow());
+        }
         String sign = OVER.get(name);
         if (sign != null
                 && node.arguments().stream().allMatch(LatexPrinter::isPlain)

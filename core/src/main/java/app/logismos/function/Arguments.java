@@ -1,5 +1,6 @@
 package app.logismos.function;
 
+import app.logismos.algebra.Form;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -103,6 +104,21 @@ public final class Arguments {
                         ErrorCode.WRONG_KIND,
                         "`" + function.name() + "` needs a word like x for `" + variable
                                 + "`, which stands for values in `" + expression + "`."));
+    }
+
+    /** An argument that is not worked out, as an expression with letters. */
+    public Form form(String parameter) {
+        return references.form(positions.indexOf(function.indexOf(parameter)));
+    }
+
+    /** The derivative of an expression by a letter, so many times. */
+    public Form derivative(Form form, Form.Letter by, int order) {
+        return references.derivative(form, by, order);
+    }
+
+    /** An expression as a value: a number where it has no letters. */
+    public Value worth(Form form) {
+        return references.worth(form);
     }
 
     /** What stands in some cells. */

@@ -9,6 +9,7 @@ public enum Category {
     ANGLES("Angles"),
     STATISTICS("Statistics"),
     DISTRIBUTIONS("Distributions and special functions"),
+    ALGEBRA("Algebra"),
     TABLES("Tables"),
     LOGIC("Logic"),
     TEXT("Text"),

@@ -1,5 +1,7 @@
 package app.logismos.function;
 
+import app.logismos.algebra.Form;
+import app.logismos.value.Algebraic;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Span;
@@ -24,6 +26,21 @@ public interface References {
         @Override
         public Optional<Bound> bound(int expression, int variable) {
             return Optional.empty();
+        }
+
+        @Override
+        public Form form(int argument) {
+            throw new UnsupportedOperationException("there are no expressions here");
+        }
+
+        @Override
+        public Form derivative(Form form, Form.Letter by, int order) {
+            throw new UnsupportedOperationException("there are no expressions here");
+        }
+
+        @Override
+        public Value worth(Form form) {
+            return new Algebraic(form);
         }
 
         @Override
@@ -64,6 +81,15 @@ public interface References {
 
     /** An argument that is an expression of another one, by their places in the call; nothing where that is no word. */
     Optional<Bound> bound(int expression, int variable);
+
+    /** An argument as an expression with letters, by its place in the call. */
+    Form form(int argument);
+
+    /** The derivative by a letter, so many times. */
+    Form derivative(Form form, Form.Letter by, int order);
+
+    /** A form as a value: a number where it has no letters. */
+    Value worth(Form form);
 
     /** The value of one cell, or the table of several; the formula depends on them from now on. */
     Value read(Cells cells);

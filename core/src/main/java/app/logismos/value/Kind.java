@@ -4,6 +4,7 @@ package app.logismos.value;
 public enum Kind {
     NUMBER("a number"),
     QUANTITY("a quantity"),
+    EXPRESSION("an expression"),
     DATE("a date"),
     TIME("a time of day"),
     DATETIME("a date with time"),

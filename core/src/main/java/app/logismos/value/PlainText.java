@@ -27,6 +27,11 @@ public final class PlainText implements Value.Visitor<String> {
     }
 
     @Override
+    public String expression(Algebraic expression) {
+        return expression.form().text();
+    }
+
+    @Override
     public String moment(Moment moment) {
         return moment.iso();
     }

@@ -1,7 +1,8 @@
 package app.logismos.value;
 
 /** What an expression is worth and a cell can hold (language, section 3). Immutable. */
-public sealed interface Value permits NumberValue, Quantity, Moment, Text, Truth, Blank, Missing, Table, Failure {
+public sealed interface Value
+        permits NumberValue, Quantity, Algebraic, Moment, Text, Truth, Blank, Missing, Table, Failure {
     /** The kind, as the language names it. */
     Kind kind();
 
@@ -13,6 +14,8 @@ public sealed interface Value permits NumberValue, Quantity, Moment, Text, Truth
         R number(NumberValue number);
 
         R quantity(Quantity quantity);
+
+        R expression(Algebraic expression);
 
         R moment(Moment moment);
 

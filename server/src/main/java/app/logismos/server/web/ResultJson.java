@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A value as every answer carries it.
  *
- * @param kind {@code number}, {@code quantity}, {@code text}, {@code truth}, {@code date}, {@code time}, {@code datetime},
+ * @param kind {@code number}, {@code quantity}, {@code expression}, {@code text}, {@code truth}, {@code date}, {@code time}, {@code datetime},
  *     {@code duration}, {@code empty}, {@code missing}, {@code table} or {@code error}
  * @param value exact: a whole number, a fraction, or the shortest decimal that gives the same double, with the decimal mark
  *     that entries are typed with

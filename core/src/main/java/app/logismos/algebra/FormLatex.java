@@ -1,0 +1,138 @@
+package app.logismos.algebra;
+
+import app.logismos.number.Plain;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** Forms typeset, in LaTeX. */
+final class FormLatex {
+    private static final Map<String, String> NAMES = Map.ofEntries(
+            Map.entry("sin", "\\sin"),
+            Map.entry("cos", "\\cos"),
+            Map.entry("tan", "\\tan"),
+            Map.entry("cot", "\\cot"),
+            Map.entry("sec", "\\sec"),
+            Map.entry("csc", "\\csc"),
+            Map.entry("sinh", "\\sinh"),
+            Map.entry("cosh", "\\cosh"),
+            Map.entry("tanh", "\\tanh"),
+            Map.entry("coth", "\\coth"),
+            Map.entry("asin", "\\arcsin"),
+            Map.entry("acos", "\\arccos"),
+            Map.entry("atan", "\\arctan"),
+            Map.entry("ln", "\\ln"));
+
+    private FormLatex() {}
+
+    static String of(Form form) {
+        if (form instanceof Form.Number number) {
+            return number(number.value());
+        }
+        if (form instanceof Form.Constant constant) {
+            return constant.equals(Form.PI) ? "\\pi" : "e";
+        }
+        if (form instanceof Form.Letter letter) {
+            return letter(letter.name());
+        }
+        if (form instanceof Form.Sum sum) {
+            return sum(sum.terms());
+        }
+        if (form instanceof Form.Applied applied) {
+            return applied(applied);
+        }
+        return form instanceof Form.Product product
+                ? fraction(product.number(), product.factors())
+                : fraction(Rational.ONE, List.of(form));
+    }
+
+    private static String letter(String name) {
+        return name.length() == 1 ? name : "\\mathit{" + name.replace("_", "\\_") + "}";
+    }
+
+    private static String number(Real value) {
+        if (value instanceof Rational rational && !rational.isInteger()) {
+            String sign = rational.signum() < 0 ? "-" : "";
+            return sign + "\\frac{" + rational.numerator().abs() + "}{" + rational.denominator() + "}";
+        }
+        return Plain.text(value);
+    }
+
+    private static String applied(Form.Applied applied) {
+        String given = applied.arguments().stream().map(FormLatex::of).collect(Collectors.joining(",\\, "));
+        if (applied.function().equals("abs")) {
+            return "\\left|" + given + "\\right|";
+        }
+        return NAMES.getOrDefault(applied.function(), "\\operatorname{" + applied.function() + "}") + "\\left(" + given
+                + "\\right)";
+    }
+
+    private static String sum(List<Form> terms) {
+        StringBuilder text = new StringBuilder(of(terms.get(0)));
+        for (Form term : terms.subList(1, terms.size())) {
+            boolean isLess = FormText.isLess(term);
+            text.append(isLess ? " - " : " + ").append(of(isLess ? term.negated() : term));
+        }
+        return text.toString();
+    }
+
+    private static String fraction(Real number, List<Form> factors) {
+        List<String> above = new ArrayList<>();
+        List<String> below = new ArrayList<>();
+        Real size = number.abs();
+        if (size instanceof Rational rational) {
+            add(above, rational.numerator());
+            add(below, rational.denominator());
+        } else {
+            above.add(Plain.text(size));
+        }
+        boolean isAlone = factors.size() == 1 && above.isEmpty();
+        for (Form factor : factors) {
+            if (FormText.isBelow(factor)) {
+                below.add(power(
+                        Ordering.base(factor),
+                        Ordering.exponent(factor).negated(),
+                        factors.size() == 1 && below.isEmpty()));
+            } else {
+                above.add(power(Ordering.base(factor), Ordering.exponent(factor), isAlone && !below.isEmpty()));
+            }
+        }
+        String sign = number.signum() < 0 ? "-" : "";
+        String top = above.isEmpty() ? "1" : joined(above);
+        return sign + (below.isEmpty() ? top : "\\frac{" + top + "}{" + joined(below) + "}");
+    }
+
+    private static void add(List<String> parts, BigInteger number) {
+        if (!number.equals(BigInteger.ONE)) {
+            parts.add(number.toString());
+        }
+    }
+
+    /** Letters stand beside each other; a number that follows another factor has a sign before it. */
+    private static String joined(List<String> parts) {
+        StringBuilder text = new StringBuilder(parts.get(0));
+        for (String part : parts.subList(1, parts.size())) {
+            text.append(Character.isDigit(part.charAt(0)) ? " \\cdot " : "\\, ").append(part);
+        }
+        return text.toString();
+    }
+
+    /** Alone above or below a line nothing needs brackets. */
+    private static String power(Form base, Form exponent, boolean isAlone) {
+        if (exponent.equals(Form.ONE)) {
+            return isAlone ? of(base) : one(base);
+        }
+        if (exponent.equals(Form.HALF)) {
+            return "\\sqrt{" + of(base) + "}";
+        }
+        return one(base) + "^{" + of(exponent) + "}";
+    }
+
+    private static String one(Form form) {
+        return FormText.isOne(form) ? of(form) : "\\left(" + of(form) + "\\right)";
+    }
+}

@@ -1,0 +1,86 @@
+package app.logismos.algebra;
+
+import app.logismos.number.Undefined;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** The shortest of some ways to write a form, all of one value where both are defined. */
+public final class Simplifying {
+    /** Squares of functions that add up: {@code cos^2 = 1 − sin^2}, {@code cosh^2 = 1 + sinh^2}. */
+    private static final List<Squares> SQUARES =
+            List.of(new Squares("cos", "sin", -1), new Squares("sin", "cos", -1), new Squares("cosh", "sinh", 1));
+
+    private Simplifying() {}
+
+    private record Squares(String of, String by, int sign) {}
+
+    /** The shortest form that is found: as it is, over one line and cancelled, in factors, with squares of functions put together. */
+    public static Form of(Form form) {
+        Form inner = inside(form);
+        Ring ring = Ring.ofQuotient(inner);
+        Quotient quotient = ring.quotient(inner);
+        return Stream.concat(
+                        SQUARES.stream().flatMap(squares -> reduced(quotient, ring, squares).stream()),
+                        Stream.of(quotient))
+                .flatMap(each -> Stream.of(overOneLine(each, ring), Factored.of(each, ring)))
+                .reduce(inner, Simplifying::shorter);
+    }
+
+    /** The arguments of functions are made shorter too. */
+    private static Form inside(Form form) {
+        return form.of(form.parts().stream()
+                .map(part -> form instanceof Form.Applied ? of(part) : inside(part))
+                .toList());
+    }
+
+    private static Form overOneLine(Quotient quotient, Ring ring) {
+        Form above = ring.form(quotient.above());
+        return above.over(ring.form(quotient.below()));
+    }
+
+    private static Quotient over(Polynomial above, Polynomial below) {
+        if (below.isZero()) {
+            throw new NoForm(Undefined.DIVIDE_BY_ZERO);
+        }
+        return Quotient.of(above, below);
+    }
+
+    private static Form shorter(Form a, Form b) {
+        return Comparator.<Form>comparingInt(each -> each.text().length()).compare(b, a) < 0 ? b : a;
+    }
+
+    private static Optional<Quotient> reduced(Quotient quotient, Ring ring, Squares squares) {
+        List<Form> variables = ring.variables();
+        Quotient left = quotient;
+        boolean isReduced = false;
+        for (int i = 0; i < variables.size(); i++) {
+            if (variables.get(i) instanceof Form.Applied applied
+                    && applied.function().equals(squares.of())) {
+                int other = ring.indexOf(new Form.Applied(squares.by(), applied.arguments()));
+                if (other >= 0) {
+                    left = over(without(left.above(), i, other, squares), without(left.below(), i, other, squares));
+                    isReduced = true;
+                }
+            }
+        }
+        return isReduced ? Optional.of(left) : Optional.empty();
+    }
+
+    /** Even powers of a variable written by another. */
+    private static Polynomial without(Polynomial polynomial, int variable, int other, Squares squares) {
+        int variables = polynomial.variables();
+        Polynomial square = Polynomial.variable(other, 2, variables);
+        Polynomial instead = Polynomial.one(variables).plus(squares.sign() < 0 ? square.negated() : square);
+        List<Polynomial> coefficients = polynomial.coefficients(variable);
+        Polynomial sum = Polynomial.zero(variables);
+        for (int power = 0; power < coefficients.size(); power++) {
+            sum = sum.plus(coefficients
+                    .get(power)
+                    .times(instead.power(power / 2))
+                    .times(Polynomial.variable(variable, power % 2, variables)));
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,216 @@
+package app.logismos.evaluate;
+
+import app.logismos.algebra.Form;
+import app.logismos.catalogue.Catalogue;
+import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Call;
+import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Conversion;
+import app.logismos.formula.Expression.Group;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.Expression.Literal;
+import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.Postfix;
+import app.logismos.formula.Expression.Prefix;
+import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Expression.Superscript;
+import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.Variable;
+import app.logismos.formula.Expression.WithUnit;
+import app.logismos.formula.PostfixOperator;
+import app.logismos.function.Function;
+import app.logismos.function.Parameter;
+import app.logismos.number.Rational;
+import app.logismos.value.Algebraic;
+import app.logismos.value.Blank;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Span;
+import app.logismos.value.Value;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * An expression as a form: words that name nothing are letters, cells and names stand for what is in them, and functions
+ * of numbers stay where they have no exact value.
+ */
+final class FormReading implements Expression.Visitor<Form> {
+    private static final Set<Parameter.Accepts> OF_NUMBERS =
+            EnumSet.of(Parameter.Accepts.NUMBER, Parameter.Accepts.WHOLE, Parameter.Accepts.ANGLE);
+
+    private static final Form HUNDREDTH = Form.number(Rational.of(1, 100));
+
+    private final Evaluator evaluator;
+
+    FormReading(Evaluator evaluator) {
+        this.evaluator = evaluator;
+    }
+
+    /** Something in the expression is no part of algebra. */
+    static final class NoAlgebra extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        private final transient Failure failure;
+
+        private NoAlgebra(Failure failure) {
+            super(failure.message(), null, false, false);
+            this.failure = failure;
+        }
+
+        Failure failure() {
+            return failure;
+        }
+    }
+
+    Form of(Expression expression) {
+        return expression.accept(this);
+    }
+
+    /** What is worked out as everywhere else, and must be a number then. */
+    private Form worth(Expression node) {
+        return form(evaluator.value(node), node.span());
+    }
+
+    private static Form form(Value value, Span place) {
+        if (value instanceof NumberValue number && number.real().isFinite()) {
+            return Form.number(number.real());
+        }
+        if (value instanceof Algebraic expression) {
+            return expression.form();
+        }
+        if (value == Blank.BLANK) {
+            return Form.ZERO;
+        }
+        throw new NoAlgebra(
+                value instanceof Failure failure
+                        ? failure.orAt(place)
+                        : Failure.at(
+                                place,
+                                ErrorCode.WRONG_KIND,
+                                "Algebra works with numbers and letters, and this is "
+                                        + value.kind().one() + "."));
+    }
+
+    @Override
+    public Form literal(Literal node) {
+        return worth(node);
+    }
+
+    @Override
+    public Form group(Group node) {
+        return of(node.inner());
+    }
+
+    @Override
+    public Form prefix(Prefix node) {
+        Form operand = of(node.operand());
+        return switch (node.operator()) {
+            case MINUS -> operand.negated();
+            case PLUS -> operand;
+            case ROOT -> Form.applied("sqrt", List.of(operand));
+        };
+    }
+
+    @Override
+    public Form postfix(Postfix node) {
+        if (node.operator() == PostfixOperator.PERCENT) {
+            return of(node.operand()).times(HUNDREDTH);
+        }
+        return worth(node);
+    }
+
+    @Override
+    public Form superscript(Superscript node) {
+        return of(node.base()).power(node.exponent());
+    }
+
+    @Override
+    public Form infix(Infix node) {
+        return switch (node.operator()) {
+            case PLUS -> of(node.left()).plus(of(node.right()));
+            case MINUS -> of(node.left()).minus(of(node.right()));
+            case TIMES -> of(node.left()).times(of(node.right()));
+            case DIVIDE -> of(node.left()).over(of(node.right()));
+            case POWER -> Form.power(of(node.left()), of(node.right()));
+            case MOD, DIV, JOIN, EQUAL, UNEQUAL, LESS, AT_MOST, GREATER, AT_LEAST -> worth(node);
+        };
+    }
+
+    @Override
+    public Form call(Call node) {
+        Function function = Catalogue.STANDARD.function(node.function()).orElseThrow();
+        if (!isOfNumbers(function, node)) {
+            return worth(node);
+        }
+        List<Form> arguments = node.arguments().stream()
+                .map(argument -> of(argument.value().orElseThrow()))
+                .toList();
+        if (arguments.stream().allMatch(argument -> argument.letters().isEmpty())) {
+            Value value = evaluator.value(node);
+            if (!(value instanceof NumberValue number) || number.real().isExact()) {
+                return form(value, node.span());
+            }
+        }
+        return function.name().equals("power")
+                ? Form.power(arguments.get(0), arguments.get(1))
+                : Form.applied(function.name(), arguments);
+    }
+
+    /** Whether it takes as many numbers as are given, one after the other, and nothing else. */
+    private static boolean isOfNumbers(Function function, Call node) {
+        List<Parameter> parameters = function.parameters();
+        return node.arguments().size() <= parameters.size()
+                && node.arguments().stream()
+                        .allMatch(argument ->
+                                argument.name().isEmpty() && argument.value().isPresent())
+                && parameters.stream()
+                        .allMatch(parameter -> OF_NUMBERS.contains(parameter.accepts()) && !parameter.repeated())
+                && parameters.stream().skip(node.arguments().size()).noneMatch(Parameter::isRequired);
+    }
+
+    @Override
+    public Form cell(CellReference node) {
+        return worth(node);
+    }
+
+    @Override
+    public Form range(RangeReference node) {
+        return worth(node);
+    }
+
+    @Override
+    public Form name(Name node) {
+        Value value = evaluator.value(node);
+        return value instanceof Failure failure && failure.code() == ErrorCode.UNKNOWN_NAME
+                ? Form.letter(node.name())
+                : form(value, node.span());
+    }
+
+    @Override
+    public Form variable(Variable node) {
+        return evaluator.bound(node).map(value -> form(value, node.span())).orElse(Form.letter(node.name()));
+    }
+
+    @Override
+    public Form constant(Constant node) {
+        return node.name().equalsIgnoreCase("e") ? Form.E : worth(node);
+    }
+
+    @Override
+    public Form table(TableLiteral node) {
+        return worth(node);
+    }
+
+    @Override
+    public Form withUnit(WithUnit node) {
+        return worth(node);
+    }
+
+    @Override
+    public Form conversion(Conversion node) {
+        return worth(node);
+    }
+}

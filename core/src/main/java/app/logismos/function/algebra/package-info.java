@@ -1,0 +1,5 @@
+/** Expressions with letters: derivatives, multiplying out, factors. */
+@NullMarked
+package app.logismos.function.algebra;
+
+import org.jspecify.annotations.NullMarked;
