@@ -20,6 +20,9 @@ interface Props {
   readonly focused: boolean
 }
 
+/** A longer expression would be too high for its row, and stands there as it is typed. */
+const LONGEST_SET = 90
+
 /** A cell: its value, a small `=` where it is calculated, a corner where it has a remark. */
 export const GridCell = memo(function GridCell({
   grid,
@@ -65,7 +68,7 @@ function Shown({ cell, decimals }: { readonly cell: Cell; readonly decimals: str
     const waits = cell.error.cause !== null
     return <span className={styles.failed}>{waits ? cell.error.message : cell.error.code}</span>
   }
-  if (cell.latex) {
+  if (cell.latex && cell.latex.length <= LONGEST_SET) {
     return (
       <span className={styles.shown}>
         <Typeset latex={cell.latex} spoken={spokenExpression(cell.display)} inLine />

@@ -61,7 +61,7 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
         {isNumber(result) && result.display.length < 32 ? (
           <Shown result={result} />
         ) : result.kind === 'expression' ? (
-          <Typeset latex={result.latex} spoken={spokenExpression(result.display)} />
+          <Typeset className={styles.expression} latex={result.latex} spoken={spokenExpression(result.display)} />
         ) : (
           <span className={styles.text}>{result.display}</span>
         )}

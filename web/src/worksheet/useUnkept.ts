@@ -50,7 +50,7 @@ function written(known: Cell | undefined, grid: string, address: string, text: s
     exact: true,
     name: known?.name ?? null,
     from: null,
-  latex: null,
+    latex: null,
     remark: known?.remark ?? null,
     error: null,
     entry: text,

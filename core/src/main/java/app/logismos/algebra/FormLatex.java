@@ -4,7 +4,6 @@ import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import java.math.BigInteger;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -81,42 +80,39 @@ final class FormLatex {
     }
 
     private static String fraction(Real number, List<Form> factors) {
-        List<String> above = new ArrayList<>();
-        List<String> below = new ArrayList<>();
+        List<Form> over =
+                factors.stream().filter(factor -> !FormText.isBelow(factor)).toList();
+        List<Form> under = factors.stream()
+                .filter(FormText::isBelow)
+                .map(factor -> Form.power(factor, Form.MINUS_ONE))
+                .toList();
         Real size = number.abs();
+        String above;
+        String below;
         if (size instanceof Rational rational) {
-            add(above, rational.numerator());
-            add(below, rational.denominator());
+            below = product(whole(rational.denominator()), under, true);
+            above = product(whole(rational.numerator()), over, !below.isEmpty());
         } else {
-            above.add(Plain.text(size));
-        }
-        boolean isAlone = factors.size() == 1 && above.isEmpty();
-        for (Form factor : factors) {
-            if (FormText.isBelow(factor)) {
-                below.add(power(
-                        Ordering.base(factor),
-                        Ordering.exponent(factor).negated(),
-                        factors.size() == 1 && below.isEmpty()));
-            } else {
-                above.add(power(Ordering.base(factor), Ordering.exponent(factor), isAlone && !below.isEmpty()));
-            }
+            below = product("", under, true);
+            above = product(Plain.text(size), over, !below.isEmpty());
         }
         String sign = number.signum() < 0 ? "-" : "";
-        String top = above.isEmpty() ? "1" : joined(above);
-        return sign + (below.isEmpty() ? top : "\\frac{" + top + "}{" + joined(below) + "}");
+        String top = above.isEmpty() ? "1" : above;
+        return sign + (below.isEmpty() ? top : "\\frac{" + top + "}{" + below + "}");
     }
 
-    private static void add(List<String> parts, BigInteger number) {
-        if (!number.equals(BigInteger.ONE)) {
-            parts.add(number.toString());
-        }
+    private static String whole(BigInteger number) {
+        return number.equals(BigInteger.ONE) ? "" : number.toString();
     }
 
     /** Letters stand beside each other; a number that follows another factor has a sign before it. */
-    private static String joined(List<String> parts) {
-        StringBuilder text = new StringBuilder(parts.get(0));
-        for (String part : parts.subList(1, parts.size())) {
-            text.append(Character.isDigit(part.charAt(0)) ? " \\cdot " : "\\, ").append(part);
+    private static String product(String number, List<Form> factors, boolean isBesideALine) {
+        boolean isAlone = isBesideALine && number.isEmpty() && factors.size() == 1;
+        StringBuilder text = new StringBuilder(number);
+        for (Form factor : factors) {
+            String part = power(Ordering.base(factor), Ordering.exponent(factor), isAlone);
+            boolean isDigit = Character.isDigit(part.charAt(0));
+            text.append(text.isEmpty() ? "" : isDigit ? " \\cdot " : "\\, ").append(part);
         }
         return text.toString();
     }

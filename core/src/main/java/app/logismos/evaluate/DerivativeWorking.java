@@ -6,9 +6,11 @@ import app.logismos.algebra.Form;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Parser;
 import app.logismos.formula.Printer;
+import app.logismos.formula.Rewriting;
 import app.logismos.formula.Walk;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** How a derivative is found, rule by rule, as expressions that can be read and typeset. */
 final class DerivativeWorking {
@@ -54,9 +56,16 @@ final class DerivativeWorking {
 
     private Expression read(Form form) {
         if (Parser.parse(form.text(), 0, evaluator.origin(), Words.STANDARD) instanceof Parser.Outcome.Parsed parsed) {
-            return parsed.expression();
+            return parsed.expression().accept(new Rewriting((node, parent) -> letter(node, form)));
         }
         throw new IllegalStateException("a form must read back, was " + form.text());
+    }
+
+    /** A word stands for any number here, and not for what a name has. */
+    private static @Nullable Expression letter(Expression node, Form form) {
+        return node instanceof Expression.Name name && form.has(new Form.Letter(name.name()))
+                ? new Expression.Variable(name.name(), name.span())
+                : null;
     }
 
     /** The call for a part: the first that is written so. */

@@ -56,6 +56,8 @@ public final class LatexPrinter implements Expression.Visitor<String> {
     private final Function<Value, String> fractions;
     private final References references;
     private final Expression worked;
+    /** Whether the whole may need several lines: what stands in them is low. */
+    private final boolean isOnLines;
 
     /** Whether pieces of the worked part are set now, each of which is to be marked. */
     private boolean isMarking;
@@ -71,6 +73,7 @@ public final class LatexPrinter implements Expression.Visitor<String> {
         this.values = values;
         this.references = References.in(whole);
         this.worked = worked;
+        this.isOnLines = isWide(whole);
     }
 
     /**
@@ -235,7 +238,7 @@ public final class LatexPrinter implements Expression.Visitor<String> {
                 && node.arguments().stream().allMatch(LatexPrinter::isPlain);
         if (isDerivative) {
             String by = put(node.arguments().get(1).value().orElseThrow());
-            return "\\frac{\\mathrm{d}}{\\mathrm{d}" + by + "}"
+            return (isOnLines ? "\\tfrac" : "\\frac") + "{\\mathrm{d}}{\\mathrm{d}" + by + "}"
                     + inBrackets(node.arguments().get(0).value().orElseThrow());
         }
         String sign = OVER.get(name);

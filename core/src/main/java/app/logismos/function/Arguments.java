@@ -5,6 +5,7 @@ import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.unit.UnitCatalogue;
+import app.logismos.value.Algebraic;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
@@ -181,6 +182,13 @@ public final class Arguments {
         return value instanceof Table table ? table : new ArrayTable(1, 1, List.of(value));
     }
 
+    /** Texts and truth values in a table are no numbers; what stands for a number that is not known is not left out. */
+    private void passOver(String parameter, Value value) {
+        if (value instanceof Algebraic) {
+            throw wrongKind(parameter, value);
+        }
+    }
+
     /** The numbers of a table's cells, row by row; others are passed over. */
     public List<Real> numbersIn(String parameter) {
         List<Real> numbers = new ArrayList<>();
@@ -189,6 +197,8 @@ public final class Arguments {
                 numbers.add(number.real());
             } else if (each instanceof Quantity quantity) {
                 numbers.add(plain(parameter, quantity));
+            } else {
+                passOver(parameter, each);
             }
         });
         return numbers;
@@ -401,6 +411,8 @@ public final class Arguments {
                                 numbers.add(number.real());
                             } else if (each instanceof Quantity quantity) {
                                 numbers.add(plain(parameter, quantity));
+                            } else {
+                                passOver(parameter, each);
                             }
                         });
                     } else if (value instanceof NumberValue number) {
@@ -428,6 +440,8 @@ public final class Arguments {
                 table.forEachFilled(cell -> {
                     if (Measured.isMeasured(passing(cell))) {
                         values.add(cell);
+                    } else {
+                        passOver(parameter, cell);
                     }
                 });
             } else if (Measured.isMeasured(value)) {
@@ -450,6 +464,8 @@ public final class Arguments {
                     values.add(cell);
                 } else if (!isTable && cell != Blank.BLANK && cell != Missing.MISSING) {
                     throw wrongKind(parameter, cell);
+                } else {
+                    passOver(parameter, cell);
                 }
             });
         }

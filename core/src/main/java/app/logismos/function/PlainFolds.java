@@ -2,6 +2,7 @@ package app.logismos.function;
 
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.value.Algebraic;
 import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.Fold;
@@ -73,7 +74,7 @@ public final class PlainFolds {
         if (gathered instanceof Failure || gathered == OTHERS || value instanceof Failure) {
             return value instanceof Failure && !(gathered instanceof Failure) ? value : gathered;
         }
-        if (value instanceof Moment) {
+        if (value instanceof Moment || value instanceof Algebraic) {
             return OTHERS;
         }
         if (value instanceof Quantity quantity) {

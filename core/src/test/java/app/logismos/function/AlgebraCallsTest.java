@@ -107,6 +107,8 @@ class AlgebraCallsTest {
                 "x + 1 | unknown-name",
                 "sum(expand(x), 1) | wrong-kind",
                 "sin(expand(x)) | wrong-kind",
+                "sum({1, expand(x)}) | wrong-kind",
+                "max(expand(x), 1) | wrong-kind",
                 "expand(x) > 1 | wrong-kind",
                 "expand(x) = expand(x) | true",
                 "expand(x*2) = expand(x+x) | true",
