@@ -27,6 +27,8 @@ import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.PlainText;
+import app.logismos.value.Quantity;
 import app.logismos.value.Span;
 import app.logismos.value.Value;
 import java.util.EnumSet;
@@ -84,14 +86,16 @@ final class FormReading implements Expression.Visitor<Form> {
         if (value == Blank.BLANK) {
             return Form.ZERO;
         }
-        throw new NoAlgebra(
-                value instanceof Failure failure
-                        ? failure.orAt(place)
-                        : Failure.at(
-                                place,
-                                ErrorCode.WRONG_KIND,
-                                "Algebra works with numbers and letters, and this is "
-                                        + value.kind().one() + "."));
+        throw new NoAlgebra(value instanceof Failure failure ? failure.orAt(place) : noNumber(value, place));
+    }
+
+    private static Failure noNumber(Value value, Span place) {
+        String says = value instanceof Quantity
+                ? "Algebra works with plain numbers and letters, and `" + PlainText.of(value)
+                        + "` has a unit. Write `*` before a letter that is also a unit."
+                : "Algebra works with numbers and letters, and this is "
+                        + value.kind().one() + ".";
+        return Failure.at(place, ErrorCode.WRONG_KIND, says);
     }
 
     @Override

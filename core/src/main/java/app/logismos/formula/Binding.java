@@ -2,11 +2,20 @@ package app.logismos.formula;
 
 import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Constant;
+import app.logismos.formula.Expression.Infix;
+import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.Variable;
+import app.logismos.formula.Expression.WithUnit;
+import app.logismos.number.Rational;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
+import app.logismos.value.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -18,6 +27,9 @@ import org.jspecify.annotations.Nullable;
  * @param variable the index of the parameter that takes the word
  */
 public record Binding(int expression, int variable) {
+    private static final Pattern MULTIPLE =
+            Pattern.compile("(?<number>[0-9.]+)\\s*(?<unit>\\p{L}+)(?:\\s*\\^\\s*(?<power>[0-9]{1,3}))?");
+
     /** The arguments of a call, the bound word made a {@link Variable}; as they are where no word was given. */
     List<Argument> applied(List<Argument> arguments, List<String> parameters) {
         Optional<Variable> word = at(arguments, parameters, variable)
@@ -41,7 +53,34 @@ public record Binding(int expression, int variable) {
     }
 
     private static @Nullable Expression occurrence(Expression node, Variable bound) {
+        if (node instanceof Literal literal && literal.value() instanceof Quantity quantity) {
+            return multiple(literal, quantity, bound).orElse(null);
+        }
+        if (node instanceof WithUnit unit && unit.source().equals(bound.name())) {
+            Expression operand = in(unit.operand(), bound);
+            return new Infix(InfixOperator.TIMES, operand, new Variable(bound.name(), unit.span()), unit.span());
+        }
         return word(node).filter(word -> bound.is(word.name())).orElse(null);
+    }
+
+    /** {@code 2t} and {@code 2t^3} are twice the variable t and its cube, and no tonnes. */
+    private static Optional<Expression> multiple(Literal literal, Quantity quantity, Variable bound) {
+        Matcher matcher = MULTIPLE.matcher(literal.source());
+        if (!matcher.matches() || !matcher.group("unit").equals(bound.name())) {
+            return Optional.empty();
+        }
+        Span place = literal.span();
+        Literal number = new Literal(new NumberValue(quantity.number()), matcher.group("number"), place);
+        Expression word = new Variable(bound.name(), place);
+        String power = matcher.group("power");
+        Expression raised = power == null
+                ? word
+                : new Infix(
+                        InfixOperator.POWER,
+                        word,
+                        new Literal(new NumberValue(Rational.of(Long.parseLong(power))), power, place),
+                        place);
+        return Optional.of(new Infix(InfixOperator.TIMES, number, raised, place));
     }
 
     private static Optional<Variable> word(Expression node) {

@@ -71,7 +71,7 @@ public final class AlgebraFunctions {
                     .argument("expression", EXPRESSION, "the expression, with the letter in it")
                     .argument("variable", VARIABLE, "the letter whose powers are put together")
                     .example("collect(a*x + b*x + c, x)", "x*(a + b) + c")
-                    .example("collect((x + y)^2, y)", "y^2 + 2*x*y + x^2")
+                    .example("collect(x^2*y + x^2 + 1, x)", "x^2*(y + 1) + 1")
                     .refuses("collect(x^2, 2)", ErrorCode.WRONG_KIND)
                     .related("expand")
                     .answers(given -> given.worth(Expanding.collected(given.form("expression"), letter(given)))));
