@@ -237,8 +237,8 @@ public final class LatexPrinter implements Expression.Visitor<String> {
                 && node.arguments().size() == 2
                 && node.arguments().stream().allMatch(LatexPrinter::isPlain);
         if (isDerivative) {
-            String by = put(node.arguments().get(1).value().orElseThrow());
-            return (isOnLines ? "\\tfrac" : "\\frac") + "{\\mathrm{d}}{\\mathrm{d}" + by + "}"
+            String by = node.arguments().get(1).value().orElseThrow().accept(this);
+            return glue((isOnLines ? "\\tfrac" : "\\frac") + "{\\mathrm{d}}{\\mathrm{d}" + by + "}")
                     + inBrackets(node.arguments().get(0).value().orElseThrow());
         }
         String sign = OVER.get(name);
