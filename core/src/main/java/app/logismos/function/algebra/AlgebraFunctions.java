@@ -15,8 +15,10 @@ import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -41,9 +43,21 @@ public final class AlgebraFunctions {
                     .example("derivative(x^2, x, 3)", "6")
                     .refuses("derivative(x^2, 5)", ErrorCode.WRONG_KIND)
                     .refuses("derivative(abs(x), x, 0)", ErrorCode.NO_REAL_RESULT)
-                    .related("simplify", "expand")
+                    .related("taylor", "simplify", "expand")
                     .from("DLMF 1.4(iii)")
                     .answers(AlgebraFunctions::derivative),
+            function("taylor", Category.ALGEBRA)
+                    .says("The polynomial that lies closest to an expression near a place.")
+                    .argument("expression", EXPRESSION, "the expression, with the letter in it")
+                    .argument("variable", VARIABLE, "the letter")
+                    .argument("at", NUMBER, "the place")
+                    .argument("order", WHOLE, "the highest power that is kept")
+                    .example("taylor(sin(x), x, 0, 5)", "x^5/120 - x^3/6 + x")
+                    .example("taylor(e^x, x, 0, 2)", "x^2/2 + x + 1")
+                    .refuses("taylor(abs(x), x, 0, 2)", ErrorCode.NO_REAL_RESULT)
+                    .related("derivative")
+                    .from("DLMF 1.4(vi)")
+                    .answers(AlgebraFunctions::taylor),
             rewriting(
                             "simplify",
                             "The shortest of some ways to write an expression, with the same value.",
@@ -97,5 +111,24 @@ public final class AlgebraFunctions {
             return given.worth(given.derivative(form, by, order));
         }
         return new Slope(given, form, by, order).at(Form.number(given.number("at")));
+    }
+
+    private static Value taylor(Arguments given) {
+        Form.Letter by = letter(given);
+        Form place = Form.number(given.number("at"));
+        int order = given.whole("order", 0, HIGHEST_ORDER);
+        Form derivative = given.form("expression");
+        Form factor = Form.ONE;
+        List<Form> terms = new ArrayList<>();
+        for (int power = 0; power <= order; power++) {
+            if (new Slope(given, derivative, by, 0).at(place) instanceof Failure none) {
+                return none;
+            }
+            terms.add(Form.product(
+                    List.of(derivative.with(by, place), factor, by.minus(place).power(power))));
+            derivative = given.derivative(derivative, by, 1);
+            factor = factor.over(Form.number(power + 1L));
+        }
+        return given.worth(Form.sum(terms));
     }
 }
