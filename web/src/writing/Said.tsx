@@ -1,7 +1,7 @@
 import type { OpenCall, Preview } from '../api/types'
 import { spokenFormula } from '../typeset/spoken'
 import { Typeset } from '../typeset/Typeset'
-import { isMathematics, isNumber, typesetSign } from '../typeset/whole'
+import { isMathematics, typesetSign } from '../typeset/whole'
 import { Words } from '../typeset/Words'
 import { sumOf } from './better'
 import styles from './Writing.module.css'
@@ -67,7 +67,7 @@ export function Said({ preview, entry, onReplace, cursor, at = '', showsValue = 
           {!stillWrong && showsValue && (
             <output className={styles.value} aria-label="value so far">
               {at !== '' && <small>at {at}: </small>}
-              {isNumber(result) && typesetSign(result)}
+              {isMathematics(result) && typesetSign(result)}
               {isMathematics(result) ? <Typeset latex={result.latex} spoken={result.display} /> : result.display}
             </output>
           )}

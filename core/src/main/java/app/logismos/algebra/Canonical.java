@@ -270,7 +270,7 @@ final class Canonical {
             return new Form.Power(new Form.Number(base), new Form.Number(exponent));
         }
         Rational rest = (Rational) exponent.minus(Rational.of(whole));
-        return new Form.Number((Real) base.power(Rational.of(whole)))
+        return new Form.Number(powerOf(base, whole))
                 .times(new Form.Power(new Form.Number(base), new Form.Number(rest)));
     }
 

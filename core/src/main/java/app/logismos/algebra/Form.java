@@ -27,7 +27,12 @@ public sealed interface Form {
     Form E = new Constant("e");
 
     /** A number that is no multiple of π. */
-    record Number(Real value) implements Form {}
+    record Number(Real value) implements Form {
+        @Override
+        public boolean isExact() {
+            return value.isExact();
+        }
+    }
 
     /** A number of mathematics that is no fraction: π or e. */
     record Constant(String name) implements Form {}
@@ -73,6 +78,11 @@ public sealed interface Form {
         @Override
         public Form of(List<Form> parts) {
             return new Number(number).times(product(parts));
+        }
+
+        @Override
+        public boolean isExact() {
+            return number.isExact() && Form.super.isExact();
         }
     }
 
@@ -183,6 +193,11 @@ public sealed interface Form {
             size += part.size();
         }
         return size;
+    }
+
+    /** Whether all numbers in it are the numbers themselves, and none is only near one. */
+    default boolean isExact() {
+        return parts().stream().allMatch(Form::isExact);
     }
 
     default boolean has(Letter letter) {

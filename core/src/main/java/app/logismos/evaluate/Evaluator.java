@@ -128,7 +128,8 @@ public final class Evaluator implements Expression.Visitor<Value> {
             }
             if (form.letters().isEmpty()
                     && Parser.parse(form.text(), 0, origin, Words.STANDARD) instanceof Parser.Outcome.Parsed parsed) {
-                return value(parsed.expression());
+                Value worth = value(parsed.expression());
+                return form.isExact() ? worth : approximate(worth);
             }
             return form.size() > Form.MOST_NODES || form.text().length() > Parser.MAX_LENGTH
                     ? EvaluationErrors.undefined(Undefined.TOO_LARGE, place)
@@ -138,6 +139,13 @@ public final class Evaluator implements Expression.Visitor<Value> {
         } catch (FormReading.NoAlgebra none) {
             return none.failure();
         }
+    }
+
+    /** What is made of numbers that are only near others is not exact, though it is read from their digits. */
+    private static Value approximate(Value value) {
+        return value instanceof NumberValue number && number.real().isExact()
+                ? new NumberValue(Real.from(number.real().toDouble()))
+                : value;
     }
 
     /** A value that is kept while others are worked out. */

@@ -93,8 +93,10 @@ final class FormReading implements Expression.Visitor<Form> {
         String says = value instanceof Quantity
                 ? "Algebra works with plain numbers and letters, and `" + PlainText.of(value)
                         + "` has a unit. Write `*` before a letter that is also a unit."
-                : "Algebra works with numbers and letters, and this is "
-                        + value.kind().one() + ".";
+                : "Algebra works with finite numbers and letters, and this is "
+                        + (value instanceof NumberValue
+                                ? "infinite"
+                                : value.kind().one()) + ".";
         return Failure.at(place, ErrorCode.WRONG_KIND, says);
     }
 

@@ -12,6 +12,7 @@ import app.logismos.formula.Address;
 import app.logismos.formula.Parser;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Rational;
+import app.logismos.number.Real;
 import app.logismos.value.Algebraic;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Span;
@@ -98,6 +99,18 @@ class FormReadingTest {
         return value instanceof NumberValue number
                 ? OptionalDouble.of(number.real().toDouble())
                 : OptionalDouble.empty();
+    }
+
+    @Test
+    void whatIsMadeOfAnApproximateNumberIsNotExact() {
+        Form near = Form.number(Real.from(0.1));
+        Span place = new Span(0, 1);
+        assertThat(near.times(Forms.X).isExact()).isFalse();
+        assertThat(near.plus(Forms.X).power(2).isExact()).isFalse();
+        assertThat(((NumberValue) evaluator().algebraic(() -> near.times(Form.PI), place))
+                        .real()
+                        .isExact())
+                .isFalse();
     }
 
     @Test

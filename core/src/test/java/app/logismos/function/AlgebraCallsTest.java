@@ -127,6 +127,9 @@ class AlgebraCallsTest {
                 "expand(x*2) = expand(x+x) | true",
                 "\"y = \" & expand((x+1)*x) | \"y = x^2 + x\"",
                 "expand(1/(x-x)) | divide-by-zero",
+                "expand(2^(10^30+1/3)*x) | too-large",
+                "expand(2^(4/3)*x) | 2*2^(1/3)*x",
+                "expand(inf*x) | wrong-kind",
                 "expand((a+b+c+d+f+g)^60) | too-large",
             })
     void itIs(String call, String value) {

@@ -6,6 +6,7 @@ import app.logismos.display.Forms;
 import app.logismos.display.NumberStyle;
 import app.logismos.display.Typeset;
 import app.logismos.number.Real;
+import app.logismos.value.Algebraic;
 import app.logismos.value.Failure;
 import app.logismos.value.Kind;
 import app.logismos.value.NumberValue;
@@ -71,7 +72,7 @@ public record ResultJson(
         String plain = value instanceof Failure ? null : value instanceof Text text ? text.text() : PlainText.of(value);
         return new ResultJson(
                 kind,
-                true,
+                !(value instanceof Algebraic expression) || expression.form().isExact(),
                 value instanceof Table ? null : plain,
                 null,
                 display.text(value),

@@ -202,7 +202,9 @@ class WorksheetViews {
     }
 
     private static boolean isExact(Value value) {
-        return real(value).map(Real::isExact).orElse(true);
+        return value instanceof Algebraic expression
+                ? expression.form().isExact()
+                : real(value).map(Real::isExact).orElse(true);
     }
 
     private static Optional<Real> real(Value value) {
