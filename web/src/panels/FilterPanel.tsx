@@ -25,11 +25,9 @@ function Choice({ selected: { grid, focus } }: { readonly selected: Selected }) 
   const [like, setLike] = useState<ReadonlySet<string>>(new Set())
   const [text, setText] = useState('')
   const held = heldIn(cells)
+  const row = held[0]?.rows[0] ?? focus.row
   const show = (holds: readonly string[], rows: readonly number[]) =>
-    act({ do: 'filter', grid: grid.id, row: focus.row, column: focus.column, holds, like: rows }).then(
-      close,
-      () => undefined,
-    )
+    act({ do: 'filter', grid: grid.id, row, column: focus.column, holds, like: rows }).then(close, () => undefined)
   const liked = held.filter((each) => like.has(each.text)).flatMap((each) => each.rows)
   const isChosen = like.size > 0 || text.trim() !== ''
 

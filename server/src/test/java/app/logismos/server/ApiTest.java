@@ -352,6 +352,11 @@ class ApiTest {
                         .valueStream()
                         .map(cell -> cell.at("/display").asString()))
                 .containsExactly("2", "5");
+        assertThat(program.get("/worksheets/" + id + "/grids/grid-1/cells/B8/column")
+                        .body()
+                        .at("/range")
+                        .asString())
+                .isEqualTo("B2:B3");
         assertThat(program.get("/worksheets/" + id + "/grids/grid-1/cells/G9/column")
                         .body()
                         .at("/cells")

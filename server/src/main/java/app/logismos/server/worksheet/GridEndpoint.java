@@ -16,6 +16,7 @@ import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import app.logismos.unit.UsualUnits;
+import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.Quantity;
 import app.logismos.value.Span;
@@ -176,7 +177,8 @@ class GridEndpoint {
 
     /**
      * The cells in the column of a cell that sorting and filtering take: those of the table around it, without headings
-     * and totals; of a long table the first {@value #MOST_OF_COLUMN} rows.
+     * and totals; of a long table the first {@value #MOST_OF_COLUMN} rows. Where nothing stands at the cell, the table is
+     * that of the first filled cell of the column.
      */
     @GetMapping("/grids/{grid}/cells/{address}/column")
     Window column(
@@ -187,9 +189,26 @@ class GridEndpoint {
         Address at = address(address);
         return earlier.read(id, revision, worksheet -> {
             grid(worksheet.live, grid);
-            Area area = inColumn(at, SortedTable.around(grid, at, worksheet.live));
+            Area around = SortedTable.around(grid, at, worksheet.live);
+            Area table = isNothing(around, grid, worksheet.live)
+                    ? firstFilled(grid, at.column(), worksheet.live)
+                            .map(cell -> SortedTable.around(grid, cell, worksheet.live))
+                            .orElse(around)
+                    : around;
+            Area area = inColumn(at, table);
             return new Window(worksheet.revision, area, views.cells(grid, area, worksheet.live));
         });
+    }
+
+    private static boolean isNothing(Area area, String grid, LiveWorksheet live) {
+        return area.size() == 1 && live.value(grid, area.first()) == Blank.BLANK;
+    }
+
+    private static Optional<Address> firstFilled(String grid, int column, LiveWorksheet live) {
+        int[] first = {Integer.MAX_VALUE};
+        Area whole = new Area(new Address(column, 0), new Address(column, Address.ROWS - 1));
+        live.worksheet().cells(grid).forEach(whole, (at, row, cell) -> first[0] = Math.min(first[0], row));
+        return first[0] == Integer.MAX_VALUE ? Optional.empty() : Optional.of(new Address(column, first[0]));
     }
 
     private static Area inColumn(Address cell, Area table) {
