@@ -194,16 +194,20 @@ final class CallEvaluation implements References {
         if (!function.name().equals(DerivativeWorking.FUNCTION) || assign().isPresent()) {
             return List.of();
         }
-        Arguments arguments = arguments();
-        return arguments.isGiven("at")
-                ? List.of()
-                : new DerivativeWorking(evaluator)
-                        .lines(
-                                arguments.form("expression"),
-                                new Form.Letter(arguments
-                                        .bound("expression", "variable")
-                                        .variable()),
-                                arguments.whole("order", 0, DerivativeWorking.HIGHEST_ORDER));
+        try {
+            Arguments arguments = arguments();
+            return arguments.isGiven("at")
+                    ? List.of()
+                    : new DerivativeWorking(evaluator)
+                            .lines(
+                                    arguments.form("expression"),
+                                    new Form.Letter(arguments
+                                            .bound("expression", "variable")
+                                            .variable()),
+                                    arguments.whole("order", 0, DerivativeWorking.HIGHEST_ORDER));
+        } catch (NoForm | Derivative.NotKnown | FormReading.NoAlgebra none) {
+            return List.of();
+        }
     }
 
     private Optional<Cells> meant(Expression expression) {

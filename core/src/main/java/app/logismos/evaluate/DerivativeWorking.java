@@ -10,6 +10,7 @@ import app.logismos.formula.Rewriting;
 import app.logismos.formula.Walk;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** How a derivative is found, rule by rule, as expressions that can be read and typeset. */
@@ -20,6 +21,8 @@ final class DerivativeWorking {
     static final int HIGHEST_ORDER = 100;
 
     private static final int MOST_LINES = 60;
+
+    private static final int MOST_CHARACTERS = 20_000;
 
     private final Evaluator evaluator;
 
@@ -36,29 +39,35 @@ final class DerivativeWorking {
      */
     record Line(Rule rule, Expression worth, Expression after, Expression next) {}
 
-    /** None where there would be too many, or one cannot be written. */
+    /** None where there would be too many, or one is too long or too deep to be written. */
     List<Line> lines(Form form, Form.Letter by, int order) {
         List<Derivative.Step> steps =
                 Derivative.steps(form, by, order, new CatalogueDerivatives(evaluator), MOST_LINES);
+        int characters =
+                steps.stream().mapToInt(step -> step.after().text().length()).sum();
+        if (steps.size() == MOST_LINES || characters > MOST_CHARACTERS) {
+            return List.of();
+        }
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
             Derivative.Step step = steps.get(i);
-            boolean isLast = i == steps.size() - 1;
-            if (step.after().text().length() > Parser.MAX_LENGTH) {
+            Optional<Expression> worth = read(step.worth());
+            Optional<Expression> after = read(step.after());
+            if (worth.isEmpty() || after.isEmpty()) {
                 return List.of();
             }
-            Expression after = read(step.after());
-            Expression next = isLast ? after : call(after, steps.get(i + 1).part());
-            lines.add(new Line(rule(step.rule()), read(step.worth()), after, next));
+            Expression next = i == steps.size() - 1
+                    ? after.get()
+                    : call(after.get(), steps.get(i + 1).part());
+            lines.add(new Line(rule(step.rule()), worth.get(), after.get(), next));
         }
-        return lines.size() < MOST_LINES ? lines : List.of();
+        return lines;
     }
 
-    private Expression read(Form form) {
-        if (Parser.parse(form.text(), 0, evaluator.origin(), Words.STANDARD) instanceof Parser.Outcome.Parsed parsed) {
-            return parsed.expression().accept(new Rewriting((node, parent) -> letter(node, form)));
-        }
-        throw new IllegalStateException("a form must read back, was " + form.text());
+    private Optional<Expression> read(Form form) {
+        return Parser.parse(form.text(), 0, evaluator.origin(), Words.STANDARD) instanceof Parser.Outcome.Parsed parsed
+                ? Optional.of(parsed.expression().accept(new Rewriting((node, parent) -> letter(node, form))))
+                : Optional.empty();
     }
 
     /** A word stands for any number here, and not for what a name has. */
@@ -70,7 +79,7 @@ final class DerivativeWorking {
 
     /** The call for a part: the first that is written so. */
     private Expression call(Expression whole, Form part) {
-        String wanted = written(read(part));
+        String wanted = read(part).map(this::written).orElse("");
         List<Expression> found = new ArrayList<>();
         Walk.visit(whole, node -> {
             if (found.isEmpty()

@@ -55,7 +55,10 @@ class HostileAlgebraTest {
                 "simplify((a^9*b-c^8)^9/(a^9*b-c^8)^7+(a-b)^30/(a^2-b^2)^20)",
                 "collect((x+y)^300, x)",
                 "sqrt(" + digits + ")*expand(x)",
-                "derivative(x^x^x^x^x^x, x, order: 9)");
+                "derivative(x^x^x^x^x^x, x, order: 9)",
+                "derivative(" + "sin(".repeat(120) + "x" + ")".repeat(120) + ", x)",
+                "derivative(" + "(".repeat(120) + "x" + "+1)^2".repeat(120) + ", x)",
+                "derivative(" + "1/(1+".repeat(60) + "x" + ")".repeat(60) + ", x)");
     }
 
     @ParameterizedTest(name = "{index}")
