@@ -4,6 +4,7 @@ import app.logismos.catalogue.Catalogue;
 import app.logismos.catalogue.Everyday;
 import app.logismos.formula.Binding;
 import app.logismos.formula.Vocabulary;
+import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.unit.UnitCatalogue;
@@ -46,11 +47,13 @@ public final class Words implements Vocabulary {
                 .map(found -> found.parameters().stream().map(Parameter::name).toList());
     }
 
+    /** Words like {@code factor} were names of people's cells before they were functions of algebra, and may stay so. */
     @Override
     public boolean isFunctionName(String word) {
         return catalogue
                 .function(word)
                 .filter(function -> function.name().equalsIgnoreCase(word))
+                .filter(function -> function.category() != Category.ALGEBRA)
                 .isPresent();
     }
 

@@ -20,7 +20,7 @@ public interface Vocabulary {
 
     /**
      * Whether a word is a function's own name, which nothing else may have. Names that documents use for functions are
-     * not: they are functions only before a bracket.
+     * not, and words that became functions late: they are functions only before a bracket.
      */
     boolean isFunctionName(String word);
 

@@ -52,6 +52,16 @@ class LettersInCellsTest {
         assertThat(shown(live, "C1")).isEqualTo("7");
     }
 
+    @ParameterizedTest(name = "a cell called {0}")
+    @CsvSource({"factor", "expand", "simplify", "collect", "derivative", "taylor"})
+    void whatWasANameBeforeItWasAFunctionStaysOne(String name) {
+        type(live, "A1", "3");
+        Sheets.name(live, name, "A1:A1");
+        type(live, "B1", "=2*" + name, "B2", "=factor(x^2-" + name + "*x)");
+        assertThat(shown(live, "B1")).isEqualTo("6");
+        assertThat(shown(live, "B2")).isEqualTo("x*(x - 3)");
+    }
+
     @ParameterizedTest(name = "{0} over a cell with letters is refused")
     @CsvSource({"sum", "mean", "max", "product", "median", "stdev"})
     void whatStandsForANumberThatIsNotKnownIsNotLeftOutOfAStatistic(String function) {
