@@ -13,6 +13,9 @@ import java.util.Optional;
 public final class Derivative {
     private static final String NAME = "derivative";
 
+    /** A longer expression is not shown step by step. */
+    private static final int MOST_SHOWN = 1_000;
+
     private final Form.Letter by;
     private final DerivativeRules rules;
 
@@ -83,6 +86,9 @@ public final class Derivative {
                 next = derivative.next(current)) {
             Applied applied = derivative.rule(next.get().arguments().get(0));
             Form after = replaced(current, next.get(), applied.result());
+            if (after.size() > MOST_SHOWN) {
+                return List.of();
+            }
             steps.add(new Step(current, next.get(), applied.rule(), applied.result(), after));
             current = after;
         }

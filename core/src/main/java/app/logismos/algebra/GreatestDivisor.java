@@ -13,6 +13,9 @@ final class GreatestDivisor {
     /** Numbers for variables that are looked away from; which ones does not matter. */
     private static final int[] PLACES = {7, 11, 5, 13, 3, 17};
 
+    /** Numbers are raised to no higher power for that. */
+    private static final int MOST_POWER = 200;
+
     private GreatestDivisor() {}
 
     /** With the content of whole numbers, and a positive highest coefficient; of two zeros zero. */
@@ -78,7 +81,7 @@ final class GreatestDivisor {
      * true only where it is so.
      */
     private static boolean areForeign(int variable, Polynomial a, Polynomial b) {
-        if (a.variables() == 1) {
+        if (a.variables() == 1 || a.highest() > MOST_POWER || b.highest() > MOST_POWER) {
             return false;
         }
         Polynomial imageOfA = a.inOne(variable, PLACES);

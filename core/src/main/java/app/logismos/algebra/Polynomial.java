@@ -16,6 +16,9 @@ import java.util.TreeMap;
  * have equally many. Immutable.
  */
 final class Polynomial {
+    /** All coefficients together have no more, 32 MiB. */
+    private static final long MOST_BITS = 1L << 28;
+
     private final int variables;
 
     /** Coefficients, none of them 0, by their exponents; the highest first. */
@@ -160,7 +163,15 @@ final class Polynomial {
         return new Polynomial(variables, product);
     }
 
+    /** The bits of the longest coefficient. */
+    private long bits() {
+        return terms.values().stream().mapToLong(BigInteger::bitLength).max().orElse(0);
+    }
+
     Polynomial times(Polynomial other) {
+        if ((bits() + other.bits()) * Math.min((long) size() * other.size(), Form.MOST_NODES) > MOST_BITS) {
+            throw new NoForm(Undefined.TOO_LARGE);
+        }
         TreeMap<Exponents, BigInteger> product = none();
         for (Map.Entry<Exponents, BigInteger> one : terms.entrySet()) {
             Cancellable.tick();
@@ -225,6 +236,9 @@ final class Polynomial {
 
     /** The coefficients of the powers of a variable, from the power 0 to the highest. */
     List<Polynomial> coefficients(int variable) {
+        if (degree(variable) > Form.MOST_NODES) {
+            throw new NoForm(Undefined.TOO_LARGE);
+        }
         List<TreeMap<Exponents, BigInteger>> byPower = new ArrayList<>();
         for (int i = 0; i <= degree(variable); i++) {
             byPower.add(none());
@@ -280,6 +294,14 @@ final class Polynomial {
         TreeMap<Exponents, BigInteger> primitive = none();
         terms.forEach((exponents, coefficient) -> primitive.put(exponents, coefficient.divide(content)));
         return new Polynomial(variables, primitive);
+    }
+
+    /** The highest exponent of any variable. */
+    int highest() {
+        return terms.keySet().stream()
+                .flatMapToInt(exponents -> Arrays.stream(exponents.of()))
+                .max()
+                .orElse(0);
     }
 
     /** A polynomial in one variable, with numbers in the places of the others, which are taken in turn. */

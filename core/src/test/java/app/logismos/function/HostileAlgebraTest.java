@@ -56,6 +56,13 @@ class HostileAlgebraTest {
                 "collect((x+y)^300, x)",
                 "sqrt(" + digits + ")*expand(x)",
                 "derivative(x^x^x^x^x^x, x, order: 9)",
+                "factor(x^999999 - 1)",
+                "factor(x^999999*y^999999 + x*y)",
+                "simplify((x^900000 - y^900000)/(x^800000 - y))",
+                "expand((x + " + digits + ")^1000)",
+                "expand((a*x + b*y + " + digits + ")^120)",
+                "collect((x + 1)*x^999999, x)",
+                "taylor(1/(1-x)^9, x, 1/" + digits + ", 100)",
                 "derivative(" + "sin(".repeat(120) + "x" + ")".repeat(120) + ", x)",
                 "derivative(" + "(".repeat(120) + "x" + "+1)^2".repeat(120) + ", x)",
                 "derivative(" + "1/(1+".repeat(60) + "x" + ")".repeat(60) + ", x)");
