@@ -97,9 +97,8 @@ public final class WholeNumberFunctions {
                     .refuses("divisors(0)", ErrorCode.WRONG_ARGUMENTS)
                     .related("factorise")
                     .works(Workings::primeFactors)
-                    .answers(given -> bounded(
-                            positive(given, 1),
-                            n -> column(WholeNumbers.divisors(WholeNumbers.factors(n, given::check))))),
+                    .answers(given ->
+                            bounded(positive(given, 1), n -> divisors(n, WholeNumbers.factors(n, given::check)))),
             function("iseven", Category.WHOLE_NUMBERS)
                     .says("Whether 2 divides a number.")
                     .argument("n", WHOLE, "a whole number")
@@ -171,6 +170,17 @@ public final class WholeNumberFunctions {
         return n.bitLength() > MOST_BITS_OF_PRIMES
                 ? Failure.of(ErrorCode.TOO_LARGE, "Primes are looked for among numbers of up to 10,000 digits.")
                 : answer.apply(n);
+    }
+
+    /** So many that they need more than 64 MiB are not listed. */
+    private static Value divisors(BigInteger n, Map<BigInteger, Integer> factors) {
+        BigInteger count = BigInteger.ONE;
+        for (int times : factors.values()) {
+            count = count.multiply(BigInteger.valueOf(times + 1L));
+        }
+        return count.multiply(BigInteger.valueOf(n.bitLength() + 512L)).bitLength() > 29
+                ? Failure.of(ErrorCode.TOO_LARGE, "There are " + count + " divisors, more than can be listed here.")
+                : column(WholeNumbers.divisors(factors));
     }
 
     private static Value factorised(Arguments given) {
