@@ -8,6 +8,7 @@ import app.logismos.value.Blank;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
+import app.logismos.value.OwnFunction;
 import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
@@ -185,6 +186,11 @@ public final class Display implements Value.Visitor<String> {
         return measured(quantity) instanceof Quantity shown
                 ? shown.unit().behind(number(shown.number()))
                 : number(quantity.number());
+    }
+
+    @Override
+    public String function(OwnFunction function) {
+        return mark.write("=" + function.made().text(), units).substring(1);
     }
 
     @Override

@@ -8,6 +8,7 @@ import app.logismos.value.Algebraic;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
+import app.logismos.value.OwnFunction;
 import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
@@ -55,6 +56,11 @@ public final class Typeset implements Value.Visitor<String> {
     /** A unit as it stands behind its number. */
     public static String unit(Unit unit) {
         return (unit.isClose() ? "" : "\\,") + "\\text{" + escaped(unit.symbol()) + "}";
+    }
+
+    @Override
+    public String function(OwnFunction function) {
+        return function.made().latex();
     }
 
     @Override

@@ -61,7 +61,7 @@ public final class Budget {
      *
      * @throws Stopped where the time is used up or someone has stopped the work
      */
-    void checkNow() {
+    public void checkNow() {
         if (stopped || isUsedUp()) {
             throw new Stopped(false);
         }

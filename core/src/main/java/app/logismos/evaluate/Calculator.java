@@ -3,6 +3,7 @@ package app.logismos.evaluate;
 import app.logismos.display.Typeset;
 import app.logismos.formula.Address;
 import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.LatexPrinter;
 import app.logismos.formula.Parser;
 import app.logismos.formula.Vocabulary;
@@ -57,6 +58,9 @@ public final class Calculator {
         Value value = worth instanceof Failure failure ? Remedies.added(failure, entry, expression, evaluator) : worth;
         String latex =
                 entry.length() > MOST_TYPESET ? "" : LatexPrinter.latex(expression, evaluator.origin(), Typeset::latex);
+        if (expression instanceof Definition) {
+            return new Calculation(value, latex, List.of(), "", List.of());
+        }
         Working.Worked worked = Working.of(expression, value, evaluator);
         Function<Value, String> fractions = worked.inFractions() ? Typeset::fraction : Typeset::latex;
         return new Calculation(

@@ -165,6 +165,29 @@ final class CallEvaluation implements References {
     }
 
     @Override
+    public Value supposing() {
+        Expression expression = given.get(0).value().orElseThrow();
+        List<Scope.Supposed> supposed = new ArrayList<>();
+        Evaluator within = evaluator;
+        for (int i = 1; i < given.size(); i += 2) {
+            Expression target = given.get(i).value().orElseThrow();
+            Value value = evaluator.value(given.get(i + 1).value().orElseThrow());
+            if (value instanceof Failure failure) {
+                return failure;
+            }
+            if (target instanceof Variable variable) {
+                within = within.with(variable.name(), value);
+            } else if (target instanceof Name || target instanceof CellReference) {
+                supposed.add(new Scope.Supposed(target, value));
+            } else {
+                return EvaluationErrors.notSupposed(target.span());
+            }
+        }
+        return within.in(within.scope().supposing(expression, supposed, within.origin(), within.budget()))
+                .supposed(expression, supposed);
+    }
+
+    @Override
     public Value worth(Form form) {
         return evaluator.algebraic(() -> form, call.span());
     }

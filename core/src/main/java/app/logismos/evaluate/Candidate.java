@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Application;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Group;
@@ -49,7 +50,7 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
             ready.add(new Candidate(replaced, depth, level(node), rule(node, parent, brackets.isPresent())));
             return;
         }
-        boolean opens = node instanceof Group || node instanceof Call || node instanceof TableLiteral;
+        boolean opens = node instanceof Group || isCall(node) || node instanceof TableLiteral;
         for (Expression child : eager(node)) {
             Optional<Group> around = node instanceof Group group ? Optional.of(group) : Optional.empty();
             collect(child, Optional.of(node), around, opens ? depth + 1 : depth, ready);
@@ -57,6 +58,11 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
     }
 
     private static List<Expression> eager(Expression node) {
+        if (node instanceof Application application) {
+            return application.arguments().stream()
+                    .flatMap(argument -> argument.value().stream())
+                    .toList();
+        }
         if (!(node instanceof Call call)) {
             return Walk.children(node);
         }
@@ -68,6 +74,10 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
             }
         }
         return eager;
+    }
+
+    private static boolean isCall(Expression node) {
+        return node instanceof Call || node instanceof Application;
     }
 
     private static int level(Expression node) {
@@ -84,7 +94,7 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
         if (inBrackets) {
             return Rule.BRACKETS_FIRST;
         }
-        if (node instanceof Call) {
+        if (isCall(node)) {
             return Rule.FUNCTION;
         }
         if (node instanceof Conversion) {
@@ -105,7 +115,7 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
 
     /** The rule that puts this operation before the one around it. */
     private static Rule ruleAgainst(Expression node, Expression outer) {
-        if (outer instanceof Call) {
+        if (isCall(outer)) {
             return Rule.ARGUMENTS_FIRST;
         }
         if (outer instanceof Postfix) {

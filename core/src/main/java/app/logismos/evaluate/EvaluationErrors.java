@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.formula.Expression.Application;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.InfixOperator;
@@ -200,6 +201,34 @@ public final class EvaluationErrors {
                 variable.span(),
                 ErrorCode.UNKNOWN_NAME,
                 "`" + variable.name() + "` has no value here: it stands for many in the call around it.");
+    }
+
+    /** A function that neither the catalogue nor the worksheet has. */
+    static Failure unknownFunction(Name name, List<String> near) {
+        return Failure.at(
+                name.span(),
+                ErrorCode.UNKNOWN_FUNCTION,
+                "There is no function `" + name.name() + "`."
+                        + (near.isEmpty()
+                                ? " The guide lists those there are."
+                                : " Did you mean `" + near.get(0) + "`?"));
+    }
+
+    /** What stands before a colon in {@code with} is neither a name nor a cell. */
+    static Failure notSupposed(Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.WRONG_KIND,
+                "`with` puts values for names and cells, as in `with(x^2, x: 3)`, and this is neither.");
+    }
+
+    /** Brackets behind a name that stands for a value. */
+    static Failure notAFunction(Application node, Value value) {
+        String says = node.function() instanceof Name name
+                ? "`" + name.name() + "` is " + value.kind().one() + " and no function. To multiply, write `"
+                        + name.name() + "*(…)`."
+                : "This is " + value.kind().one() + " and no function.";
+        return Failure.at(node.function().span(), ErrorCode.WRONG_KIND, says);
     }
 
     /** A name that nothing has. */

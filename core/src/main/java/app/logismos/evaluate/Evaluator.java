@@ -7,10 +7,12 @@ import app.logismos.display.Styles;
 import app.logismos.formula.Address;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Application;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
 import app.logismos.formula.Expression.Conversion;
+import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
@@ -37,6 +39,7 @@ import app.logismos.unit.Units;
 import app.logismos.value.Algebraic;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
+import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Missing;
 import app.logismos.value.Moment;
@@ -88,14 +91,33 @@ public final class Evaluator implements Expression.Visitor<Value> {
         this.variables = null;
     }
 
-    private Evaluator(Evaluator outer, String variable, Value value) {
-        this.scope = outer.scope;
+    private Evaluator(Evaluator outer, Scope scope, @Nullable Variables variables) {
+        this.scope = scope;
         this.origin = outer.origin;
         this.budget = outer.budget;
         this.limits = outer.limits;
         this.operators = outer.operators;
         this.surroundings = outer.surroundings;
-        this.variables = new Variables(variable, value, outer.variables);
+        this.variables = variables;
+    }
+
+    /** One in which a bound variable stands for a value. */
+    Evaluator with(String variable, Value value) {
+        return new Evaluator(this, scope, new Variables(variable, value, variables));
+    }
+
+    /** One for the same variables in another scope. */
+    Evaluator in(Scope other) {
+        return new Evaluator(this, other, variables);
+    }
+
+    /** One for the rule of a function: variables around the call mean nothing in it. */
+    Evaluator inside(Closure function, List<Value> arguments) {
+        Variables parameters = null;
+        for (int i = 0; i < arguments.size(); i++) {
+            parameters = new Variables(function.parameters().get(i).name(), arguments.get(i), parameters);
+        }
+        return new Evaluator(this, scope, parameters);
     }
 
     /**
@@ -104,7 +126,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
      */
     Value where(String variable, Value value, Expression expression) {
         long before = budget.held();
-        Value worth = new Evaluator(this, variable, value).value(expression);
+        Value worth = with(variable, value).value(expression);
         budget.release(before);
         return held(worth);
     }
@@ -151,6 +173,32 @@ public final class Evaluator implements Expression.Visitor<Value> {
     /** A value that is kept while others are worked out. */
     Value held(Value value) {
         return budget.held(value);
+    }
+
+    /** The value of an expression under a supposition; letters in its answer are what they are supposed to be as well. */
+    Value supposed(Expression expression, List<Scope.Supposed> supposed) {
+        Value worth = value(expression);
+        if (worth instanceof Failure failure && failure.code() == ErrorCode.UNKNOWN_NAME) {
+            worth = algebraic(() -> new FormReading(this).of(expression), expression.span());
+        }
+        if (!(worth instanceof Algebraic found)) {
+            return worth;
+        }
+        return algebraic(
+                () -> {
+                    Form form = found.form();
+                    for (Scope.Supposed each : supposed) {
+                        form = each.target() instanceof Name name && form.has(new Form.Letter(name.name()))
+                                ? form.with(new Form.Letter(name.name()), FormReading.form(each.value(), name.span()))
+                                : form;
+                    }
+                    return form;
+                },
+                expression.span());
+    }
+
+    Budget budget() {
+        return budget;
     }
 
     Address origin() {
@@ -324,6 +372,70 @@ public final class Evaluator implements Expression.Visitor<Value> {
                 .map(function -> new CallEvaluation(this, function, node).value())
                 .orElseThrow(() ->
                         new IllegalArgumentException("a parsed call must name a function, was " + node.function()));
+    }
+
+    @Override
+    public Value application(Application node) {
+        OwnCall call;
+        try {
+            call = OwnCall.of(node, this);
+        } catch (OwnCall.Unsound unsound) {
+            return unsound.failure();
+        }
+        List<Value> arguments = call.arguments().stream().map(this::value).toList();
+        Optional<Value> failed =
+                arguments.stream().filter(Failure.class::isInstance).findFirst();
+        if (failed.isPresent()) {
+            return failed.get();
+        }
+        if (arguments.stream().anyMatch(Algebraic.class::isInstance)) {
+            return algebraic(() -> new FormReading(this).of(node), node.span());
+        }
+        Optional<Table> table = arguments.stream()
+                .filter(Table.class::isInstance)
+                .map(Table.class::cast)
+                .findFirst();
+        return table.isPresent()
+                ? elementByElement(call.function(), arguments, table.get(), node.span())
+                : applied(call.function(), arguments, node.span());
+    }
+
+    private Value applied(Closure function, List<Value> arguments, Span place) {
+        long before = budget.held();
+        Value worth = inside(function, arguments).value(function.rule());
+        budget.release(before);
+        return held(worth instanceof Failure failure ? function.failed(failure, place) : worth);
+    }
+
+    private Value elementByElement(Closure function, List<Value> arguments, Table shape, Span place) {
+        long size = (long) shape.rows() * shape.columns();
+        if (size > limits.tableCells()) {
+            return EvaluationErrors.tableTooLarge(size, limits.tableCells(), place);
+        }
+        for (Value argument : arguments) {
+            if (argument instanceof Table other
+                    && (other.rows() != shape.rows() || other.columns() != shape.columns())) {
+                return EvaluationErrors.shapesDiffer(shape, other, place);
+            }
+        }
+        List<Value> all = new ArrayList<>((int) size);
+        for (int row = 0; row < shape.rows(); row++) {
+            for (int column = 0; column < shape.columns(); column++) {
+                int r = row;
+                int c = column;
+                List<Value> single = arguments.stream()
+                        .map(argument -> argument instanceof Table table ? table.at(r, c) : argument)
+                        .toList();
+                Value worth = applied(function, single, place);
+                all.add(worth instanceof Table ? EvaluationErrors.nestedTable(place) : worth);
+            }
+        }
+        return new ArrayTable(shape.rows(), shape.columns(), all);
+    }
+
+    @Override
+    public Value definition(Definition node) {
+        return Closure.of(node, this);
     }
 
     @Override

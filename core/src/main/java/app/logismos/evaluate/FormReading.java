@@ -3,10 +3,12 @@ package app.logismos.evaluate;
 import app.logismos.algebra.Form;
 import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Application;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
 import app.logismos.formula.Expression.Conversion;
+import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
@@ -76,7 +78,7 @@ final class FormReading implements Expression.Visitor<Form> {
         return form(evaluator.value(node), node.span());
     }
 
-    private static Form form(Value value, Span place) {
+    static Form form(Value value, Span place) {
         if (value instanceof NumberValue number && number.real().isFinite()) {
             return Form.number(number.real());
         }
@@ -163,6 +165,33 @@ final class FormReading implements Expression.Visitor<Form> {
         return function.name().equals("power")
                 ? Form.power(arguments.get(0), arguments.get(1))
                 : Form.applied(function.name(), arguments);
+    }
+
+    @Override
+    public Form application(Application node) {
+        OwnCall call;
+        try {
+            call = OwnCall.of(node, evaluator);
+        } catch (OwnCall.Unsound unsound) {
+            throw new NoAlgebra(unsound.failure());
+        }
+        Closure function = call.function();
+        List<Value> arguments = call.arguments().stream().map(this::algebraic).toList();
+        try {
+            return new FormReading(evaluator.inside(function, arguments)).of(function.rule());
+        } catch (NoAlgebra none) {
+            throw new NoAlgebra(function.failed(none.failure(), node.span()));
+        }
+    }
+
+    private Value algebraic(Expression argument) {
+        Form form = of(argument);
+        return form instanceof Form.Number number ? new NumberValue(number.value()) : new Algebraic(form);
+    }
+
+    @Override
+    public Form definition(Definition node) {
+        return worth(node);
     }
 
     /** Whether it takes as many numbers as are given, one after the other, and nothing else. */

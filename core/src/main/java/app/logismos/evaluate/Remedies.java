@@ -65,6 +65,7 @@ final class Remedies {
             case WRONG_KIND -> readAsNumber(node);
             case NO_REAL_RESULT -> oddRoot(node);
             case UNKNOWN_NAME -> naming(node);
+            case UNKNOWN_FUNCTION -> likeFunctions(node);
             default -> {}
         }
     }
@@ -111,6 +112,16 @@ final class Remedies {
             case "K" -> "K";
             default -> null;
         };
+    }
+
+    private void likeFunctions(Expression node) {
+        for (String name : Words.STANDARD.functionsLike(node.span().in(entry))) {
+            fixes.add(new Fix(
+                    "Use " + name,
+                    entry.substring(0, node.span().start())
+                            + name
+                            + entry.substring(node.span().end())));
+        }
     }
 
     /** {@code =price = 5} compares; {@code price = 5} names the cell. */

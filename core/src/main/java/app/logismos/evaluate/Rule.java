@@ -17,6 +17,7 @@ public enum Rule {
     POWERS_FROM_THE_RIGHT("powers from the right"),
     ARGUMENTS_FIRST("arguments before their function"),
     FUNCTION("function"),
+    OWN_RULE("rule of the function"),
     CONDITION("condition"),
     WRITTEN_OUT("written out"),
     PERCENT("percent is hundredths"),

@@ -9,6 +9,7 @@ import app.logismos.formula.Expression.RangeReference;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
 import app.logismos.value.Value;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -32,6 +33,29 @@ public interface Scope {
 
     /** What a name stands for, or a failure. */
     Value name(Name name, Address origin);
+
+    /**
+     * A name or cell that is supposed to have another value.
+     *
+     * @param target a name, a cell or a range
+     */
+    record Supposed(Expression target, Value value) {}
+
+    /**
+     * This scope as it would be if names and cells had other values.
+     *
+     * @param expression what will be worked out in it, in the cell {@code origin}
+     * @param budget the time that working out the cells between has
+     */
+    default Scope supposing(Expression expression, List<Supposed> supposed, Address origin, Budget budget) {
+        Scope scope = this;
+        for (Supposed each : supposed) {
+            if (each.target() instanceof Name name) {
+                scope = new WithVariable(scope, name.name(), each.value());
+            }
+        }
+        return scope;
+    }
 
     /**
      * How a cell is called that holds this number, or shows it so.

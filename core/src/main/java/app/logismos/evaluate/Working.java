@@ -4,6 +4,7 @@ import app.logismos.algebra.Form;
 import app.logismos.catalogue.Catalogue;
 import app.logismos.display.Display;
 import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Application;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
@@ -16,11 +17,13 @@ import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
+import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
 import app.logismos.formula.InfixOperator;
 import app.logismos.formula.PrefixOperator;
 import app.logismos.formula.Printer;
 import app.logismos.formula.Rewriting;
+import app.logismos.formula.Supposing;
 import app.logismos.formula.Walk;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
@@ -29,6 +32,7 @@ import app.logismos.number.Rational;
 import app.logismos.value.Algebraic;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.OwnFunction;
 import app.logismos.value.Quantity;
 import app.logismos.value.Span;
 import app.logismos.value.Table;
@@ -154,6 +158,9 @@ public final class Working {
             }
         });
         Walk.visit(current, node -> {
+            if (node instanceof Application application) {
+                meantThemselves.add(application.function());
+            }
             if (isReference(node) && !meantThemselves.contains(node)) {
                 if (evaluator.value(node) instanceof Failure) {
                     isWanting[0] = true;
@@ -186,6 +193,13 @@ public final class Working {
 
     /** References whose place is asked for stay: their value is of no use. */
     private void noteMeantThemselves(Call call) {
+        if (Supposing.is(call.function())) {
+            for (int i = 0; i < call.arguments().size(); i++) {
+                if (!Supposing.isValue(i)) {
+                    call.arguments().get(i).value().ifPresent(each -> Walk.visit(each, meantThemselves::add));
+                }
+            }
+        }
         Function function = Catalogue.STANDARD.function(call.function()).orElseThrow();
         for (int i = 0;
                 i < Math.min(call.arguments().size(), function.parameters().size());
@@ -279,6 +293,12 @@ public final class Working {
             add(node, Rule.CONDITION, choice.get().reason(), chosen, after);
             return true;
         }
+        Optional<Expression> own = ruleOf(unbracketed(node));
+        if (own.isPresent()) {
+            Expression after = node == current ? own.get() : replaced(node, new Group(own.get(), node.span()));
+            add(node, Rule.OWN_RULE, "", own.get(), after);
+            return true;
+        }
         Optional<Expression> terms = call.flatMap(CallEvaluation::writtenOut);
         if (terms.isPresent()) {
             Expression after = node == current ? terms.get() : replaced(node, new Group(terms.get(), node.span()));
@@ -305,6 +325,37 @@ public final class Working {
         }
         current = after;
         return !(value instanceof Failure);
+    }
+
+    /** The rule of a function of one's own with the values of its arguments, where each is a single one. */
+    private Optional<Expression> ruleOf(Expression node) {
+        if (!(node instanceof Application application)) {
+            return Optional.empty();
+        }
+        OwnCall call;
+        try {
+            call = OwnCall.of(application, evaluator);
+        } catch (OwnCall.Unsound unsound) {
+            return Optional.empty();
+        }
+        Closure function = call.function();
+        List<Value> arguments = call.arguments().stream().map(evaluator::value).toList();
+        if (arguments.stream().anyMatch(value -> value instanceof Table || value instanceof Failure)) {
+            return Optional.empty();
+        }
+        return Optional.of(function.typedRule().accept(new Rewriting((part, parent) -> {
+            Optional<Value> value = part instanceof Variable variable
+                    ? IntStream.range(0, arguments.size())
+                            .filter(i ->
+                                    variable.is(function.parameters().get(i).name()))
+                            .mapToObj(arguments::get)
+                            .findFirst()
+                    : function.known(part).filter(known -> !(known instanceof OwnFunction));
+            return value.map(put -> written(shortest(put, part.span()), parent, part))
+                    .or(() -> function.known(part)
+                            .map(own -> new Literal(own, part instanceof Name name ? name.name() : "", part.span())))
+                    .orElse(null);
+        })));
     }
 
     /** The rules one after the other; the last one leads to the value. */
@@ -560,6 +611,10 @@ public final class Working {
 
     /** Whether the arguments that must be values before this call can be worked are values. */
     static boolean isReady(Expression node) {
+        if (node instanceof Application application) {
+            return application.arguments().stream()
+                    .allMatch(argument -> argument.value().map(Working::isValue).orElse(true));
+        }
         if (!(node instanceof Call call)) {
             return Walk.children(node).stream().allMatch(Working::isValue);
         }

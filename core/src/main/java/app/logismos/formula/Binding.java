@@ -48,7 +48,8 @@ public record Binding(int expression, int variable) {
         return bound;
     }
 
-    private static Expression in(Expression expression, Variable bound) {
+    /** The expression with every occurrence of a word made this variable. */
+    static Expression in(Expression expression, Variable bound) {
         return expression.accept(new Rewriting((node, parent) -> occurrence(node, bound)));
     }
 

@@ -15,9 +15,9 @@ public sealed interface Entry {
     record Constant(Value value) implements Entry {}
 
     /**
-     * A calculation.
+     * A calculation, or a function of one's own as an {@link Expression.Definition}.
      *
-     * @param name the name that the entry gives its cell, as in {@code area = height * width}
+     * @param name the name that the entry gives its cell, as in {@code area = height * width} and {@code f(x) = x^2}
      */
     record Calculation(Optional<String> name, Expression expression) implements Entry {}
 

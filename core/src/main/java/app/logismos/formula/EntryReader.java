@@ -36,7 +36,8 @@ public final class EntryReader {
         if (named.matches()) {
             return calculation(text, Optional.of(named.group(1)), text.indexOf('=') + 1, origin, vocabulary);
         }
-        return new Entry.Constant(constant(trimmed, vocabulary.units()));
+        return DefinitionReader.read(text, origin, vocabulary)
+                .orElseGet(() -> new Entry.Constant(constant(trimmed, vocabulary.units())));
     }
 
     /** A fast path: by far most entries need not be matched against every form. */

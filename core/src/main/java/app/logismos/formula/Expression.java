@@ -33,6 +33,10 @@ public sealed interface Expression {
 
         R call(Call node);
 
+        R application(Application node);
+
+        R definition(Definition node);
+
         R cell(CellReference node);
 
         R range(RangeReference node);
@@ -130,6 +134,45 @@ public sealed interface Expression {
      * @param value nothing where it was left out, as in {@code f(1, , 3)}
      */
     record Argument(Optional<String> name, Optional<Expression> value) {}
+
+    /**
+     * A call of a function of one's own.
+     *
+     * @param function the name, or where the working or another function has put it in the function itself
+     */
+    record Application(Expression function, List<Argument> arguments, Span span) implements Expression {
+        public Application {
+            arguments = List.copyOf(arguments);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.application(this);
+        }
+    }
+
+    /**
+     * A function of one's own as it is made, {@code f(x, n: 2) = x^n}; an entry only, and no part of another expression.
+     *
+     * @param rule where the parameters are {@link Variable}s
+     */
+    record Definition(String name, List<Parameter> parameters, Expression rule, Span span) implements Expression {
+        public Definition {
+            parameters = List.copyOf(parameters);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.definition(this);
+        }
+    }
+
+    /**
+     * A parameter of a function of one's own.
+     *
+     * @param usual its value where the call gives none
+     */
+    record Parameter(String name, Optional<Expression> usual) {}
 
     /**
      * One cell.

@@ -1,10 +1,12 @@
 package app.logismos.formula;
 
+import app.logismos.formula.Expression.Application;
 import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
 import app.logismos.formula.Expression.Conversion;
+import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
@@ -25,6 +27,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Writes an expression as on paper: fractions stacked, exponents raised, roots under their sign.
@@ -251,11 +254,39 @@ public final class LatexPrinter implements Expression.Visitor<String> {
                             .map(argument -> argument.value().orElseThrow())
                             .toList());
         }
-        String word = "\\operatorname{" + escaped(name) + "}";
-        if (!isWide(node)) {
-            return word + "\\left(" + arguments(node, ",\\, ") + "\\right)";
-        }
-        return glue(word) + inPlainBrackets(arguments(node, glue(",") + "\\allowbreak\\, "));
+        return called(node, "\\operatorname{" + escaped(name) + "}", node.arguments());
+    }
+
+    private String called(Expression node, String word, List<Argument> arguments) {
+        boolean isWith = node instanceof Call call && Supposing.is(call.function());
+        return isWide(node)
+                ? glue(word) + inPlainBrackets(listed(arguments, isWith, glue(",") + "\\allowbreak\\, "))
+                : word + "\\left(" + listed(arguments, isWith, ",\\, ") + "\\right)";
+    }
+
+    private String listed(List<Argument> arguments, boolean isWith, String separator) {
+        return IntStream.range(0, arguments.size())
+                .mapToObj(i -> (i == 0 ? "" : isWith && Supposing.isValue(i) ? "\\colon " : separator)
+                        + argument(arguments.get(i)))
+                .collect(Collectors.joining());
+    }
+
+    @Override
+    public String application(Application node) {
+        return called(node, put(node.function()), node.arguments());
+    }
+
+    @Override
+    public String definition(Definition node) {
+        String parameters = node.parameters().stream()
+                .map(each -> word(each.name())
+                        + each.usual().map(usual -> "\\colon " + put(usual)).orElse(""))
+                .collect(Collectors.joining(",\\, "));
+        return word(node.name()) + "\\left(" + parameters + "\\right) = " + put(node.rule());
+    }
+
+    private static String word(String name) {
+        return name.length() == 1 ? escaped(name) : "\\mathit{" + escaped(name) + "}";
     }
 
     private String bracketed(Expression node) {
@@ -272,10 +303,6 @@ public final class LatexPrinter implements Expression.Visitor<String> {
         boolean isLoose = term instanceof Infix infix && infix.operator().level() < InfixOperator.TIMES.level();
         return sign + "_{" + bare(given.get(1)) + " = " + bare(given.get(2)) + "}^{" + bare(given.get(3)) + "} "
                 + (isLoose ? "\\left(" + put(term) + "\\right)" : put(term));
-    }
-
-    private String arguments(Call node, String separator) {
-        return node.arguments().stream().map(this::argument).collect(Collectors.joining(separator));
     }
 
     private String argument(Argument argument) {
@@ -300,7 +327,7 @@ public final class LatexPrinter implements Expression.Visitor<String> {
 
     @Override
     public String variable(Variable node) {
-        return node.name().length() == 1 ? escaped(node.name()) : "\\mathit{" + escaped(node.name()) + "}";
+        return word(node.name());
     }
 
     @Override

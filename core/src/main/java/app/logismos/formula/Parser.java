@@ -1,5 +1,6 @@
 package app.logismos.formula;
 
+import app.logismos.formula.Expression.Application;
 import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
@@ -48,6 +49,7 @@ public final class Parser {
     public static final int MAX_DEPTH = 256;
 
     private static final Pattern CELL = Pattern.compile("(\\$?)([A-Za-z]{1,3})(\\$?)([1-9][0-9]{0,6})");
+    private static final Pattern NAME = Pattern.compile("\\p{L}[\\p{L}\\p{Mn}0-9_]*");
     private static final Pattern COLUMN = Pattern.compile("(\\$?)([A-Za-z]{1,3})");
     private static final Pattern ROW = Pattern.compile("(\\$?)([1-9][0-9]{0,6})");
 
@@ -551,24 +553,62 @@ public final class Parser {
     }
 
     private Expression call(Token name) {
-        List<String> parameters = vocabulary
-                .parameters(name.text())
-                .orElseThrow(() ->
-                        new Refusal(SyntaxErrors.unknownFunction(text, name, vocabulary.functionsLike(name.text()))));
+        Optional<List<String>> known = vocabulary.parameters(name.text());
+        boolean mayBeOwn = NAME.matcher(name.text()).matches()
+                && !CELL.matcher(name.text()).matches()
+                && Turns.based(text, name.span()).isEmpty();
+        if (known.isEmpty() && !mayBeOwn) {
+            throw new Refusal(SyntaxErrors.unknownFunction(text, name, vocabulary.functionsLike(name.text())));
+        }
+        List<String> parameters = known.orElse(List.of());
         Token open = enter();
         List<Argument> arguments = new ArrayList<>();
         if (!peek().is(")")) {
             arguments.add(argument(parameters));
             while (peek().is(",") || peek().is(";")) {
                 next();
-                arguments.add(argument(parameters));
+                if (Supposing.is(name.text())) {
+                    supposed(arguments);
+                } else {
+                    arguments.add(argument(parameters));
+                }
             }
+        }
+        Span span = name.span().to(leave(open, ")"));
+        if (known.isEmpty()) {
+            return new Application(new Name(name.text(), name.span()), arguments, span);
         }
         List<Argument> bound = vocabulary
                 .binding(name.text())
                 .map(binding -> binding.applied(arguments, parameters))
                 .orElse(arguments);
-        return new Call(name.text(), bound, name.span(), name.span().to(leave(open, ")")));
+        return new Call(name.text(), bound, name.span(), span);
+    }
+
+    /** A name or cell, and the value that is put for it. */
+    private void supposed(List<Argument> arguments) {
+        Token first = peek();
+        Expression what = first.type() == Token.Type.WORD && tokens.get(at + 1).is(":") && isCorner(first)
+                ? oneCell(next())
+                : primary();
+        arguments.add(new Argument(Optional.empty(), Optional.of(what)));
+        if (!peek().is(":")) {
+            throw new Refusal(SyntaxErrors.supposedWithoutValue(what.span().in(text), first.span(), peek()));
+        }
+        next();
+        arguments.add(new Argument(Optional.empty(), Optional.of(expression())));
+    }
+
+    /** A word before a colon that is no range here. */
+    private Expression oneCell(Token word) {
+        Matcher cell = CELL.matcher(word.text());
+        return cell.matches()
+                ? new CellReference(
+                        Optional.empty(),
+                        column(cell.group(1), cell.group(2)),
+                        row(cell.group(3), cell.group(4), word),
+                        word.span())
+                : new Name(word.text(), word.span());
     }
 
     private Argument argument(List<String> parameters) {

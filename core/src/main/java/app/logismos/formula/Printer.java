@@ -1,14 +1,17 @@
 package app.logismos.formula;
 
+import app.logismos.formula.Expression.Application;
 import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
 import app.logismos.formula.Expression.Conversion;
+import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.Parameter;
 import app.logismos.formula.Expression.Postfix;
 import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
@@ -22,6 +25,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -131,14 +135,42 @@ public final class Printer implements Expression.Visitor<Void> {
 
     @Override
     public Void call(Call node) {
-        out.append(node.function()).append('(');
-        for (int i = 0; i < node.arguments().size(); i++) {
-            Argument argument = node.arguments().get(i);
-            out.append(i == 0 ? "" : ", ");
+        out.append(node.function());
+        boolean isWith = Supposing.is(node.function());
+        arguments(node.arguments(), i -> i == 0 ? "" : isWith && Supposing.isValue(i) ? ": " : ", ");
+        return null;
+    }
+
+    private void arguments(List<Argument> arguments, IntFunction<String> before) {
+        out.append('(');
+        for (int i = 0; i < arguments.size(); i++) {
+            Argument argument = arguments.get(i);
+            out.append(before.apply(i));
             argument.name().ifPresent(name -> out.append(name).append(": "));
             argument.value().ifPresent(this::put);
         }
         out.append(')');
+    }
+
+    @Override
+    public Void application(Application node) {
+        put(node.function());
+        arguments(node.arguments(), i -> i == 0 ? "" : ", ");
+        return null;
+    }
+
+    @Override
+    public Void definition(Definition node) {
+        out.append(node.name()).append('(');
+        for (Parameter parameter : node.parameters()) {
+            out.append(parameter == node.parameters().get(0) ? "" : ", ").append(parameter.name());
+            parameter.usual().ifPresent(usual -> {
+                out.append(": ");
+                put(usual);
+            });
+        }
+        out.append(") = ");
+        put(node.rule());
         return null;
     }
 

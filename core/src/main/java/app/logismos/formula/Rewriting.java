@@ -1,14 +1,17 @@
 package app.logismos.formula;
 
+import app.logismos.formula.Expression.Application;
 import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
 import app.logismos.formula.Expression.Conversion;
+import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.Parameter;
 import app.logismos.formula.Expression.Postfix;
 import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
@@ -116,10 +119,33 @@ public final class Rewriting implements Expression.Visitor<Expression> {
         if (other != null) {
             return other;
         }
-        List<Argument> arguments = node.arguments().stream()
+        return new Call(node.function(), arguments(node.arguments(), node), node.nameSpan(), node.span());
+    }
+
+    private List<Argument> arguments(List<Argument> arguments, Expression node) {
+        return arguments.stream()
                 .map(argument -> new Argument(argument.name(), argument.value().map(value -> below(value, node))))
                 .toList();
-        return new Call(node.function(), arguments, node.nameSpan(), node.span());
+    }
+
+    @Override
+    public Expression application(Application node) {
+        Expression other = instead(node);
+        return other == null
+                ? new Application(below(node.function(), node), arguments(node.arguments(), node), node.span())
+                : other;
+    }
+
+    @Override
+    public Expression definition(Definition node) {
+        Expression other = instead(node);
+        if (other != null) {
+            return other;
+        }
+        List<Parameter> parameters = node.parameters().stream()
+                .map(each -> new Parameter(each.name(), each.usual().map(usual -> below(usual, node))))
+                .toList();
+        return new Definition(node.name(), parameters, below(node.rule(), node), node.span());
     }
 
     @Override

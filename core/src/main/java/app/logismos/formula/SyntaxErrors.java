@@ -303,6 +303,13 @@ final class SyntaxErrors {
                 word.span(), ErrorCode.UNKNOWN_FUNCTION, says + " Did you mean `" + near.get(0) + "`?", fixes);
     }
 
+    /** In {@code with(total, tax)} a value is missing. */
+    static Failure supposedWithoutValue(String what, Span place, Token found) {
+        return syntax(
+                found.type() == Token.Type.END ? place : found.span(),
+                "`with` puts values for names: write `" + what + ": ` and the value, as in `with(x^2, x: 3)`.");
+    }
+
     static Failure unknownUnit(String text, Token word, UnitCatalogue units) {
         Fix[] fixes = units.like(word.text()).stream()
                 .map(symbol -> new Fix("Use " + symbol, replaced(text, word.span(), symbol)))

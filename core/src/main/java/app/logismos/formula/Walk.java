@@ -1,14 +1,17 @@
 package app.logismos.formula;
 
+import app.logismos.formula.Expression.Application;
 import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
 import app.logismos.formula.Expression.Conversion;
+import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.Parameter;
 import app.logismos.formula.Expression.Postfix;
 import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.RangeReference;
@@ -17,7 +20,9 @@ import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /** The children of each node, from left to right. */
 public final class Walk implements Expression.Visitor<List<Expression>> {
@@ -72,7 +77,23 @@ public final class Walk implements Expression.Visitor<List<Expression>> {
     public List<Expression> call(Call node) {
         return node.arguments().stream()
                 .map(Argument::value)
-                .flatMap(java.util.Optional::stream)
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    @Override
+    public List<Expression> application(Application node) {
+        return Stream.concat(
+                        Stream.of(node.function()),
+                        node.arguments().stream().map(Argument::value).flatMap(Optional::stream))
+                .toList();
+    }
+
+    @Override
+    public List<Expression> definition(Definition node) {
+        return Stream.concat(
+                        node.parameters().stream().map(Parameter::usual).flatMap(Optional::stream),
+                        Stream.of(node.rule()))
                 .toList();
     }
 

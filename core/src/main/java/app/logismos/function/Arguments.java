@@ -122,6 +122,11 @@ public final class Arguments {
         return references.worth(form);
     }
 
+    /** What the first argument would be if those after it, names or cells, each had the value behind it. */
+    public Value supposing() {
+        return references.supposing();
+    }
+
     /** What stands in some cells. */
     public Value read(References.Cells cells) {
         return references.read(cells);

@@ -44,6 +44,11 @@ public interface References {
         }
 
         @Override
+        public Value supposing() {
+            throw new UnsupportedOperationException("there are no expressions here");
+        }
+
+        @Override
         public Value read(Cells cells) {
             return Failure.of(ErrorCode.MISSING_REFERENCE, "There is no grid here.");
         }
@@ -84,6 +89,9 @@ public interface References {
 
     /** An argument as an expression with letters, by its place in the call. */
     Form form(int argument);
+
+    /** The first argument as it would be if those after it, names or cells, each had the value behind it. */
+    Value supposing();
 
     /** The derivative by a letter, so many times. */
     Form derivative(Form form, Form.Letter by, int order);

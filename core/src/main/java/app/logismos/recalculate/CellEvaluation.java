@@ -10,8 +10,8 @@ import app.logismos.evaluate.Scope;
 import app.logismos.evaluate.SideBySide;
 import app.logismos.formula.Address;
 import app.logismos.formula.Entry;
+import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
-import app.logismos.formula.Parser;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
 import app.logismos.sheet.Cell;
@@ -22,6 +22,7 @@ import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
+import it.unimi.dsi.fastutil.longs.LongOpenHashSet;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,13 +44,37 @@ final class CellEvaluation {
     private final Folded folded = new Folded();
     private final List<Precedent> found = new ArrayList<>();
     private final List<SheetScope> scopes = new ArrayList<>();
+    private final SheetScope.Supposition supposition;
     private @Nullable Surroundings surroundings;
+    private @Nullable LongOpenHashSet only;
+    private @Nullable Budget within;
 
-    CellEvaluation(Worksheet worksheet, Links links, Values values, Limits limits) {
+    CellEvaluation(Worksheet worksheet, Links links, Values values, Limits limits, SheetScope.Supposition supposition) {
         this.worksheet = worksheet;
         this.links = links;
         this.values = values;
         this.limits = limits;
+        this.supposition = supposition;
+    }
+
+    /**
+     * Leaves all cells but some as they are.
+     *
+     * @param budget the time for all of them
+     */
+    void restrict(LongOpenHashSet cells, Budget budget) {
+        only = cells;
+        within = budget;
+    }
+
+    /** The time for all cells of a supposition, of the outermost where it is part of another. */
+    Budget within(Budget budget) {
+        return within == null ? budget : within;
+    }
+
+    /** Whether a formula stays as it is, whatever it refers to. */
+    boolean isLeft(long key) {
+        return only != null && !only.contains(key);
     }
 
     /** Discards caches: cells may have changed since the last evaluation. */
@@ -81,7 +106,8 @@ final class CellEvaluation {
                 surroundings(),
                 suggests ? new Folded() : folded,
                 suggests,
-                suggests ? ignored -> {} : found::add);
+                suggests ? ignored -> {} : found::add,
+                supposition);
     }
 
     private Surroundings surroundings() {
@@ -103,6 +129,9 @@ final class CellEvaluation {
         int number = CellKey.grid(key);
         Address at = CellKey.address(key);
         found.clear();
+        if (within != null) {
+            within.checkNow();
+        }
         Scope scope = scope(number);
         Links.Formula formula = links.formula(key);
         Real plain = formula.isArithmetic() ? plain(formula.expression(), scope, at) : null;
@@ -188,10 +217,8 @@ final class CellEvaluation {
     }
 
     private Expression ownExpression(Cell cell, Address at) {
-        String text = cell.text(at);
-        int start = text.indexOf('=') + 1;
-        return Parser.parse(text, start, at, worksheet.vocabulary()) instanceof Parser.Outcome.Parsed parsed
-                ? parsed.expression()
+        return EntryReader.read(cell.text(at), at, worksheet.vocabulary()) instanceof Entry.Calculation own
+                ? own.expression()
                 : ((Entry.Calculation) cell.entry()).expression();
     }
 }

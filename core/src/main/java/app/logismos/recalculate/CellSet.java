@@ -2,6 +2,7 @@ package app.logismos.recalculate;
 
 import app.logismos.formula.Area;
 import java.util.Arrays;
+import java.util.function.LongConsumer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -102,6 +103,22 @@ final class CellSet {
             }
         }
         return -1;
+    }
+
+    /** Visits the members in the range, column by column. */
+    void forEach(int grid, Area area, LongConsumer visitor) {
+        if (grid >= grids.length) {
+            return;
+        }
+        int last = Math.min(area.last().column(), grids[grid].length - 1);
+        for (int at = area.first().column(); at <= last; at++) {
+            Column column = grids[grid][at];
+            int row = column == null ? -1 : column.next(area.first().row());
+            while (column != null && row >= 0 && row <= area.last().row()) {
+                visitor.accept(CellKey.of(grid, at, row));
+                row = column.next(row + 1);
+            }
+        }
     }
 
     private @Nullable Column column(int grid, int column) {

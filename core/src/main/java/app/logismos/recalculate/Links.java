@@ -11,6 +11,7 @@ import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Supposing;
 import app.logismos.formula.Walk;
 import app.logismos.function.Function;
 import app.logismos.sheet.Block;
@@ -264,10 +265,11 @@ final class Links {
         Walk.visit(
                 expression,
                 node -> finds[0] |= node instanceof Call call
-                        && Catalogue.STANDARD
-                                .function(call.function())
-                                .filter(Function::isReference)
-                                .isPresent());
+                        && (Supposing.is(call.function())
+                                || Catalogue.STANDARD
+                                        .function(call.function())
+                                        .filter(Function::isReference)
+                                        .isPresent()));
         return finds[0];
     }
 
@@ -404,12 +406,12 @@ final class Links {
         return found[0];
     }
 
-    private interface BlockVisitor {
+    interface BlockVisitor {
         void visit(int grid, Area area);
     }
 
     /** Visits what the formula of a cell refers to; a range of one cell is that cell. */
-    private void forEachPrecedent(long key, LongConsumer cells, BlockVisitor blocks) {
+    void forEachPrecedent(long key, LongConsumer cells, BlockVisitor blocks) {
         Formula formula = linked.get(CellKey.grid(key)).get(CellKey.column(key), CellKey.row(key));
         if (formula == null) {
             return;

@@ -11,6 +11,7 @@ import app.logismos.evaluate.Hint;
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Scope;
 import app.logismos.evaluate.TextHints;
+import app.logismos.evaluate.WithVariable;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Entry;
@@ -39,6 +40,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -69,7 +71,7 @@ public final class LiveWorksheet {
         this.values = new Values();
         this.links = new Links(worksheet);
         this.layout = new LaidOut();
-        this.evaluation = new CellEvaluation(worksheet, links, values, limits);
+        this.evaluation = new CellEvaluation(worksheet, links, values, limits, this::supposing);
         this.recalculation = new Recalculation(layout, evaluation);
         this.looks = new Looks(worksheet, links, values);
         recalculation.settle(worksheet.takeTouched());
@@ -81,7 +83,7 @@ public final class LiveWorksheet {
         this.values = base.values.overlay();
         this.links = base.links.overlay(worksheet);
         this.layout = base.layout.copy();
-        this.evaluation = new CellEvaluation(worksheet, links, values, limits);
+        this.evaluation = new CellEvaluation(worksheet, links, values, limits, this::supposing);
         this.recalculation = base.recalculation.over(layout, evaluation);
         this.looks = new Looks(worksheet, links, values);
     }
@@ -93,6 +95,24 @@ public final class LiveWorksheet {
      */
     public LiveWorksheet overlay() {
         return new LiveWorksheet(this);
+    }
+
+    /**
+     * The scope of a grid as it would be if some cells had other values. Only what lies between them and what is read is
+     * worked out.
+     *
+     * @param finds is given what lies between, which a formula that supposes this depends on
+     */
+    private Scope supposing(
+            String grid, Map<Precedent, Value> held, List<Precedent> read, Consumer<Precedent> finds, Budget budget) {
+        Ways ways = new Ways(links, layout, held.keySet(), read);
+        ways.precedents().forEach(finds);
+        LiveWorksheet overlay = overlay();
+        Budget within = evaluation.within(budget);
+        overlay.evaluation.restrict(ways.formulas(), within);
+        held.forEach((cells, value) -> overlay.worksheet.hold(links.grid(cells.grid()), cells.area(), value));
+        overlay.recalculation.settle(overlay.worksheet.takeTouched());
+        return overlay.evaluation.scope(grid, true);
     }
 
     /** The entries and the layout. */

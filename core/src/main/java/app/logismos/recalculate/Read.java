@@ -7,6 +7,7 @@ import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Supposing;
 import app.logismos.formula.Walk;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
@@ -21,6 +22,14 @@ final class Read {
     /** Visits the node and all below it that are read, from left to right. */
     static void visit(Expression node, Consumer<Expression> visitor) {
         visitor.accept(node);
+        if (node instanceof Call call && Supposing.is(call.function())) {
+            for (int i = 0; i < call.arguments().size(); i++) {
+                if (!Supposing.isSupposed(i)) {
+                    call.arguments().get(i).value().ifPresent(each -> visit(each, visitor));
+                }
+            }
+            return;
+        }
         Optional<Function> function = node instanceof Call call
                 ? Catalogue.STANDARD.function(call.function()).filter(Function::asksForPlaces)
                 : Optional.empty();

@@ -324,6 +324,9 @@ final class Recalculation {
         evaluation.startRound();
         LongPredicate mayDiffer = key -> mustRun.test(key) || links.precedentChanged(key, round) || wasInCycle(key);
         LongConsumer follow = key -> {
+            if (evaluation.isLeft(key)) {
+                return;
+            }
             boolean finds = links.formula(key).finds();
             if (finds || mayDiffer.test(key)) {
                 layOut(key, evaluation.value(key), moved, again, changes);

@@ -1,6 +1,7 @@
 package app.logismos.recalculate;
 
 import app.logismos.display.Display;
+import app.logismos.evaluate.Budget;
 import app.logismos.evaluate.EvaluationErrors;
 import app.logismos.evaluate.Scope;
 import app.logismos.evaluate.SideBySide;
@@ -22,6 +23,10 @@ import app.logismos.value.NumberValue;
 import app.logismos.value.Numbers;
 import app.logismos.value.Span;
 import app.logismos.value.Value;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -36,6 +41,7 @@ import java.util.stream.Stream;
  * @param suggests whether an unknown name is told with those that are near it; a value that is kept must not depend on
  * names that its formula does not use
  * @param finds is given the cells that a formula finds out to refer to
+ * @param supposition makes the scope of the same grid in which some cells have other values
  */
 record SheetScope(
         Worksheet worksheet,
@@ -46,8 +52,34 @@ record SheetScope(
         Surroundings surroundings,
         Folded folded,
         boolean suggests,
-        Consumer<Precedent> finds)
+        Consumer<Precedent> finds,
+        Supposition supposition)
         implements Scope, SideBySide.Columns {
+    /** See {@link LiveWorksheet#supposing}. */
+    interface Supposition {
+        Scope scope(
+                String grid,
+                Map<Precedent, Value> held,
+                List<Precedent> read,
+                Consumer<Precedent> finds,
+                Budget budget);
+    }
+
+    @Override
+    public Scope supposing(Expression expression, List<Supposed> supposed, Address origin, Budget budget) {
+        Map<Precedent, Value> held = new LinkedHashMap<>();
+        List<Supposed> words = new ArrayList<>();
+        for (Supposed each : supposed) {
+            links.precedent(each.target(), grid, origin)
+                    .ifPresentOrElse(cells -> held.put(cells, each.value()), () -> words.add(each));
+        }
+        if (held.isEmpty()) {
+            return Scope.super.supposing(expression, words, origin, budget);
+        }
+        List<Precedent> read = links.precedents(expression, grid, origin);
+        return supposition.scope(grid, held, read, finds, budget).supposing(expression, words, origin, budget);
+    }
+
     @Override
     public Value cell(CellReference reference, Address origin) {
         if (reference.grid().isEmpty()) {

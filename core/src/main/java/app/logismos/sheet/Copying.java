@@ -7,14 +7,18 @@ import app.logismos.formula.Entry;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Printer;
 import app.logismos.formula.Respelling;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Copies cells, once or as often as they fit into a larger area. References without {@code $} keep their distance; one
@@ -24,6 +28,9 @@ final class Copying {
     private final Worksheet worksheet;
     private final Edit.CopyCells copy;
     private final ReferenceSpelling spelling;
+
+    /** The names that copied functions have been given. */
+    private final Set<String> given = new HashSet<>();
 
     private Copying(Worksheet worksheet, Edit.CopyCells copy) {
         this.worksheet = worksheet;
@@ -95,7 +102,16 @@ final class Copying {
             return cell.text(source);
         }
         String text = Respelling.of(cell.text(source), own.expression(), node -> spelled(node, source, at));
-        return own.name().isPresent() ? text.substring(text.indexOf('=')) : text;
+        return own.expression() instanceof Definition function
+                ? anotherFunction(function.name(), text)
+                : own.name().isPresent() ? text.substring(text.indexOf('=')) : text;
+    }
+
+    /** A copied function is another one, so it has another name. */
+    private String anotherFunction(String name, String text) {
+        String free = worksheet.names().free(name, given);
+        given.add(free.toLowerCase(Locale.ROOT));
+        return free + text.substring(text.indexOf('('));
     }
 
     private Optional<String> spelled(Expression node, Address source, Address at) {

@@ -108,6 +108,10 @@ public final class NamedEntries {
     private static Edit withoutName(Edit.Place place, Worksheet worksheet) {
         Address at = place.area().first();
         Matcher named = NAMED.matcher(worksheet.textIn(place.grid(), at));
+        String text = worksheet.textIn(place.grid(), at);
+        if (!named.matches() && text.indexOf('(') < text.indexOf('=')) {
+            throw new EditRefused("This is a function of your own. To delete it, clear its cell " + at + ".");
+        }
         String rest = named.matches() ? "=" + named.group(2) : worksheet.textIn(place.grid(), at);
         return new Edit.Enter(place.grid(), List.of(new Edit.Typed(at, rest)));
     }

@@ -91,11 +91,18 @@ public final class Names {
 
     /** A name like this one that nothing has. */
     public String free(String name) {
+        return free(name, Set.of());
+    }
+
+    /** The same, and none of those, in lower case, that will be taken. */
+    String free(String name, Set<String> taken) {
         String base = name.replaceAll("[^\\p{L}\\p{Mn}0-9_]", "_").replaceAll("^[^\\p{L}]+", "");
         String stem = base.isEmpty() ? "name" : base;
         for (int i = 1; ; i++) {
             String candidate = stem + "_" + i;
-            if (find(candidate).isEmpty() && reserved(candidate).isEmpty()) {
+            if (find(candidate).isEmpty()
+                    && !taken.contains(key(candidate))
+                    && reserved(candidate).isEmpty()) {
                 return candidate;
             }
         }

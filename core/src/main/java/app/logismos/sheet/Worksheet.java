@@ -15,7 +15,9 @@ import app.logismos.formula.Respelling;
 import app.logismos.formula.Vocabulary;
 import app.logismos.formula.Walk;
 import app.logismos.unit.UnitCatalogue;
+import app.logismos.value.Table;
 import app.logismos.value.Text;
+import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -128,6 +130,19 @@ public final class Worksheet {
         Touched since = touched;
         touched = new Touched();
         return since;
+    }
+
+    /** Lets cells of an overlay hold a value, whatever is typed there; a table's values each in their cell. */
+    public void hold(String grid, Area area, Value value) {
+        area.cells().forEach(at -> {
+            int row = at.row() - area.first().row();
+            int column = at.column() - area.first().column();
+            Value own = value instanceof Table table && row < table.rows() && column < table.columns()
+                    ? table.at(row, column)
+                    : value;
+            store(grid).set(at.column(), at.row(), Cell.of("=", new Entry.Constant(own)));
+            touched.cell(grid, at);
+        });
     }
 
     List<Edit> enter(Edit.Enter edit) {
@@ -442,7 +457,7 @@ public final class Worksheet {
                             ? Optional.of(edit.to())
                             : Optional.empty());
         }
-        return claims ? text.replaceFirst("\\S+?(?=\\s*=)", Matcher.quoteReplacement(edit.to())) : text;
+        return claims ? text.replaceFirst("[\\p{L}\\p{Mn}0-9_]+", Matcher.quoteReplacement(edit.to())) : text;
     }
 
     private static boolean uses(Expression expression, String wanted) {

@@ -5,6 +5,7 @@ public enum Kind {
     NUMBER("a number"),
     QUANTITY("a quantity"),
     EXPRESSION("an expression"),
+    FUNCTION("a function"),
     DATE("a date"),
     TIME("a time of day"),
     DATETIME("a date with time"),

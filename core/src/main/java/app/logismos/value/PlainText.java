@@ -27,6 +27,11 @@ public final class PlainText implements Value.Visitor<String> {
     }
 
     @Override
+    public String function(OwnFunction function) {
+        return function.made().text();
+    }
+
+    @Override
     public String expression(Algebraic expression) {
         return expression.form().text();
     }

@@ -2,7 +2,7 @@ package app.logismos.value;
 
 /** What an expression is worth and a cell can hold (language, section 3). Immutable. */
 public sealed interface Value
-        permits NumberValue, Quantity, Algebraic, Moment, Text, Truth, Blank, Missing, Table, Failure {
+        permits NumberValue, Quantity, Algebraic, OwnFunction, Moment, Text, Truth, Blank, Missing, Table, Failure {
     /** The kind, as the language names it. */
     Kind kind();
 
@@ -16,6 +16,8 @@ public sealed interface Value
         R quantity(Quantity quantity);
 
         R expression(Algebraic expression);
+
+        R function(OwnFunction function);
 
         R moment(Moment moment);
 

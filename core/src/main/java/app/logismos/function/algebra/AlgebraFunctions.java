@@ -10,6 +10,7 @@ import app.logismos.algebra.Expanding;
 import app.logismos.algebra.Factored;
 import app.logismos.algebra.Form;
 import app.logismos.algebra.Simplifying;
+import app.logismos.formula.Supposing;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
@@ -46,6 +47,15 @@ public final class AlgebraFunctions {
                     .related("taylor", "simplify", "expand")
                     .from("DLMF 1.4(iii)")
                     .answers(AlgebraFunctions::derivative),
+            function(Supposing.FUNCTION, Category.ALGEBRA)
+                    .says("What an expression would be if names or cells in it had other values. Nothing is changed.")
+                    .argument("expression", EXPRESSION, "the expression, or a cell whose formula is worked out so")
+                    .repeated("values", EXPRESSION, "a name or cell, a colon and its value, as in `x: 3`")
+                    .example("with(x^2 + y, x: 3, y: 1)", "10")
+                    .example("with(derivative(x^3, x), x: 2)", "12")
+                    .refuses("with(1/x, x: 0)", ErrorCode.DIVIDE_BY_ZERO)
+                    .related("derivative", "simplify")
+                    .answers(Arguments::supposing),
             function("taylor", Category.ALGEBRA)
                     .says("The polynomial that lies closest to an expression near a place.")
                     .argument("expression", EXPRESSION, "the expression, with the letter in it")

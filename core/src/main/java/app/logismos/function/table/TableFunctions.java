@@ -493,7 +493,7 @@ public final class TableFunctions {
             case TEXT -> 2;
             case TRUTH -> 3;
             case MISSING -> 4;
-            case EXPRESSION, EMPTY, TABLE, ERROR -> 5;
+            case EXPRESSION, FUNCTION, EMPTY, TABLE, ERROR -> 5;
         };
     }
 

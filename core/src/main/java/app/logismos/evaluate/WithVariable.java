@@ -1,18 +1,19 @@
-package app.logismos.recalculate;
+package app.logismos.evaluate;
 
-import app.logismos.evaluate.Scope;
 import app.logismos.formula.Address;
+import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
 import app.logismos.value.Value;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
 /** A scope that binds one more name to a value. It hides a name of the worksheet with the same spelling. */
-record WithVariable(Scope scope, String variable, Value value) implements Scope {
+public record WithVariable(Scope scope, String variable, Value value) implements Scope {
     @Override
     public Value cell(CellReference reference, Address origin) {
         return scope.cell(reference, origin);
@@ -31,6 +32,15 @@ record WithVariable(Scope scope, String variable, Value value) implements Scope 
     @Override
     public Value name(Name name, Address origin) {
         return name.name().equalsIgnoreCase(variable) ? value : scope.name(name, origin);
+    }
+
+    @Override
+    public Scope supposing(Expression expression, List<Supposed> supposed, Address origin, Budget budget) {
+        boolean isHidden = supposed.stream()
+                .anyMatch(each ->
+                        each.target() instanceof Name name && name.name().equalsIgnoreCase(variable));
+        Scope below = scope.supposing(expression, supposed, origin, budget);
+        return isHidden ? below : new WithVariable(below, variable, value);
     }
 
     @Override

@@ -1,0 +1,27 @@
+package app.logismos.formula;
+
+/**
+ * The call {@code with(expression, name: value, …)}. It is held as {@code with(expression, name, value, …)}, so that names
+ * and cells in it are renamed, moved and copied as everywhere.
+ */
+public final class Supposing {
+    /** The name of the function. */
+    public static final String FUNCTION = "with";
+
+    private Supposing() {}
+
+    /** Whether a function is this one. */
+    public static boolean is(String function) {
+        return function.equalsIgnoreCase(FUNCTION);
+    }
+
+    /** Whether the argument at this place, from 0, is a name or cell that a value is put for. */
+    public static boolean isSupposed(int index) {
+        return index % 2 == 1;
+    }
+
+    /** Whether the argument at this place, from 0, is a value that is put for the one before it. */
+    public static boolean isValue(int index) {
+        return index > 0 && index % 2 == 0;
+    }
+}

@@ -1,0 +1,160 @@
+package app.logismos.recalculate;
+
+import static app.logismos.recalculate.Sheets.shown;
+import static app.logismos.recalculate.Sheets.type;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.logismos.formula.Address;
+import app.logismos.sheet.Edit;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** {@code with}: what an expression would be if names and cells had other values (language, section 11). */
+class SupposingTest {
+    private final LiveWorksheet live = Sheets.empty();
+
+    @ParameterizedTest(name = "{0} is {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "with(x^2 + y, x: 3, y: 1) | 10",
+                "with(x^2 + y, x: 3) | y + 9",
+                "with(total, tax: 50%) | 30",
+                "with(total, price: 10) | 12",
+                "with(total, price: 10, tax: 0) | 10",
+                "with(A3, A1: 40) | 48",
+                "with(A3, A1: 40) + total | 72",
+                "with(sum(A1:A3), A1: 0) | 1/5",
+                "with(total, TAX: 1) | 40",
+                "with(with(total, tax: 1), price: 1) | 2",
+                "with(total, tax: tax*2) | 28",
+                "with(twice(3), tax: 1) | 6",
+                "sumover(with(total, price: k), k, 1, 3) | 36/5",
+                "sumover(with(k^2, k: 2), k, 1, 3) | 12",
+                "with(derivative(x^3, x), x: 2) | 12",
+                "with(D1, x: 2) | 9",
+                "with(D1, y: 2) | x^2 + 5",
+                "with(price, price: 3 kg) | 3 kg",
+                "with(A1, A1: \"tea\") | \"tea\"",
+                "with(mean(A1:A2), A1: {7}) | 18/5",
+            })
+    void anExpressionIsWorkedOutAsIfTheNamesHadTheseValues(String formula, String worth) {
+        type(
+                live,
+                "A1",
+                "20",
+                "A2",
+                "20%",
+                "A3",
+                "total = price*(1+tax)",
+                "D1",
+                "=expand(x^2+5)",
+                "B1",
+                "twice(n) = 2*n*tax");
+        Sheets.name(live, "price", "A1:A1");
+        Sheets.name(live, "tax", "A2:A2");
+        type(live, "C1", "=" + formula);
+        assertThat(shown(live, "C1")).isEqualTo(worth);
+        assertThat(shown(live, "A3")).isEqualTo("24");
+    }
+
+    @ParameterizedTest(name = "{0} fails: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "with(x, x) | syntax: `with` puts values",
+                "with(x) | wrong-arguments",
+                "with(A1, 3: 4) | wrong-kind: `with` puts values for names and cells",
+                "with(1/x, x: 0) | divide-by-zero",
+                "with(x, x: 1/0) | divide-by-zero",
+                "with(C1, A1: 2) | circular",
+            })
+    void whatCannotBeSupposedSaysWhy(String formula, String says) {
+        type(live, "C1", "=" + formula);
+        assertThat(shown(live, "C1")).startsWith(says);
+    }
+
+    @Test
+    void itFollowsAllThatLiesBetween() {
+        type(
+                live,
+                "A1",
+                "0",
+                "A2",
+                "10",
+                "A3",
+                "20",
+                "A4",
+                "=if(A1 > 0, A2, A3)",
+                "A5",
+                "=A4+1",
+                "C1",
+                "=with(A5, A1: 1)");
+        assertThat(shown(live, "C1")).isEqualTo("11");
+        type(live, "A2", "100");
+        assertThat(shown(live, "C1")).isEqualTo("101");
+        type(live, "A4", "=A2*A1");
+        assertThat(shown(live, "C1")).isEqualTo("101");
+        type(live, "A4", "=A2*A1*2");
+        assertThat(shown(live, "C1")).isEqualTo("201");
+    }
+
+    @Test
+    void aTableThatBecomesLongerIsReadWhole() {
+        type(
+                live,
+                "A1",
+                "2",
+                "B1",
+                "=sequence(A1)",
+                "C1",
+                "=sum(B1:B9)",
+                "C2",
+                "=with(C1, A1: 5)",
+                "C3",
+                "=with(B2+C1, A1: 3)");
+        assertThat(shown(live, "C1")).isEqualTo("3");
+        assertThat(shown(live, "C2")).isEqualTo("15");
+        assertThat(shown(live, "C3")).isEqualTo("8");
+        assertThat(shown(live, "B3")).isEqualTo("0");
+    }
+
+    @Test
+    void movingAndRenamingRewritesIt() {
+        type(live, "A1", "2", "A2", "=A1*3", "C1", "=with(A2, A1: 5)");
+        Sheets.name(live, "pots", "A1:A1");
+        type(live, "C2", "=with(A2, pots: 5)");
+        live.apply(List.of(new Edit.Rename("pots", "cups")));
+        assertThat(live.worksheet().textIn("a", Sheets.at("C2"))).isEqualTo("=with(A2, cups: 5)");
+        assertThat(shown(live, "C2")).isEqualTo("15");
+        live.apply(List.of(new Edit.InsertLines("a", app.logismos.sheet.Axis.ROWS, 0, 1)));
+        assertThat(live.worksheet().textIn("a", Sheets.at("C2"))).isEqualTo("=with(A3, A2: 5)");
+        assertThat(shown(live, "C3")).isEqualTo("15");
+    }
+
+    @Test
+    void aColumnOfSuppositionsOnOneTotalEndsInTime() {
+        type(live, "A1", "2", "A2", "=A1*3", "A3", "=A2+1");
+        IntStream.range(0, 300)
+                .forEach(row -> type(live, new Address(1, row).toString(), "=with(A3, A1: " + row + ")"));
+        assertThat(shown(live, "B300")).isEqualTo("898");
+        type(live, "A3", "=A2+2");
+        assertThat(shown(live, "B1")).isEqualTo("2");
+        assertThat(shown(live, "B300")).isEqualTo("899");
+    }
+
+    @Test
+    void aChainOfSuppositionsEndsInTime() {
+        type(live, "A1", "2", "B1", "=A1+1");
+        IntStream.range(1, 30)
+                .forEach(row -> type(
+                        live,
+                        new Address(1, row).toString(),
+                        "=with(B%d, A1: %d)+with(B%d, A1: A1+1)".formatted(row, row, row)));
+        assertThat(shown(live, "B2")).isEqualTo("6");
+        assertThat(shown(live, "B30")).isNotEmpty();
+    }
+}
