@@ -130,7 +130,7 @@ function CallHint({ call }: { readonly call: OpenCall }) {
       </span>
       {current && (
         <span>
-          {current.name}: {current.says}
+          {current.says === '' ? call.says : `${current.name}: ${current.says}`}
         </span>
       )}
     </div>

@@ -39,7 +39,7 @@ final class FormLatex {
             return letter(letter.name());
         }
         if (form instanceof Form.Sum sum) {
-            return sum(sum.terms());
+            return sum(Ordering.written(sum.terms()));
         }
         if (form instanceof Form.Applied applied) {
             return applied(applied);

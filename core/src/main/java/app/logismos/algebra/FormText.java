@@ -26,7 +26,7 @@ final class FormText {
             return letter.name();
         }
         if (form instanceof Form.Sum sum) {
-            return sum(sum.terms());
+            return sum(Ordering.written(sum.terms()));
         }
         if (form instanceof Form.Applied applied) {
             return applied.function()

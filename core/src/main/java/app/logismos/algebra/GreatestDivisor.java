@@ -114,6 +114,19 @@ final class GreatestDivisor {
         }
     }
 
+    /** What is left when both are divided by each other until a variable is gone: 0 where both have it in both roots. */
+    static Polynomial lastRemainder(int variable, Polynomial one, Polynomial other) {
+        Polynomial a = one.degree(variable) >= other.degree(variable) ? one : other;
+        Polynomial b = a == one ? other : one;
+        while (b.degree(variable) > 0) {
+            Cancellable.check();
+            Polynomial rest = remainder(a, b, variable).primitive();
+            a = b;
+            b = rest;
+        }
+        return b;
+    }
+
     /** The remainder of {@code a} times a power of the highest coefficient of {@code b}, so that no fractions come up. */
     private static Polynomial remainder(Polynomial a, Polynomial b, int variable) {
         List<Polynomial> rest = new ArrayList<>(a.coefficients(variable));

@@ -2,6 +2,7 @@ package app.logismos.algebra;
 
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
@@ -25,6 +26,23 @@ final class Ordering {
             return isNumber ? 1 : -1;
         }
         return lists(factorsOf(a), factorsOf(b));
+    }
+
+    /** Terms as they are written: of the highest degree one with a plus first, so that fewer sums begin with a minus. */
+    static List<Form> written(List<Form> terms) {
+        Rational highest = degree(terms.get(0));
+        int first = 0;
+        while (first < terms.size()
+                && FormText.isLess(terms.get(first))
+                && degree(terms.get(first)).equals(highest)) {
+            first++;
+        }
+        if (first == 0 || first == terms.size() || !degree(terms.get(first)).equals(highest)) {
+            return terms;
+        }
+        List<Form> written = new ArrayList<>(terms);
+        written.add(0, written.remove(first));
+        return written;
     }
 
     private static List<Form> factorsOf(Form term) {

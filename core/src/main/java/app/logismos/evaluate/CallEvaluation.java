@@ -1,8 +1,10 @@
 package app.logismos.evaluate;
 
 import app.logismos.algebra.Derivative;
+import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
 import app.logismos.algebra.NoForm;
+import app.logismos.algebra.Solving;
 import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -12,15 +14,20 @@ import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Argument;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Group;
+import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.Expression.Variable;
+import app.logismos.formula.InfixOperator;
 import app.logismos.function.Arguments;
 import app.logismos.function.Bound;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.function.References;
+import app.logismos.function.algebra.SolveFunction;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Failure;
 import app.logismos.value.Span;
@@ -71,6 +78,8 @@ final class CallEvaluation implements References {
             return answer();
         } catch (NoForm none) {
             return EvaluationErrors.undefined(none.reason(), call.span());
+        } catch (Solving.NotSolved none) {
+            return EvaluationErrors.notSolved(call.span());
         } catch (FormReading.NoAlgebra none) {
             return none.failure();
         } catch (Derivative.NotKnown none) {
@@ -165,6 +174,37 @@ final class CallEvaluation implements References {
     }
 
     @Override
+    public List<Equation> equations(int argument) {
+        return new FormReading(evaluator).equations(given.get(argument).value().orElseThrow());
+    }
+
+    @Override
+    public Bound difference(int equation, int variable) {
+        Expression sides = given.get(equation).value().orElseThrow();
+        while (sides instanceof Group group) {
+            sides = group.inner();
+        }
+        Expression difference = sides instanceof Infix infix && infix.operator() == InfixOperator.EQUAL
+                ? new Infix(InfixOperator.MINUS, infix.left(), infix.right(), infix.sign())
+                : sides;
+        Variable word = (Variable) given.get(variable).value().orElseThrow();
+        return new BoundArgument(difference, word.name(), evaluator);
+    }
+
+    @Override
+    public List<Form.Letter> unknowns(int argument) {
+        Expression expression = given.get(argument).value().orElseThrow();
+        List<Expression> words = expression instanceof TableLiteral table
+                ? table.rows().stream().flatMap(List::stream).toList()
+                : List.of(expression);
+        return words.stream().allMatch(Variable.class::isInstance)
+                ? words.stream()
+                        .map(word -> new Form.Letter(((Variable) word).name()))
+                        .toList()
+                : List.of();
+    }
+
+    @Override
     public Value supposing() {
         Expression expression = given.get(0).value().orElseThrow();
         List<Scope.Supposed> supposed = new ArrayList<>();
@@ -212,25 +252,33 @@ final class CallEvaluation implements References {
         });
     }
 
-    /** The rules by which a derivative is found; none where the call is no derivative, or one at a place. */
-    List<DerivativeWorking.Line> derivativeLines() {
-        if (!function.name().equals(DerivativeWorking.FUNCTION) || assign().isPresent()) {
+    /** The lines of a ladder that lead to the answer, where the function shows one. */
+    List<Line> lines() {
+        if (assign().isPresent()) {
             return List.of();
         }
         try {
-            Arguments arguments = arguments();
-            return arguments.isGiven("at")
-                    ? List.of()
-                    : new DerivativeWorking(evaluator)
-                            .lines(
-                                    arguments.form("expression"),
-                                    new Form.Letter(arguments
-                                            .bound("expression", "variable")
-                                            .variable()),
-                                    arguments.whole("order", 0, DerivativeWorking.HIGHEST_ORDER));
-        } catch (NoForm | Derivative.NotKnown | FormReading.NoAlgebra none) {
+            return switch (function.name()) {
+                case DerivativeWorking.FUNCTION -> derivativeLines(arguments());
+                case SolveFunction.NAME -> new EquationWorking(evaluator).lines(SolveFunction.steps(arguments()), call);
+                default -> List.of();
+            };
+        } catch (NoForm | Derivative.NotKnown | Solving.NotSolved | FormReading.NoAlgebra none) {
             return List.of();
         }
+    }
+
+    /** None where the call is a derivative at a place. */
+    private List<Line> derivativeLines(Arguments arguments) {
+        return arguments.isGiven("at")
+                ? List.of()
+                : new DerivativeWorking(evaluator)
+                        .lines(
+                                arguments.form("expression"),
+                                new Form.Letter(arguments
+                                        .bound("expression", "variable")
+                                        .variable()),
+                                arguments.whole("order", 0, DerivativeWorking.HIGHEST_ORDER));
     }
 
     private Optional<Cells> meant(Expression expression) {

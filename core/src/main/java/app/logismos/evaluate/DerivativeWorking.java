@@ -4,14 +4,11 @@ import app.logismos.algebra.Derivative;
 import app.logismos.algebra.DerivativeRule;
 import app.logismos.algebra.Form;
 import app.logismos.formula.Expression;
-import app.logismos.formula.Parser;
 import app.logismos.formula.Printer;
-import app.logismos.formula.Rewriting;
 import app.logismos.formula.Walk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /** How a derivative is found, rule by rule, as expressions that can be read and typeset. */
 final class DerivativeWorking {
@@ -29,15 +26,6 @@ final class DerivativeWorking {
     DerivativeWorking(Evaluator evaluator) {
         this.evaluator = evaluator;
     }
-
-    /**
-     * A rule applied.
-     *
-     * @param worth what it makes of the part
-     * @param after what the call comes to by then
-     * @param next what is differentiated next in {@code after}; in the last line {@code after} itself
-     */
-    record Line(Rule rule, Expression worth, Expression after, Expression next) {}
 
     /** None where there would be too many, or one is too long or too deep to be written. */
     List<Line> lines(Form form, Form.Letter by, int order) {
@@ -59,22 +47,13 @@ final class DerivativeWorking {
             Expression next = i == steps.size() - 1
                     ? after.get()
                     : call(after.get(), steps.get(i + 1).part());
-            lines.add(new Line(rule(step.rule()), worth.get(), after.get(), next));
+            lines.add(new Line(rule(step.rule()), "", worth.get(), after.get(), next));
         }
         return lines;
     }
 
     private Optional<Expression> read(Form form) {
-        return Parser.parse(form.text(), 0, evaluator.origin(), Words.STANDARD) instanceof Parser.Outcome.Parsed parsed
-                ? Optional.of(parsed.expression().accept(new Rewriting((node, parent) -> letter(node, form))))
-                : Optional.empty();
-    }
-
-    /** A word stands for any number here, and not for what a name has. */
-    private static @Nullable Expression letter(Expression node, Form form) {
-        return node instanceof Expression.Name name && form.has(new Form.Letter(name.name()))
-                ? new Expression.Variable(name.name(), name.span())
-                : null;
+        return Line.read(form.text(), evaluator);
     }
 
     /** The call for a part: the first that is written so. */

@@ -222,6 +222,14 @@ public final class EvaluationErrors {
                 "`with` puts values for names and cells, as in `with(x^2, x: 3)`, and this is neither.");
     }
 
+    /** An equation, or a system of them, that no method here solves. */
+    static Failure notSolved(Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.NOT_FOUND,
+                "No exact solution is found. Say between which numbers to look, as in `solve(x = cos(x), x, 0, 1)`.");
+    }
+
     /** Brackets behind a name that stands for a value. */
     static Failure notAFunction(Application node, Value value) {
         String says = node.function() instanceof Name name

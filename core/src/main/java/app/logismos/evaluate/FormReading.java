@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
 import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.Expression;
@@ -20,6 +21,7 @@ import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
+import app.logismos.formula.InfixOperator;
 import app.logismos.formula.PostfixOperator;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
@@ -71,6 +73,22 @@ final class FormReading implements Expression.Visitor<Form> {
 
     Form of(Expression expression) {
         return expression.accept(this);
+    }
+
+    /** One equation, or those of a table; what is no equation is to be 0. */
+    List<Equation> equations(Expression expression) {
+        if (expression instanceof Group group) {
+            return equations(group.inner());
+        }
+        if (expression instanceof TableLiteral table) {
+            return table.rows().stream()
+                    .flatMap(List::stream)
+                    .flatMap(each -> equations(each).stream())
+                    .toList();
+        }
+        return expression instanceof Infix infix && infix.operator() == InfixOperator.EQUAL
+                ? List.of(new Equation(of(infix.left()), of(infix.right())))
+                : List.of(new Equation(of(expression), Form.ZERO));
     }
 
     /** What is worked out as everywhere else, and must be a number then. */

@@ -38,6 +38,17 @@ public enum Rule {
     EXPONENTIAL_RULE("derivative of an exponential"),
     LOGARITHMIC_RULE("derivative of a power, by its logarithm"),
     DERIVATIVE_OF_FUNCTION("derivative of a function"),
+    BOTH_SIDES("the same on both sides"),
+    FACTORS("factors"),
+    QUADRATIC_FORMULA("quadratic formula"),
+    ELIMINATION("elimination"),
+    INVERSE_FUNCTION("inverse function"),
+    ROOT_OF_BOTH_SIDES("root of both sides"),
+    POWER_OF_BOTH_SIDES("power of both sides"),
+    ISOLATED_ROOTS("roots isolated by Sturm"),
+    PUT_IN("substitution"),
+    CHECKED("check"),
+    SOLUTIONS("solutions"),
     LAST_OPERATION("the last operation"),
     THE_REST("the remaining steps");
 

@@ -306,11 +306,11 @@ public final class Working {
             return true;
         }
         Value value = node == whole ? this.value : known.computeIfAbsent(node, evaluator::value);
-        List<DerivativeWorking.Line> lines = value instanceof Failure
+        List<Line> lines = value instanceof Failure
                 ? List.of()
-                : call.map(CallEvaluation::derivativeLines).orElse(List.of());
+                : call.map(CallEvaluation::lines).orElse(List.of());
         if (!lines.isEmpty()) {
-            differentiate(node, lines, value);
+            climb(node, lines, value);
             return true;
         }
         if (!isArgument(node)) {
@@ -359,16 +359,16 @@ public final class Working {
     }
 
     /** The rules one after the other; the last one leads to the value. */
-    private void differentiate(Expression call, List<DerivativeWorking.Line> lines, Value value) {
+    private void climb(Expression call, List<Line> lines, Value value) {
         Expression place = call;
         Expression part = call;
-        for (DerivativeWorking.Line line : lines) {
+        for (Line line : lines) {
             boolean isLast = line == lines.get(lines.size() - 1);
             Expression next = isLast
                     ? literal(value, call.span())
                     : place == current ? line.after() : new Group(line.after(), call.span());
             Expression after = isLast ? valuePutFor(place, value) : replaced(place, next);
-            add(part, line.rule(), "", line.worth(), after);
+            add(part, line.rule(), line.note(), line.worth(), after);
             place = next;
             part = line.next();
         }

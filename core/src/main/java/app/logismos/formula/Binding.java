@@ -5,6 +5,7 @@ import app.logismos.formula.Expression.Constant;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.Expression.Name;
+import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
 import app.logismos.number.Rational;
@@ -30,21 +31,47 @@ public record Binding(int expression, int variable) {
     private static final Pattern MULTIPLE =
             Pattern.compile("(?<number>[0-9.]+)\\s*(?<unit>\\p{L}+)(?:\\s*\\^\\s*(?<power>[0-9]{1,3}))?");
 
-    /** The arguments of a call, the bound word made a {@link Variable}; as they are where no word was given. */
+    /** The arguments of a call, bound words made {@link Variable}s; as they are where no word was given. */
     List<Argument> applied(List<Argument> arguments, List<String> parameters) {
-        Optional<Variable> word = at(arguments, parameters, variable)
-                .flatMap(i -> arguments.get(i).value())
-                .flatMap(Binding::word);
-        if (word.isEmpty()) {
+        Optional<Integer> place = at(arguments, parameters, variable);
+        Optional<Expression> words =
+                place.flatMap(i -> arguments.get(i).value()).flatMap(Binding::words);
+        if (words.isEmpty()) {
             return arguments;
         }
         List<Argument> bound = new ArrayList<>(arguments);
-        at(arguments, parameters, variable)
-                .ifPresent(i -> bound.set(i, new Argument(arguments.get(i).name(), Optional.of(word.get()))));
+        place.ifPresent(i -> bound.set(i, new Argument(arguments.get(i).name(), words)));
         at(arguments, parameters, expression).ifPresent(i -> {
             Argument argument = arguments.get(i);
-            bound.set(i, new Argument(argument.name(), argument.value().map(each -> in(each, word.get()))));
+            bound.set(i, new Argument(argument.name(), argument.value().map(each -> in(each, words.get()))));
         });
+        return bound;
+    }
+
+    /** One word as a variable, or a table of words. */
+    private static Optional<Expression> words(Expression node) {
+        if (!(node instanceof TableLiteral table)) {
+            return word(node).map(Expression.class::cast);
+        }
+        boolean areWords = table.rows().stream()
+                .flatMap(List::stream)
+                .allMatch(each -> word(each).isPresent());
+        return areWords
+                ? Optional.of(new TableLiteral(
+                        table.rows().stream()
+                                .map(row -> row.stream()
+                                        .<Expression>map(each -> word(each).orElseThrow())
+                                        .toList())
+                                .toList(),
+                        table.span()))
+                : Optional.empty();
+    }
+
+    private static Expression in(Expression expression, Expression words) {
+        Expression bound = expression;
+        for (Expression word : words instanceof TableLiteral ? Walk.children(words) : List.of(words)) {
+            bound = in(bound, (Variable) word);
+        }
         return bound;
     }
 

@@ -1,5 +1,6 @@
 package app.logismos.function;
 
+import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
@@ -120,6 +121,33 @@ public final class Arguments {
     /** An expression as a value: a number where it has no letters. */
     public Value worth(Form form) {
         return references.worth(form);
+    }
+
+    /** An argument as equations: one, or those of a table; what is no equation is to be 0. */
+    public List<Equation> equations(String parameter) {
+        return references.equations(positions.indexOf(function.indexOf(parameter)));
+    }
+
+    /** The left side of an equation less its right side, as a function of the variable that another argument names. */
+    public Bound difference(String equation, String variable) {
+        return references.difference(
+                positions.indexOf(function.indexOf(equation)), positions.indexOf(function.indexOf(variable)));
+    }
+
+    /**
+     * The words of an argument, one or those of a table.
+     *
+     * @throws Refused where something else stands there
+     */
+    public List<Form.Letter> unknowns(String parameter) {
+        List<Form.Letter> unknowns = references.unknowns(positions.indexOf(function.indexOf(parameter)));
+        if (unknowns.isEmpty()) {
+            throw refused(
+                    parameter,
+                    ErrorCode.WRONG_KIND,
+                    "`" + function.name() + "` needs words like x for `" + parameter + "`, several as in `{x; y}`.");
+        }
+        return unknowns;
     }
 
     /** What the first argument would be if those after it, names or cells, each had the value behind it. */

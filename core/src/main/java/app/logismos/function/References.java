@@ -1,11 +1,13 @@
 package app.logismos.function;
 
+import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
 import app.logismos.value.Algebraic;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Span;
 import app.logismos.value.Value;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -41,6 +43,21 @@ public interface References {
         @Override
         public Value worth(Form form) {
             return new Algebraic(form);
+        }
+
+        @Override
+        public List<Equation> equations(int argument) {
+            throw new UnsupportedOperationException("there are no expressions here");
+        }
+
+        @Override
+        public Bound difference(int expression, int variable) {
+            throw new UnsupportedOperationException("there are no expressions here");
+        }
+
+        @Override
+        public List<Form.Letter> unknowns(int argument) {
+            return List.of();
         }
 
         @Override
@@ -89,6 +106,15 @@ public interface References {
 
     /** An argument as an expression with letters, by its place in the call. */
     Form form(int argument);
+
+    /** An argument as equations: one, or those of a table; what is no equation is to be 0. */
+    List<Equation> equations(int argument);
+
+    /** The left side of an argument that is an equation less its right side; both are places in the call. */
+    Bound difference(int expression, int variable);
+
+    /** The words of an argument, one or those of a table; none where something else stands there. */
+    List<Form.Letter> unknowns(int argument);
 
     /** The first argument as it would be if those after it, names or cells, each had the value behind it. */
     Value supposing();

@@ -8,6 +8,7 @@ import app.logismos.formula.Brackets;
 import app.logismos.formula.Entry;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
+import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.Parser;
 import app.logismos.formula.References;
 import app.logismos.function.Function;
@@ -17,6 +18,7 @@ import app.logismos.sheet.Axis;
 import app.logismos.sheet.Target;
 import app.logismos.unit.UnitCatalogue;
 import app.logismos.unit.UsualUnits;
+import app.logismos.value.Blank;
 import app.logismos.value.Span;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
@@ -119,7 +121,7 @@ public record Preview(
                         : inside || kind == Kind.VALUE
                                 ? completions(entry, kind == Kind.VALUE ? 0 : start, cursor, live, given)
                                 : List.of(),
-                inside ? openCall(entry, start, cursor) : Optional.empty(),
+                inside ? openCall(entry, start, cursor, live) : Optional.empty(),
                 EntryReader.looksLikeCalculation(entry, live.worksheet().vocabulary()));
     }
 
@@ -187,7 +189,9 @@ public record Preview(
                 .map(each ->
                         new Completion(each.getKey(), "name", live.display().candid(each.getValue()), replaces));
         Stream<Completion> names = live.worksheet().names().all().stream()
-                .map(target -> new Completion(target.name(), "name", said(target, live), replaces));
+                .map(target -> live.worksheet().function(target.name()).isPresent()
+                        ? new Completion(target.name(), "function", rule(target.name(), live), replaces)
+                        : new Completion(target.name(), "name", said(target, live), replaces));
         Stream<Completion> functions = Catalogue.STANDARD.functions().stream()
                 .map(function -> new Completion(function.name(), "function", function.says(), replaces));
         Stream<Completion> constants = Catalogue.STANDARD.constants().stream()
@@ -231,7 +235,7 @@ public record Preview(
     }
 
     /** Scans back for the bracket that the cursor is in, counting separators on the way. */
-    private static Optional<OpenCall> openCall(String entry, int start, int cursor) {
+    private static Optional<OpenCall> openCall(String entry, int start, int cursor, LiveWorksheet live) {
         int depth = 0;
         int argument = 0;
         for (int i = cursor - 1; i >= start; i--) {
@@ -243,7 +247,7 @@ public record Preview(
             } else if (depth == 0 && (c == ',' || c == ';')) {
                 argument++;
             } else if (depth == 0 && c == '(') {
-                return call(wordBefore(entry, start, i), argument);
+                return call(wordBefore(entry, start, i), argument, live);
             }
         }
         return Optional.empty();
@@ -257,12 +261,33 @@ public record Preview(
         return entry.substring(from, end);
     }
 
-    private static Optional<OpenCall> call(String word, int argument) {
+    private static Optional<OpenCall> call(String word, int argument, LiveWorksheet live) {
         Optional<Function> function = Catalogue.STANDARD.function(word);
-        return function.map(found -> new OpenCall(
-                found.name(),
-                found.says(),
-                found.parameters(),
-                Math.min(argument, Math.max(0, found.parameters().size() - 1))));
+        return function.map(found -> open(found.name(), found.says(), found.parameters(), argument))
+                .or(() -> live.worksheet()
+                        .function(word)
+                        .map(own -> open(own.name(), rule(own.name(), live), parameters(own), argument)));
+    }
+
+    /** A function of one's own as it was typed. */
+    private static String rule(String name, LiveWorksheet live) {
+        return live.worksheet()
+                .names()
+                .find(name)
+                .map(target -> live.worksheet()
+                        .textIn(target.grid(), target.area().first())
+                        .strip())
+                .orElse("");
+    }
+
+    private static OpenCall open(String name, String says, List<Parameter> parameters, int argument) {
+        return new OpenCall(name, says, parameters, Math.min(argument, Math.max(0, parameters.size() - 1)));
+    }
+
+    private static List<Parameter> parameters(Definition own) {
+        return own.parameters().stream()
+                .map(each -> new Parameter(
+                        each.name(), Parameter.Accepts.ANY, "", each.usual().map(usual -> Blank.BLANK), false))
+                .toList();
     }
 }

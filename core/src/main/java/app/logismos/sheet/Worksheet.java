@@ -6,6 +6,7 @@ import app.logismos.formula.Entry;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.FormulaKey;
@@ -197,6 +198,18 @@ public final class Worksheet {
         }));
         released.keySet().forEach(touched::name);
         claimed.forEach(touched::name);
+    }
+
+    /** The function of one's own that is called so. */
+    public Optional<Definition> function(String name) {
+        return names.find(name)
+                .filter(target -> target.area().size() == 1)
+                .flatMap(target -> cell(target.grid(), target.area().first()))
+                .map(Cell::entry)
+                .filter(Entry.Calculation.class::isInstance)
+                .map(entry -> ((Entry.Calculation) entry).expression())
+                .filter(Definition.class::isInstance)
+                .map(Definition.class::cast);
     }
 
     /** The name that an entry gives its cell. */

@@ -75,7 +75,7 @@ class ParserTest {
                 "=5.           | syntax            | 1  | 3  | `5.` has no digits behind its point.             | =5",
                 "=1<2<3        | syntax            | 4  | 5  | Only two values are compared at a time. Write `and(1<2, 2<3)`. | =and(1<2, 2<3)",
                 "=sum          | syntax            | 1  | 4  | `sum` is a function and needs its arguments in brackets. | =sum()",
-                "=sqroot(2)    | unknown-function  | 1  | 7  | There is no function `sqroot`. Did you mean `sqrt`? | =sqrt(2)",
+                "=BC12(2)      | unknown-function  | 1  | 5  | There is no function `BC12`. The guide lists those there are. | ",
                 "=\"ab         | syntax            | 1  | 2  | This quote sign is not closed.               | =\"ab\"",
                 "=1 § 2        | syntax            | 3  | 4  | `§` has no meaning in a formula. A text goes between double quotes. | ",
                 "={1, 2; 3}    | shapes-differ     | 1  | 10 | The rows of a table are of one length. The first has 2, another 1. | ",

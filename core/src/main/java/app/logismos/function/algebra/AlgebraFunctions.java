@@ -56,6 +56,7 @@ public final class AlgebraFunctions {
                     .refuses("with(1/x, x: 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("derivative", "simplify")
                     .answers(Arguments::supposing),
+            SolveFunction.SOLVE,
             function("taylor", Category.ALGEBRA)
                     .says("The polynomial that lies closest to an expression near a place.")
                     .argument("expression", EXPRESSION, "the expression, with the letter in it")

@@ -26,6 +26,7 @@ import app.logismos.sheet.Target;
 import app.logismos.value.Algebraic;
 import app.logismos.value.Kind;
 import app.logismos.value.NumberValue;
+import app.logismos.value.OwnFunction;
 import app.logismos.value.Quantity;
 import app.logismos.value.Value;
 import java.time.Instant;
@@ -228,7 +229,7 @@ class WorksheetViews {
                 cell.map(Cell::isCalculated).orElse(from.isPresent()),
                 value.kind().name().toLowerCase(Locale.ROOT),
                 display.text(value),
-                value instanceof Algebraic ? Typeset.latex(value) : null,
+                value instanceof Algebraic || value instanceof OwnFunction ? Typeset.latex(value) : null,
                 InFull.text(measured).map(display.mark()::number).orElse(null),
                 measured instanceof Quantity quantity ? quantity.unit().symbol() : null,
                 isExact(value),

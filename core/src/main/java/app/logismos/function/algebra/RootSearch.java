@@ -1,0 +1,109 @@
+package app.logismos.function.algebra;
+
+import app.logismos.function.Bound;
+import app.logismos.number.Real;
+import app.logismos.value.NumberValue;
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.AllowedSolution;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import org.hipparchus.exception.MathRuntimeException;
+
+/**
+ * Roots of what is 0 where an equation holds, found by trying: where the sign changes, a bracket is narrowed down
+ * (Hipparchus, bracketing Brent solver of order 5). A root that is only touched may be missed.
+ */
+final class RootSearch {
+    private static final int PIECES = 1_000;
+    private static final int MOST_TRIES = 200;
+
+    /** Around a number the search widens so many times. */
+    private static final int WIDENINGS = 60;
+
+    private final UnivariateFunction function;
+
+    RootSearch(Bound difference) {
+        this.function = x -> {
+            double value = difference.at(new NumberValue(Real.from(x))) instanceof NumberValue number
+                    ? number.real().toDouble()
+                    : Double.NaN;
+            return Double.isInfinite(value) ? Double.NaN : value;
+        };
+    }
+
+    /** All that are found between two numbers, ascending. */
+    List<Double> between(double a, double b) {
+        double low = Math.min(a, b);
+        double high = Math.max(a, b);
+        List<Double> found = new ArrayList<>();
+        double left = low;
+        double before = function.value(low);
+        for (int i = 1; i <= PIECES; i++) {
+            double right = i == PIECES ? high : low + (high - low) * i / PIECES;
+            double after = function.value(right);
+            if (before == 0) {
+                add(left, found);
+            } else if (before * after < 0) {
+                root(left, right, found);
+            }
+            left = right;
+            before = after;
+        }
+        if (before == 0) {
+            add(high, found);
+        }
+        return found;
+    }
+
+    /** The one nearest to a number that is found; none where there is none. */
+    List<Double> near(double start) {
+        if (function.value(start) == 0) {
+            return List.of(start);
+        }
+        double step = Math.max(1, Math.abs(start)) / 64;
+        List<Double> found = new ArrayList<>();
+        double inner = 0;
+        for (int i = 0; i < WIDENINGS && found.isEmpty(); i++) {
+            double outer = inner + step;
+            bracket(start - outer, start - inner, found);
+            bracket(start + inner, start + outer, found);
+            inner = outer;
+            step *= 1.25;
+        }
+        found.sort(java.util.Comparator.comparingDouble(root -> Math.abs(root - start)));
+        return found.isEmpty() ? found : List.of(found.get(0));
+    }
+
+    private void bracket(double left, double right, List<Double> found) {
+        double before = function.value(left);
+        double after = function.value(right);
+        if (before == 0) {
+            add(left, found);
+        } else if (after == 0) {
+            add(right, found);
+        } else if (before * after < 0) {
+            root(left, right, found);
+        }
+    }
+
+    private void root(double left, double right, List<Double> found) {
+        try {
+            double root = new BracketingNthOrderBrentSolver(1e-15, 1e-15, 0, 5)
+                    .solve(MOST_TRIES, function, left, right, AllowedSolution.ANY_SIDE);
+            double size = Math.abs(function.value(left)) + Math.abs(function.value(right));
+            // At a pole the sign changes too, and the value is large on both sides.
+            if (Math.abs(function.value(root)) <= 1e-6 * size || size == 0) {
+                add(root, found);
+            }
+        } catch (MathRuntimeException noRoot) {
+            // Not a root: the function has no value in between.
+        }
+    }
+
+    private static void add(double root, List<Double> found) {
+        if (found.stream().noneMatch(other -> Math.abs(other - root) <= 1e-12 * Math.max(1, Math.abs(root)))) {
+            found.add(root == 0 ? 0.0 : root);
+        }
+    }
+}

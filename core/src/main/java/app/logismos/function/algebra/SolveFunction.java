@@ -1,0 +1,160 @@
+package app.logismos.function.algebra;
+
+import static app.logismos.function.Function.function;
+import static app.logismos.function.Parameter.Accepts.EXPRESSION;
+import static app.logismos.function.Parameter.Accepts.NUMBER;
+import static app.logismos.function.Parameter.Accepts.VARIABLE;
+
+import app.logismos.algebra.Equation;
+import app.logismos.algebra.Form;
+import app.logismos.algebra.Solving;
+import app.logismos.algebra.SolvingStep;
+import app.logismos.algebra.SolvingSystem;
+import app.logismos.function.Arguments;
+import app.logismos.function.Category;
+import app.logismos.function.Function;
+import app.logismos.function.Surroundings;
+import app.logismos.number.Real;
+import app.logismos.value.ArrayTable;
+import app.logismos.value.Blank;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Value;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Equations (language, section 15). */
+public final class SolveFunction {
+    /** The name of the function. */
+    public static final String NAME = "solve";
+
+    static final Function SOLVE = function(NAME, Category.ALGEBRA)
+            .says("What must stand for a letter so that an equation holds, one solution below the other.")
+            .argument("equation", EXPRESSION, "the equation, or several in braces; what is no equation is to be 0")
+            .argument("variable", VARIABLE, "the letter that is wanted, or several in braces")
+            .optional("from", NUMBER, Blank.BLANK, "where to look: near this number, or from here on")
+            .optional("to", NUMBER, Blank.BLANK, "the end of where to look")
+            .example("solve(x^2 = 4, x)", "{-2; 2}")
+            .example("solve(3*x + 5 = 11, x)", "{2}")
+            .example("solve({x + y = 5; x - y = 1}, {x; y})", "{3, 2}")
+            .example("solve(v = u + a*t, t)", "{(v - u)/a}")
+            .refuses("solve(x^2 = -1, x)", ErrorCode.NO_REAL_RESULT)
+            .refuses("solve(x = 3, 5)", ErrorCode.WRONG_KIND)
+            .related("factor", "derivative")
+            .from("DLMF 1.11(iii)")
+            .answers(SolveFunction::solve);
+
+    private SolveFunction() {}
+
+    private static Value solve(Arguments given) {
+        List<Equation> equations = given.equations("equation");
+        List<Form.Letter> unknowns = given.unknowns("variable");
+        if (equations.size() > 1 || unknowns.size() > 1) {
+            return table(system(given, equations, unknowns).rows(), given);
+        }
+        Form.Letter unknown = unknowns.get(0);
+        if (given.isGiven("from")) {
+            return within(given, equations.get(0), unknown);
+        }
+        Solving.Solved solved = exactly(given, equations.get(0), unknown);
+        if (solved.isEverything()) {
+            return Failure.of(
+                    ErrorCode.NOT_FOUND,
+                    "Both sides are equal whatever `" + unknown.name() + "` is: every number solves it.");
+        }
+        return table(solved.solutions().stream().map(List::of).toList(), given);
+    }
+
+    /** The steps that lead to the answer; none where numbers were tried. */
+    public static List<SolvingStep> steps(Arguments given) {
+        List<Equation> equations = given.equations("equation");
+        List<Form.Letter> unknowns = given.unknowns("variable");
+        if (given.isGiven("from")) {
+            return List.of();
+        }
+        return equations.size() > 1 || unknowns.size() > 1
+                ? system(given, equations, unknowns).steps()
+                : exactly(given, equations.get(0), unknowns.get(0)).steps();
+    }
+
+    private static Solving.Solved exactly(Arguments given, Equation equation, Form.Letter unknown) {
+        return Solving.of(equation, unknown, halfTurn(given), form -> number(form, given));
+    }
+
+    private static SolvingSystem.Solved system(Arguments given, List<Equation> equations, List<Form.Letter> unknowns) {
+        return SolvingSystem.of(equations, unknowns, halfTurn(given), form -> number(form, given));
+    }
+
+    private static Form halfTurn(Arguments given) {
+        return given.surroundings().angle() == Surroundings.Angle.DEGREES ? Form.number(180) : Form.PI;
+    }
+
+    private static double number(Form form, Arguments given) {
+        return given.worth(form) instanceof NumberValue number ? number.real().toDouble() : Double.NaN;
+    }
+
+    private static Value table(List<List<Form>> rows, Arguments given) {
+        if (rows.isEmpty()) {
+            return Failure.of(ErrorCode.NO_REAL_RESULT, "No real number solves this.");
+        }
+        List<Value> values = new ArrayList<>();
+        for (List<Form> row : rows) {
+            for (Form form : row) {
+                values.add(given.worth(form));
+            }
+        }
+        return new ArrayTable(rows.size(), rows.get(0).size(), values);
+    }
+
+    /** Exact solutions where they are all of them, else what is found by trying. */
+    private static Value within(Arguments given, Equation equation, Form.Letter unknown) {
+        double from = given.number("from").toDouble();
+        boolean isNear = !given.isGiven("to");
+        double to = isNear ? from : given.number("to").toDouble();
+        List<Value> found = all(given, equation, unknown)
+                .map(solutions -> solutions.stream()
+                        .map(given::worth)
+                        .filter(value -> isNear || isBetween(value, from, to))
+                        .sorted(Comparator.comparingDouble(
+                                value -> isNear ? Math.abs(worth(value) - from) : worth(value)))
+                        .toList())
+                .orElseGet(() -> tried(given, from, isNear ? from : to));
+        if (found.isEmpty()) {
+            return Failure.of(
+                    ErrorCode.NOT_FOUND,
+                    isNear
+                            ? "No solution is found near this number. Try another, or say between which two to look."
+                            : "No solution is found between these numbers.");
+        }
+        return isNear || found.size() == 1 ? found.get(0) : new ArrayTable(found.size(), 1, found);
+    }
+
+    /** All exact solutions; nothing where there may be others. */
+    private static Optional<List<Form>> all(Arguments given, Equation equation, Form.Letter unknown) {
+        try {
+            Solving.Solved solved = exactly(given, equation, unknown);
+            return solved.mayBeMore() || solved.isEverything() ? Optional.empty() : Optional.of(solved.solutions());
+        } catch (Solving.NotSolved none) {
+            return Optional.empty();
+        }
+    }
+
+    private static List<Value> tried(Arguments given, double from, double to) {
+        RootSearch search = new RootSearch(given.difference("equation", "variable"));
+        List<Double> found = from == to ? search.near(from) : search.between(from, to);
+        return found.stream()
+                .<Value>map(root -> new NumberValue(Real.from(root)))
+                .toList();
+    }
+
+    private static double worth(Value value) {
+        return value instanceof NumberValue number ? number.real().toDouble() : Double.NaN;
+    }
+
+    private static boolean isBetween(Value value, double from, double to) {
+        return worth(value) >= Math.min(from, to) && worth(value) <= Math.max(from, to);
+    }
+}
