@@ -225,13 +225,18 @@ public final class Solving {
                 .orElseThrow();
         Form rest = product.times(Form.power(with, Form.MINUS_ONE));
         Form inverse = Form.power(rest, Form.MINUS_ONE);
-        Equation next = new Equation(with, Simplifying.of(right.times(inverse)));
+        Equation next = new Equation(with, tidy(right.times(inverse), rest));
         boolean isFraction = inverse.text().length() < rest.text().length();
         step(
                 Rule.BOTH_SIDES,
                 isFraction ? "multiply both sides by " + inverse.text() : "divide both sides by " + rest.text(),
                 next);
         return next;
+    }
+
+    /** Multiplied out where it is only divided by a number. */
+    private static Form tidy(Form form, Form divisor) {
+        return divisor instanceof Form.Number ? Expanding.of(form) : Simplifying.of(form);
     }
 
     private List<Form> ofPower(Form base, Form exponent, Form right) {
@@ -431,7 +436,7 @@ public final class Solving {
                 factor.coefficients(variable).stream().map(ring::form).toList();
         int degree = coefficients.size() - 1;
         if (degree == 1) {
-            Form root = Simplifying.of(coefficients.get(0).negated().over(coefficients.get(1)));
+            Form root = tidy(coefficients.get(0).negated().over(coefficients.get(1)), coefficients.get(1));
             return undo(place, List.of(root));
         }
         int shared = shared(coefficients);

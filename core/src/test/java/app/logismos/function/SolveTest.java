@@ -104,6 +104,9 @@ class SolveTest {
                 "x^2 + x + 1 = 0, x | no-real-result",
                 "sin(x) = 2, x | no-real-result",
                 "x = cos(x), x | not-found",
+                "sin(x) = 1/2, x | {π/6; 5π/6}",
+                "cos(x) = 1, x | {0}",
+                "tan(x) = 1, x | {π/4}",
                 // near, and between
                 "x^2 = 4, x, 1 | 2",
                 "x^2 = 4, x, -1 | -2",

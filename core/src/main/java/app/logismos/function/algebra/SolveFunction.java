@@ -20,6 +20,7 @@ import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -53,7 +54,8 @@ public final class SolveFunction {
         List<Equation> equations = given.equations("equation");
         List<Form.Letter> unknowns = given.unknowns("variable");
         if (equations.size() > 1 || unknowns.size() > 1) {
-            return table(system(given, equations, unknowns).rows(), given);
+            SolvingSystem.Solved solved = system(given, equations, unknowns);
+            return table(solved.rows(), solved.steps(), given);
         }
         Form.Letter unknown = unknowns.get(0);
         if (given.isGiven("from")) {
@@ -65,7 +67,7 @@ public final class SolveFunction {
                     ErrorCode.NOT_FOUND,
                     "Both sides are equal whatever `" + unknown.name() + "` is: every number solves it.");
         }
-        return table(solved.solutions().stream().map(List::of).toList(), given);
+        return table(solved.solutions().stream().map(List::of).toList(), solved.steps(), given);
     }
 
     /** The steps that lead to the answer; none where numbers were tried. */
@@ -93,17 +95,33 @@ public final class SolveFunction {
     }
 
     private static double number(Form form, Arguments given) {
-        return given.worth(form) instanceof NumberValue number ? number.real().toDouble() : Double.NaN;
+        return number(given.worth(form));
     }
 
-    private static Value table(List<List<Form>> rows, Arguments given) {
+    private static double number(Value value) {
+        return value instanceof NumberValue number
+                ? number.real().toDouble()
+                : value instanceof Quantity angle ? angle.number().toDouble() : Double.NaN;
+    }
+
+    /** An angle that an inverse function gives is the number that the letter stands for. */
+    private static Value plain(Value value) {
+        return value instanceof Quantity angle ? new NumberValue(angle.number()) : value;
+    }
+
+    private static Value table(List<List<Form>> rows, List<SolvingStep> steps, Arguments given) {
         if (rows.isEmpty()) {
-            return Failure.of(ErrorCode.NO_REAL_RESULT, "No real number solves this.");
+            String why = steps.isEmpty() ? "" : steps.get(steps.size() - 1).says();
+            return Failure.of(
+                    ErrorCode.NO_REAL_RESULT,
+                    why.isEmpty() || why.startsWith("bring")
+                            ? "No real number solves this."
+                            : "No real number solves this: " + why + ".");
         }
         List<Value> values = new ArrayList<>();
         for (List<Form> row : rows) {
             for (Form form : row) {
-                values.add(given.worth(form));
+                values.add(plain(given.worth(form)));
             }
         }
         return new ArrayTable(rows.size(), rows.get(0).size(), values);
@@ -116,10 +134,10 @@ public final class SolveFunction {
         double to = isNear ? from : given.number("to").toDouble();
         List<Value> found = all(given, equation, unknown)
                 .map(solutions -> solutions.stream()
-                        .map(given::worth)
+                        .map(form -> plain(given.worth(form)))
                         .filter(value -> isNear || isBetween(value, from, to))
                         .sorted(Comparator.comparingDouble(
-                                value -> isNear ? Math.abs(worth(value) - from) : worth(value)))
+                                value -> isNear ? Math.abs(number(value) - from) : number(value)))
                         .toList())
                 .orElseGet(() -> tried(given, from, isNear ? from : to));
         if (found.isEmpty()) {
@@ -150,11 +168,7 @@ public final class SolveFunction {
                 .toList();
     }
 
-    private static double worth(Value value) {
-        return value instanceof NumberValue number ? number.real().toDouble() : Double.NaN;
-    }
-
     private static boolean isBetween(Value value, double from, double to) {
-        return worth(value) >= Math.min(from, to) && worth(value) <= Math.max(from, to);
+        return number(value) >= Math.min(from, to) && number(value) <= Math.max(from, to);
     }
 }
