@@ -1,8 +1,10 @@
 package app.logismos.evaluate;
 
+import app.logismos.algebra.Antiderivative;
 import app.logismos.algebra.Derivative;
 import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
+import app.logismos.algebra.Limit;
 import app.logismos.algebra.NoForm;
 import app.logismos.algebra.Solving;
 import app.logismos.catalogue.Catalogue;
@@ -27,7 +29,9 @@ import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.function.References;
+import app.logismos.function.algebra.IntegralFunction;
 import app.logismos.function.algebra.SolveFunction;
+import app.logismos.number.Real;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Failure;
 import app.logismos.value.Span;
@@ -174,6 +178,16 @@ final class CallEvaluation implements References {
     }
 
     @Override
+    public Optional<Antiderivative.Answer> integral(Form form, Form.Letter by) {
+        return Calculus.of(evaluator).antiderivative(form, by);
+    }
+
+    @Override
+    public Optional<Limit.Found> limit(Form form, Form.Letter by, Real place, int side) {
+        return Calculus.of(evaluator).limit(form, by, place, side);
+    }
+
+    @Override
     public List<Equation> equations(int argument) {
         return new FormReading(evaluator).equations(given.get(argument).value().orElseThrow());
     }
@@ -260,12 +274,24 @@ final class CallEvaluation implements References {
         try {
             return switch (function.name()) {
                 case DerivativeWorking.FUNCTION -> derivativeLines(arguments());
+                case IntegralFunction.NAME -> integralLines(arguments());
                 case SolveFunction.NAME -> new EquationWorking(evaluator).lines(SolveFunction.steps(arguments()), call);
                 default -> List.of();
             };
         } catch (NoForm | Derivative.NotKnown | Solving.NotSolved | FormReading.NoAlgebra none) {
             return List.of();
         }
+    }
+
+    /** The rules of the antiderivative, and where there are limits these put into it. */
+    private List<Line> integralLines(Arguments arguments) {
+        Form.Letter by =
+                new Form.Letter(arguments.bound("expression", "variable").variable());
+        return Calculus.of(evaluator)
+                .antiderivative(arguments.form("expression"), by)
+                .map(answer -> new IntegralWorking(evaluator)
+                        .lines(answer, IntegralFunction.ends(arguments, by, answer.form()), call))
+                .orElse(List.of());
     }
 
     /** None where the call is a derivative at a place. */

@@ -244,6 +244,22 @@ public final class LatexPrinter implements Expression.Visitor<String> {
             return glue((isOnLines ? "\\tfrac" : "\\frac") + "{\\mathrm{d}}{\\mathrm{d}" + by + "}")
                     + inBrackets(node.arguments().get(0).value().orElseThrow());
         }
+        boolean isIntegral = name.equals("integral")
+                && (node.arguments().size() == 2 || node.arguments().size() == 4)
+                && node.arguments().stream().allMatch(LatexPrinter::isPlain);
+        if (isIntegral) {
+            return integral(node.arguments().stream()
+                    .map(argument -> argument.value().orElseThrow())
+                    .toList());
+        }
+        boolean isLimit = name.equals("limit")
+                && node.arguments().size() == 3
+                && node.arguments().stream().allMatch(LatexPrinter::isPlain);
+        if (isLimit) {
+            return glue("\\lim_{" + bare(node.arguments().get(1).value().orElseThrow()) + " \\to "
+                            + bare(node.arguments().get(2).value().orElseThrow()) + "}")
+                    + inBrackets(node.arguments().get(0).value().orElseThrow());
+        }
         String sign = OVER.get(name);
         if (sign != null
                 && node.arguments().stream().allMatch(LatexPrinter::isPlain)
@@ -287,6 +303,15 @@ public final class LatexPrinter implements Expression.Visitor<String> {
 
     private static String word(String name) {
         return name.length() == 1 ? escaped(name) : "\\mathit{" + escaped(name) + "}";
+    }
+
+    /** {@code expression, variable}, and where there are limits {@code from, to}. */
+    private String integral(List<Expression> given) {
+        Expression inner = given.get(0);
+        boolean isLoose = inner instanceof Infix infix && infix.operator().level() < InfixOperator.TIMES.level();
+        String limits = given.size() == 4 ? "_{" + bare(given.get(2)) + "}^{" + bare(given.get(3)) + "}" : "";
+        return glue("\\int" + limits) + " " + (isLoose ? inBrackets(inner) : put(inner))
+                + glue("\\,\\mathrm{d}" + bare(given.get(1)));
     }
 
     private String bracketed(Expression node) {

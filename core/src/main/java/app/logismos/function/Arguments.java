@@ -1,7 +1,9 @@
 package app.logismos.function;
 
+import app.logismos.algebra.Antiderivative;
 import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
+import app.logismos.algebra.Limit;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -116,6 +118,21 @@ public final class Arguments {
     /** The derivative of an expression by a letter, so many times. */
     public Form derivative(Form form, Form.Letter by, int order) {
         return references.derivative(form, by, order);
+    }
+
+    /** An antiderivative by a letter, without a constant; nothing where none is found. */
+    public Optional<Antiderivative.Answer> integral(Form form, Form.Letter by) {
+        return references.integral(form, by);
+    }
+
+    /** The limit from above, with 1, or below, with −1; nothing where none is found. */
+    public Optional<Limit.Found> limit(Form form, Form.Letter by, Real place, int side) {
+        return references.limit(form, by, place, side);
+    }
+
+    /** The argument for a parameter that is worked out only when it is asked for. */
+    public Value lazily(String parameter) {
+        return values.apply(positions.indexOf(function.indexOf(parameter)));
     }
 
     /** An expression as a value: a number where it has no letters. */

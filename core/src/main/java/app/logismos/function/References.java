@@ -1,7 +1,10 @@
 package app.logismos.function;
 
+import app.logismos.algebra.Antiderivative;
 import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
+import app.logismos.algebra.Limit;
+import app.logismos.number.Real;
 import app.logismos.value.Algebraic;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
@@ -37,6 +40,16 @@ public interface References {
 
         @Override
         public Form derivative(Form form, Form.Letter by, int order) {
+            throw new UnsupportedOperationException("there are no expressions here");
+        }
+
+        @Override
+        public Optional<Antiderivative.Answer> integral(Form form, Form.Letter by) {
+            throw new UnsupportedOperationException("there are no expressions here");
+        }
+
+        @Override
+        public Optional<Limit.Found> limit(Form form, Form.Letter by, Real place, int side) {
             throw new UnsupportedOperationException("there are no expressions here");
         }
 
@@ -118,6 +131,12 @@ public interface References {
 
     /** The first argument as it would be if those after it, names or cells, each had the value behind it. */
     Value supposing();
+
+    /** An antiderivative by a letter, without a constant; nothing where none is found. */
+    Optional<Antiderivative.Answer> integral(Form form, Form.Letter by);
+
+    /** The limit from above, with 1, or below, with −1; nothing where none is found. */
+    Optional<Limit.Found> limit(Form form, Form.Letter by, Real place, int side);
 
     /** The derivative by a letter, so many times. */
     Form derivative(Form form, Form.Letter by, int order);

@@ -9,6 +9,7 @@ import static app.logismos.function.Parameter.Accepts.WHOLE;
 import app.logismos.algebra.Expanding;
 import app.logismos.algebra.Factored;
 import app.logismos.algebra.Form;
+import app.logismos.algebra.PartialFractions;
 import app.logismos.algebra.Simplifying;
 import app.logismos.formula.Supposing;
 import app.logismos.function.Arguments;
@@ -56,6 +57,8 @@ public final class AlgebraFunctions {
                     .refuses("with(1/x, x: 0)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("derivative", "simplify")
                     .answers(Arguments::supposing),
+            IntegralFunction.INTEGRAL,
+            LimitFunction.LIMIT,
             SolveFunction.SOLVE,
             function("taylor", Category.ALGEBRA)
                     .says("The polynomial that lies closest to an expression near a place.")
@@ -98,8 +101,18 @@ public final class AlgebraFunctions {
                     .example("collect(a*x + b*x + c, x)", "x*(a + b) + c")
                     .example("collect(x^2*y + x^2 + 1, x)", "x^2*(y + 1) + 1")
                     .refuses("collect(x^2, 2)", ErrorCode.WRONG_KIND)
-                    .related("expand")
-                    .answers(given -> given.worth(Expanding.collected(given.form("expression"), letter(given)))));
+                    .related("expand", "partialfractions")
+                    .answers(given -> given.worth(Expanding.collected(given.form("expression"), letter(given)))),
+            function("partialfractions", Category.ALGEBRA)
+                    .says("A quotient of polynomials as a sum of fractions with simple divisors.")
+                    .argument("expression", EXPRESSION, "the quotient")
+                    .argument("variable", VARIABLE, "its letter")
+                    .example("partialfractions(1/(x^2 - 1), x)", "1/(2*(x - 1)) - 1/(2*(x + 1))")
+                    .example("partialfractions((x^3 + 1)/(x^2 + x), x)", "x - 1 + 1/x")
+                    .refuses("partialfractions(1/x, 3)", ErrorCode.WRONG_KIND)
+                    .related("integral", "factor")
+                    .from("DLMF 1.2(iii)")
+                    .answers(given -> given.worth(PartialFractions.of(given.form("expression"), letter(given)))));
 
     private AlgebraFunctions() {}
 

@@ -1,0 +1,921 @@
+package app.logismos.algebra;
+
+import app.logismos.number.Cancellable;
+import app.logismos.number.Rational;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+
+/**
+ * Finds antiderivatives as they are taught: linearity, powers, standard forms, substitution, parts, partial fractions,
+ * powers and products of sine and cosine, roots of quadratics. What is found is differentiated by the caller and compared.
+ * Standard forms: DLMF 4.10, 4.26, 4.40, 7.2; I. S. Gradshteyn and I. M. Ryzhik, 2.1 to 2.6.
+ */
+public final class Antiderivative {
+    /** What is still to be integrated stands in a form as a call of this function. */
+    static final String NAME = "integral";
+
+    private static final int MOST_DEPTH = 12;
+    private static final int MOST_TRIES = 3_000;
+    private static final Form TWO = Form.number(2);
+
+    /** Antiderivatives of functions of one argument, which is {@code u}. */
+    private static final Map<String, UnaryOperator<Form>> STANDARD = standard();
+
+    private final DerivativeRules rules;
+    private final Form turn;
+    private final Set<Form> open = new LinkedHashSet<>();
+    private int tries;
+
+    private Antiderivative(DerivativeRules rules, Form turn) {
+        this.rules = rules;
+        this.turn = turn;
+    }
+
+    /**
+     * A rule applied.
+     *
+     * @param part what is integrated, as a call
+     * @param says which letter, or which parts; empty where the rule says it
+     * @param worth what the rule makes of it; calls in it are worked by the rules below
+     * @param put what a letter stands for that the rule brings in
+     */
+    record Found(Form.Applied part, IntegralRule rule, String says, Form worth, List<Found> below, Optional<Put> put) {
+        Form answer() {
+            Form answer = worth;
+            for (Found each : below) {
+                answer = replaced(answer, each.part(), each.answer());
+            }
+            Form whole = answer;
+            return put.map(each -> whole.with(each.letter(), each.form())).orElse(whole);
+        }
+    }
+
+    /** A letter and what it stands for. */
+    record Put(Form.Letter letter, Form form) {}
+
+    /**
+     * One line of the working.
+     *
+     * @param part what the rule is applied to, a call
+     * @param after the whole after it
+     */
+    public record Step(IntegralRule rule, String says, Form part, Form worth, Form after) {}
+
+    /**
+     * What is found.
+     *
+     * @param form without a constant
+     */
+    public record Answer(Form form, List<Step> steps) {}
+
+    /**
+     * An antiderivative; nothing where no rule finds one.
+     *
+     * @param turn by how much an angle counts: 1, or 180/π in degrees
+     */
+    public static Optional<Answer> of(Form form, Form.Letter by, DerivativeRules rules, Form turn) {
+        Antiderivative finding = new Antiderivative(rules, turn);
+        return finding.find(form, by, 0).map(found -> {
+            List<Step> steps = new ArrayList<>();
+            Form whole = written(found, found.part(), steps);
+            Form answer = found.answer();
+            if (!whole.equals(answer)) {
+                steps.add(new Step(IntegralRule.MULTIPLIED_OUT, "put together", whole, answer, answer));
+            }
+            return new Answer(answer, steps);
+        });
+    }
+
+    private static Form written(Found found, Form whole, List<Step> steps) {
+        Form after = replaced(whole, found.part(), found.worth());
+        steps.add(new Step(found.rule(), found.says(), found.part(), found.worth(), after));
+        for (Found each : found.below()) {
+            after = written(each, after, steps);
+        }
+        if (found.put().isPresent()) {
+            Put put = found.put().get();
+            Form back = after.with(put.letter(), put.form());
+            steps.add(new Step(
+                    IntegralRule.SUBSTITUTION,
+                    "put " + put.letter().name() + " = " + put.form().text() + " back",
+                    after,
+                    back,
+                    back));
+            return back;
+        }
+        return after;
+    }
+
+    static Form replaced(Form form, Form part, Form by) {
+        if (form.equals(part)) {
+            return by;
+        }
+        return form.parts().isEmpty()
+                ? form
+                : form.of(form.parts().stream()
+                        .map(each -> replaced(each, part, by))
+                        .toList());
+    }
+
+    private static Form.Applied call(Form form, Form.Letter by) {
+        return new Form.Applied(NAME, List.of(form, by));
+    }
+
+    private Found found(Form form, Form.Letter by, IntegralRule rule, Form worth) {
+        return new Found(call(form, by), rule, "", worth, List.of(), Optional.empty());
+    }
+
+    private Optional<Found> find(Form form, Form.Letter by, int depth) {
+        Cancellable.check();
+        if (depth > MOST_DEPTH || ++tries > MOST_TRIES || form.size() > 400) {
+            return Optional.empty();
+        }
+        Form key = call(form, by);
+        if (!open.add(key)) {
+            return Optional.empty();
+        }
+        try {
+            return directly(form, by)
+                    .or(() -> linearly(form, by, depth))
+                    .or(() -> ofAngles(form, by, depth))
+                    .or(() -> byPartialFractions(form, by, depth))
+                    .or(() -> ofRootOfQuadratic(form, by))
+                    .or(() -> bySubstitution(form, by, depth))
+                    .or(() -> byParts(form, by, depth))
+                    .or(() -> otherwiseWritten(form, by, depth));
+        } catch (NoForm none) {
+            return Optional.empty();
+        } finally {
+            open.remove(key);
+        }
+    }
+
+    // ---- what is known at once
+
+    private Optional<Found> directly(Form form, Form.Letter by) {
+        if (!form.has(by)) {
+            return Optional.of(found(form, by, IntegralRule.CONSTANT, form.times(by)));
+        }
+        if (form.equals(by)) {
+            return Optional.of(found(form, by, IntegralRule.POWER, by.power(2).over(TWO)));
+        }
+        if (form instanceof Form.Power power) {
+            Optional<Linear> base = linear(power.base(), by);
+            Optional<Linear> exponent = linear(power.exponent(), by);
+            if (base.isPresent() && !power.exponent().has(by)) {
+                Form a = base.get().slope();
+                if (power.exponent().equals(Form.MINUS_ONE)) {
+                    return Optional.of(found(
+                            form,
+                            by,
+                            IntegralRule.STANDARD_FORM,
+                            Form.applied("ln", List.of(absolute(power.base()))).over(a)));
+                }
+                Form next = power.exponent().plus(Form.ONE);
+                return Optional.of(found(
+                        form,
+                        by,
+                        power.base().equals(by) ? IntegralRule.POWER : IntegralRule.STANDARD_FORM,
+                        Form.power(power.base(), next).over(a.times(next))));
+            }
+            if (exponent.isPresent() && !power.base().has(by)) {
+                Form logarithm = Form.applied("ln", List.of(power.base()));
+                return Optional.of(found(
+                        form,
+                        by,
+                        IntegralRule.STANDARD_FORM,
+                        form.over(logarithm.times(exponent.get().slope()))));
+            }
+            return squaredFunction(power, by).or(() -> gaussian(power, by));
+        }
+        if (form instanceof Form.Applied applied && applied.arguments().size() == 1) {
+            Form inner = applied.arguments().get(0);
+            Optional<Linear> linear = linear(inner, by);
+            UnaryOperator<Form> known = STANDARD.get(applied.function());
+            if (linear.isPresent() && known != null && suits(applied.function())) {
+                Form worth = known.apply(inner)
+                        .times(isOfAngle(applied.function()) ? turn : Form.ONE)
+                        .over(linear.get().slope());
+                return Optional.of(found(form, by, IntegralRule.STANDARD_FORM, worth));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Inverse functions of angles have their standard forms in radians. */
+    private boolean suits(String function) {
+        return turn.equals(Form.ONE) || !Set.of("asin", "acos", "atan", "acot").contains(function);
+    }
+
+    private static boolean isOfAngle(String function) {
+        return Set.of("sin", "cos", "tan", "cot", "sec", "csc").contains(function);
+    }
+
+    private static Form absolute(Form form) {
+        return Form.applied("abs", List.of(form));
+    }
+
+    /** {@code sec^2}, {@code 1/cos^2} and the like of a linear argument. */
+    private Optional<Found> squaredFunction(Form.Power power, Form.Letter by) {
+        if (!(power.base() instanceof Form.Applied applied)
+                || applied.arguments().size() != 1) {
+            return Optional.empty();
+        }
+        Form inner = applied.arguments().get(0);
+        Optional<Linear> linear = linear(inner, by);
+        String which = applied.function() + " " + power.exponent().text();
+        Form worth = switch (which) {
+            case "sec 2", "cos -2" -> Form.applied("tan", List.of(inner)).times(turn);
+            case "csc 2", "sin -2" ->
+                Form.applied("cot", List.of(inner)).times(turn).negated();
+            case "sech 2", "cosh -2" -> Form.applied("tanh", List.of(inner));
+            case "csch 2", "sinh -2" -> Form.applied("coth", List.of(inner)).negated();
+            case "tan 2" -> Form.applied("tan", List.of(inner)).times(turn).minus(inner);
+            case "cot 2" ->
+                Form.applied("cot", List.of(inner)).times(turn).plus(inner).negated();
+            case "tanh 2" -> inner.minus(Form.applied("tanh", List.of(inner)));
+            default -> Form.ZERO;
+        };
+        return linear.isEmpty() || worth.isZero()
+                ? Optional.empty()
+                : Optional.of(found(
+                        power,
+                        by,
+                        IntegralRule.STANDARD_FORM,
+                        worth.over(linear.get().slope())));
+    }
+
+    /** e to a quadratic that falls on both sides (DLMF 7.2.1). */
+    private Optional<Found> gaussian(Form.Power power, Form.Letter by) {
+        if (!power.base().equals(Form.E)) {
+            return Optional.empty();
+        }
+        return quadratic(power.exponent(), by).filter(q -> isNegative(q.a())).map(q -> {
+            Form root = Form.power(q.a().negated(), Form.HALF);
+            Form centre = q.b().over(TWO.times(q.a()));
+            Form height = Form.power(
+                    Form.E, q.c().minus(q.b().power(2).over(Form.number(4).times(q.a()))));
+            Form worth = Form.power(Form.PI, Form.HALF)
+                    .times(height)
+                    .over(TWO.times(root))
+                    .times(Form.applied("erf", List.of(root.times(by.plus(centre)))));
+            return found(power, by, IntegralRule.STANDARD_FORM, worth);
+        });
+    }
+
+    private static boolean isNegative(Form form) {
+        return form instanceof Form.Number number && number.value().signum() < 0;
+    }
+
+    private static boolean isPositive(Form form) {
+        return form instanceof Form.Number number && number.value().signum() > 0;
+    }
+
+    /** {@code slope*x + …}. */
+    private record Linear(Form slope) {}
+
+    private Optional<Linear> linear(Form form, Form.Letter by) {
+        if (!form.has(by)) {
+            return Optional.empty();
+        }
+        try {
+            Form slope = Derivative.of(form, by, 1, rules);
+            return slope.has(by) ? Optional.empty() : Optional.of(new Linear(slope));
+        } catch (Derivative.NotKnown none) {
+            return Optional.empty();
+        }
+    }
+
+    /** {@code a*x^2 + b*x + c}. */
+    private record Quadratic(Form a, Form b, Form c) {}
+
+    private Optional<Quadratic> quadratic(Form form, Form.Letter by) {
+        if (!form.has(by)) {
+            return Optional.empty();
+        }
+        try {
+            Form slope = Derivative.of(form, by, 1, rules);
+            Form bend = Expanding.of(Derivative.of(slope, by, 1, rules));
+            return bend.has(by) || bend.isZero()
+                    ? Optional.empty()
+                    : Optional.of(new Quadratic(
+                            bend.over(TWO),
+                            Expanding.of(slope.with(by, Form.ZERO)),
+                            Expanding.of(form.with(by, Form.ZERO))));
+        } catch (Derivative.NotKnown | NoForm none) {
+            return Optional.empty();
+        }
+    }
+
+    // ---- sums and factors
+
+    private Optional<Found> linearly(Form form, Form.Letter by, int depth) {
+        if (form instanceof Form.Sum sum) {
+            List<Found> below = new ArrayList<>();
+            List<Form> worth = new ArrayList<>();
+            for (Form term : sum.terms()) {
+                Optional<Found> each = find(term, by, depth + 1);
+                if (each.isEmpty()) {
+                    return Optional.empty();
+                }
+                below.add(each.get());
+                worth.add(each.get().part());
+            }
+            return Optional.of(
+                    new Found(call(form, by), IntegralRule.SUM, "", Form.sum(worth), below, Optional.empty()));
+        }
+        if (form instanceof Form.Product product) {
+            Form rest = Form.product(
+                    product.factors().stream().filter(each -> each.has(by)).toList());
+            Form constant = form.over(rest);
+            if (!constant.equals(Form.ONE)) {
+                return find(rest, by, depth + 1)
+                        .map(each -> new Found(
+                                call(form, by),
+                                IntegralRule.CONSTANT_FACTOR,
+                                "",
+                                constant.times(each.part()),
+                                List.of(each),
+                                Optional.empty()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    // ---- sine and cosine
+
+    /** Products of sines and cosines of linear arguments as sums (DLMF 4.21(i)). */
+    private Optional<Found> ofAngles(Form form, Form.Letter by, int depth) {
+        List<Form> factors = form instanceof Form.Product product ? product.factors() : List.of(form);
+        List<Form.Applied> angles = new ArrayList<>();
+        Form rest = Form.ONE;
+        for (Form factor : factors) {
+            Form base = Ordering.base(factor);
+            boolean isAngle = base instanceof Form.Applied applied
+                    && Set.of("sin", "cos").contains(applied.function())
+                    && linear(applied.arguments().get(0), by).isPresent()
+                    && Ordering.exponent(factor) instanceof Form.Number number
+                    && number.value() instanceof Rational times
+                    && times.isInteger()
+                    && times.signum() > 0
+                    && times.compareTo(Rational.of(12)) <= 0;
+            if (!isAngle) {
+                rest = rest.times(factor);
+                continue;
+            }
+            int times = (int) ((Form.Number) Ordering.exponent(factor)).value().toDouble();
+            for (int i = 0; i < times; i++) {
+                angles.add((Form.Applied) base);
+            }
+        }
+        if (angles.size() < 2 || angles.size() > 12) {
+            return Optional.empty();
+        }
+        if (angles.size() > 2 && rest.equals(Form.ONE)) {
+            Optional<Found> odd = bySubstitution(form, by, depth);
+            if (odd.isPresent()) {
+                return odd;
+            }
+        }
+        Form sum = angles.get(0);
+        for (Form.Applied next : angles.subList(1, angles.size())) {
+            List<Form> terms = new ArrayList<>();
+            for (Form term : sum instanceof Form.Sum each ? each.terms() : List.of(sum)) {
+                terms.add(product(term, next));
+            }
+            sum = Form.sum(terms);
+        }
+        Form whole = Expanding.of(sum.times(rest));
+        return rewritten(form, whole, IntegralRule.ANGLE_SUMS, by, depth);
+    }
+
+    /** A number times a sine or cosine, times another one, as a sum. */
+    private static Form product(Form term, Form.Applied other) {
+        Form.Applied one = null;
+        Form before = Form.ONE;
+        for (Form factor : term instanceof Form.Product product ? product.factors() : List.of(term)) {
+            if (factor instanceof Form.Applied applied) {
+                one = applied;
+            } else {
+                before = before.times(factor);
+            }
+        }
+        if (term instanceof Form.Product product) {
+            before = before.times(new Form.Number(product.number()));
+        }
+        if (one == null) {
+            return term.times(other);
+        }
+        Form a = one.arguments().get(0);
+        Form b = other.arguments().get(0);
+        Form sum = Expanding.of(a.plus(b));
+        Form difference = Expanding.of(a.minus(b));
+        boolean isSine = one.function().equals("sin");
+        boolean isOtherSine = other.function().equals("sin");
+        Form half = before.times(Form.HALF);
+        if (isSine && isOtherSine) {
+            return half.times(cos(difference)).minus(half.times(cos(sum)));
+        }
+        if (!isSine && !isOtherSine) {
+            return half.times(cos(difference)).plus(half.times(cos(sum)));
+        }
+        return isSine
+                ? half.times(sin(sum)).plus(half.times(sin(difference)))
+                : half.times(sin(sum)).minus(half.times(sin(difference)));
+    }
+
+    private static Form sin(Form angle) {
+        return Form.applied("sin", List.of(angle));
+    }
+
+    private static Form cos(Form angle) {
+        return Form.applied("cos", List.of(angle));
+    }
+
+    private Optional<Found> rewritten(Form form, Form whole, IntegralRule rule, Form.Letter by, int depth) {
+        return whole.equals(form)
+                ? Optional.empty()
+                : find(whole, by, depth + 1)
+                        .map(each -> new Found(call(form, by), rule, "", each.part(), List.of(each), Optional.empty()));
+    }
+
+    private Optional<Found> otherwiseWritten(Form form, Form.Letter by, int depth) {
+        return rewritten(form, Expanding.of(form), IntegralRule.MULTIPLIED_OUT, by, depth)
+                .or(() -> rewritten(form, Simplifying.of(form), IntegralRule.MULTIPLIED_OUT, by, depth))
+                .or(() -> rewritten(form, inSinesAndCosines(form), IntegralRule.MULTIPLIED_OUT, by, depth));
+    }
+
+    private static Form inSinesAndCosines(Form form) {
+        Form below = form.of(
+                form.parts().stream().map(Antiderivative::inSinesAndCosines).toList());
+        if (!(below instanceof Form.Applied applied) || applied.arguments().size() != 1) {
+            return below;
+        }
+        Form inner = applied.arguments().get(0);
+        return switch (applied.function()) {
+            case "tan" -> sin(inner).over(cos(inner));
+            case "cot" -> cos(inner).over(sin(inner));
+            case "sec" -> Form.ONE.over(cos(inner));
+            case "csc" -> Form.ONE.over(sin(inner));
+            default -> below;
+        };
+    }
+
+    // ---- quotients of polynomials
+
+    private Optional<Found> byPartialFractions(Form form, Form.Letter by, int depth) {
+        Optional<PartialFractions.Parted> parted = PartialFractions.parted(form, by);
+        if (parted.isEmpty() || parted.get().fractions().isEmpty()) {
+            return Optional.empty();
+        }
+        List<PartialFractions.Fraction> fractions = parted.get().fractions();
+        if (fractions.size() == 1 && parted.get().whole().isZero()) {
+            return ofFraction(form, fractions.get(0), by);
+        }
+        Form sum = parted.get().whole();
+        List<Form> terms = new ArrayList<>();
+        if (!sum.isZero()) {
+            terms.add(sum);
+        }
+        fractions.forEach(fraction -> terms.add(fraction.form()));
+        List<Found> below = new ArrayList<>();
+        List<Form> worth = new ArrayList<>();
+        for (Form term : terms) {
+            Optional<Found> each = find(term, by, depth + 1);
+            if (each.isEmpty()) {
+                return Optional.empty();
+            }
+            below.add(each.get());
+            worth.add(each.get().part());
+        }
+        return Optional.of(new Found(
+                call(form, by),
+                IntegralRule.PARTIAL_FRACTIONS,
+                Form.sum(terms).text(),
+                Form.sum(worth),
+                below,
+                Optional.empty()));
+    }
+
+    /** A polynomial over a power of one that cannot be split. */
+    private Optional<Found> ofFraction(Form form, PartialFractions.Fraction fraction, Form.Letter by) {
+        Optional<Quadratic> below = quadratic(fraction.below(), by);
+        if (below.isEmpty()) {
+            return Optional.empty();
+        }
+        Quadratic q = below.get();
+        Form slope = Expanding.of(
+                fraction.above().minus(fraction.above().with(by, Form.ZERO)).over(by));
+        Form constant = fraction.above().with(by, Form.ZERO);
+        if (slope.has(by)) {
+            return Optional.empty();
+        }
+        Form half = slope.over(TWO.times(q.a()));
+        Form left = Expanding.of(constant.minus(q.b().times(half)));
+        int times = fraction.times();
+        Form first = times == 1
+                ? half.times(Form.applied("ln", List.of(absolute(fraction.below()))))
+                : half.times(fraction.below().power(1 - times)).over(Form.number(1 - times));
+        Form worth = first.plus(left.times(inverse(fraction.below(), q, times, by)));
+        return Optional.of(found(form, by, IntegralRule.COMPLETED_SQUARE, worth));
+    }
+
+    /** The antiderivative of 1 over a power of a quadratic (Gradshteyn and Ryzhik 2.172, 2.171). */
+    private static Form inverse(Form below, Quadratic q, int times, Form.Letter by) {
+        Form discriminant =
+                Expanding.of(Form.number(4).times(q.a()).times(q.c()).minus(q.b().power(2)));
+        Form slope = TWO.times(q.a()).times(by).plus(q.b());
+        if (times > 1) {
+            Form rest = Form.number(times - 1L).times(discriminant);
+            return slope.over(rest.times(below.power(times - 1L)))
+                    .plus(Form.number(2L * (2L * times - 3))
+                            .times(q.a())
+                            .over(rest)
+                            .times(inverse(below, q, times - 1, by)));
+        }
+        if (isNegative(discriminant)) {
+            Form root = Form.power(discriminant.negated(), Form.HALF);
+            return Form.applied("ln", List.of(absolute(slope.minus(root).over(slope.plus(root)))))
+                    .over(root);
+        }
+        Form root = Form.power(discriminant, Form.HALF);
+        return TWO.over(root).times(Form.applied("atan", List.of(Expanding.of(slope.over(root)))));
+    }
+
+    // ---- roots of quadratics
+
+    /** A linear expression times or over the root of a quadratic (Gradshteyn and Ryzhik 2.261 and 2.262). */
+    private Optional<Found> ofRootOfQuadratic(Form form, Form.Letter by) {
+        List<Form> factors = form instanceof Form.Product product ? product.factors() : List.of(form);
+        Form rest = Form.ONE;
+        Optional<Quadratic> found = Optional.empty();
+        Form below = Form.ONE;
+        boolean isOver = false;
+        for (Form factor : factors) {
+            Form exponent = Ordering.exponent(factor);
+            boolean isRoot = exponent.equals(Form.HALF) || exponent.equals(Form.HALF.negated());
+            Optional<Quadratic> each =
+                    isRoot && found.isEmpty() ? quadratic(Ordering.base(factor), by) : Optional.empty();
+            if (each.isPresent()) {
+                found = each;
+                below = Ordering.base(factor);
+                isOver = exponent.equals(Form.HALF.negated());
+            } else {
+                rest = rest.times(factor);
+            }
+        }
+        if (found.isEmpty()) {
+            return Optional.empty();
+        }
+        Form slope =
+                rest.has(by) ? Expanding.of(rest.minus(rest.with(by, Form.ZERO)).over(by)) : Form.ZERO;
+        if (slope.has(by)) {
+            return Optional.empty();
+        }
+        Form constant = rest.has(by) ? rest.with(by, Form.ZERO) : rest;
+        Quadratic q = found.get();
+        Form root = Form.power(below, Form.HALF);
+        Optional<Form> base = overRoot(below, q, by);
+        if (base.isEmpty()) {
+            return Optional.empty();
+        }
+        Form edge = TWO.times(q.a()).times(by).plus(q.b());
+        Form ofOne = isOver
+                ? base.get()
+                : edge.times(root)
+                        .over(Form.number(4).times(q.a()))
+                        .plus(Form.number(4)
+                                .times(q.a())
+                                .times(q.c())
+                                .minus(q.b().power(2))
+                                .over(Form.number(8).times(q.a()))
+                                .times(base.get()));
+        Form ofSlope = isOver
+                ? root.over(q.a())
+                : Form.power(below, Form.number(Rational.of(3, 2)))
+                        .over(Form.number(3).times(q.a()));
+        Form factor = q.b().over(TWO.times(q.a()));
+        Form worth = slope.times(ofSlope)
+                .plus(Expanding.of(constant.minus(slope.times(factor))).times(ofOne));
+        return Optional.of(found(form, by, IntegralRule.COMPLETED_SQUARE, worth));
+    }
+
+    /** The antiderivative of 1 over the root of a quadratic, where the sign of its square is known. */
+    private static Optional<Form> overRoot(Form below, Quadratic q, Form.Letter by) {
+        Form edge = TWO.times(q.a()).times(by).plus(q.b());
+        if (isPositive(q.a())) {
+            Form root = Form.power(q.a(), Form.HALF);
+            Form inner = TWO.times(root).times(Form.power(below, Form.HALF)).plus(edge);
+            return Optional.of(Form.applied("ln", List.of(absolute(inner))).over(root));
+        }
+        Form width =
+                Expanding.of(q.b().power(2).minus(Form.number(4).times(q.a()).times(q.c())));
+        if (isNegative(q.a()) && isPositive(width)) {
+            Form inner = Expanding.of(edge.negated().over(Form.power(width, Form.HALF)));
+            return Optional.of(Form.applied("asin", List.of(inner)).over(Form.power(q.a().negated(), Form.HALF)));
+        }
+        return Optional.empty();
+    }
+
+    // ---- substitution
+
+    private Optional<Found> bySubstitution(Form form, Form.Letter by, int depth) {
+        Form.Letter letter = free(form, by);
+        for (Form candidate : candidates(form, by)) {
+            Form slope;
+            try {
+                slope = Derivative.of(candidate, by, 1, rules);
+            } catch (Derivative.NotKnown none) {
+                continue;
+            }
+            if (slope.isZero()) {
+                continue;
+            }
+            Optional<Form> inner = by(Simplifying.of(form.over(slope)), candidate, letter, by)
+                    .or(() -> by(form.over(slope), candidate, letter, by));
+            if (inner.isPresent() && inner.get().size() <= 2 * form.size() + 8) {
+                Optional<Found> below = find(inner.get(), letter, depth + 1);
+                if (below.isPresent()) {
+                    return Optional.of(new Found(
+                            call(form, by),
+                            IntegralRule.SUBSTITUTION,
+                            letter.name() + " = " + candidate.text() + ", " + letter.name() + "' = " + slope.text(),
+                            below.get().part(),
+                            List.of(below.get()),
+                            Optional.of(new Put(letter, candidate))));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Form.Letter free(Form form, Form.Letter by) {
+        for (String name : List.of("u", "w", "v", "s", "p", "q", "h")) {
+            Form.Letter letter = new Form.Letter(name);
+            if (!form.has(letter) && !letter.equals(by)) {
+                return letter;
+            }
+        }
+        return new Form.Letter("u_1");
+    }
+
+    /** What may be called by a letter: what stands inside functions, powers and roots, and these themselves. */
+    private static List<Form> candidates(Form form, Form.Letter by) {
+        Set<Form> found = new LinkedHashSet<>();
+        gather(form, by, found);
+        found.remove(by);
+        found.remove(form);
+        List<Form> all = new ArrayList<>(found);
+        all.sort((a, b) -> Long.compare(b.size(), a.size()));
+        return all;
+    }
+
+    private static void gather(Form form, Form.Letter by, Set<Form> found) {
+        if (!form.has(by) || form.equals(by)) {
+            return;
+        }
+        if (form instanceof Form.Applied || form instanceof Form.Power) {
+            found.add(form);
+        }
+        if (form instanceof Form.Power power) {
+            found.add(power.base());
+            if (power.exponent().has(by)) {
+                found.add(power.exponent());
+                if (power.exponent() instanceof Form.Product product) {
+                    found.add(Form.power(power.base(), product.of(product.factors())));
+                }
+            } else if (power.exponent() instanceof Form.Number number
+                    && number.value() instanceof Rational times
+                    && times.isInteger()
+                    && power.base().equals(by)) {
+                BigInteger size = times.numerator().abs();
+                for (int i = 2; i <= 6; i++) {
+                    if (size.mod(BigInteger.valueOf(i)).signum() == 0
+                            || size.add(BigInteger.ONE)
+                                            .mod(BigInteger.valueOf(i))
+                                            .signum()
+                                    == 0) {
+                        found.add(by.power(i));
+                    }
+                }
+            }
+        }
+        if (form instanceof Form.Applied applied) {
+            found.addAll(applied.arguments());
+        }
+        form.parts().forEach(part -> gather(part, by, found));
+    }
+
+    /** The form with the letter in the place of the candidate; nothing where the variable is left. */
+    private static Optional<Form> by(Form form, Form candidate, Form.Letter letter, Form.Letter by) {
+        try {
+            Form put = put(form, candidate, letter);
+            if (!put.has(by)) {
+                return Optional.of(put);
+            }
+            // A linear candidate, or a power of the variable, can be solved for it.
+            Optional<Form> inverse = inverse(candidate, letter, by);
+            if (inverse.isEmpty()) {
+                return Optional.empty();
+            }
+            Form all = Expanding.of(put.with(by, inverse.get()));
+            return all.has(by) ? Optional.empty() : Optional.of(all);
+        } catch (NoForm none) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Form> inverse(Form candidate, Form.Letter letter, Form.Letter by) {
+        Form slope = candidate.minus(candidate.with(by, Form.ZERO));
+        boolean isLinear = slope.equals(by)
+                || slope instanceof Form.Product product
+                        && product.factors().contains(by)
+                        && !slope.over(by).has(by);
+        if (isLinear) {
+            return Optional.of(letter.minus(candidate.with(by, Form.ZERO)).over(slope.over(by)));
+        }
+        if (candidate instanceof Form.Power power && power.exponent().equals(Form.HALF)) {
+            Form base = power.base();
+            Form step = Expanding.of(base.minus(base.with(by, Form.ZERO)));
+            Form times = step.over(by);
+            return times.has(by)
+                    ? Optional.empty()
+                    : Optional.of(
+                            letter.power(2).minus(base.with(by, Form.ZERO)).over(times));
+        }
+        return Optional.empty();
+    }
+
+    private static Form put(Form form, Form candidate, Form.Letter letter) {
+        if (form.equals(candidate)) {
+            return letter;
+        }
+        if (form instanceof Form.Power power && candidate instanceof Form.Power other) {
+            if (power.base().equals(other.base())) {
+                Form times = power.exponent().over(other.exponent());
+                if (times instanceof Form.Number) {
+                    return Form.power(letter, times);
+                }
+            }
+        } else if (form instanceof Form.Power power
+                && power.base().equals(candidate)
+                && power.exponent() instanceof Form.Number) {
+            return Form.power(letter, power.exponent());
+        }
+        return form.parts().isEmpty()
+                ? form
+                : form.of(form.parts().stream()
+                        .map(part -> put(part, candidate, letter))
+                        .toList());
+    }
+
+    // ---- parts
+
+    private Optional<Found> byParts(Form form, Form.Letter by, int depth) {
+        return exponentialTimesAngle(form, by).or(() -> {
+            List<Form> factors = form instanceof Form.Product product ? product.factors() : List.of(form);
+            for (Form first : preferred(factors, by)) {
+                Form rest = form.over(first);
+                Optional<Found> integral = find(rest, by, depth + 2);
+                if (integral.isEmpty()) {
+                    continue;
+                }
+                Form slope;
+                try {
+                    slope = Derivative.of(first, by, 1, rules);
+                } catch (Derivative.NotKnown none) {
+                    continue;
+                }
+                Form v = integral.get().answer();
+                Form left = Simplifying.of(v.times(slope));
+                if (left.size() > 3 * form.size() + 10) {
+                    continue;
+                }
+                Optional<Found> below = find(left, by, depth + 1);
+                if (below.isPresent()) {
+                    return Optional.of(new Found(
+                            call(form, by),
+                            IntegralRule.PARTS,
+                            "u = " + first.text() + ", v' = " + rest.text() + ", v = " + v.text(),
+                            first.times(v).minus(below.get().part()),
+                            List.of(below.get()),
+                            Optional.empty()));
+                }
+            }
+            return Optional.empty();
+        });
+    }
+
+    /** What becomes simpler when it is differentiated: logarithms and inverse functions, then powers of the variable. */
+    private static List<Form> preferred(List<Form> factors, Form.Letter by) {
+        List<Form> first = new ArrayList<>();
+        List<Form> then = new ArrayList<>();
+        for (Form factor : factors) {
+            Form base = Ordering.base(factor);
+            boolean isWhole = Ordering.exponent(factor) instanceof Form.Number number
+                    && number.value() instanceof Rational times
+                    && times.isInteger()
+                    && times.signum() > 0;
+            if (base instanceof Form.Applied applied
+                    && isWhole
+                    && Set.of(
+                                    "ln", "log10", "log2", "log", "asin", "acos", "atan", "acot", "asinh", "acosh",
+                                    "atanh", "erf")
+                            .contains(applied.function())) {
+                first.add(factor);
+            } else if (isWhole && (base.equals(by) || base instanceof Form.Sum) && factors.size() > 1) {
+                then.add(factor);
+            }
+        }
+        first.addAll(then);
+        return first;
+    }
+
+    /** {@code e^(a*x)*sin(b*x)} comes back after two rounds (DLMF 4.26.7 and 8). */
+    private Optional<Found> exponentialTimesAngle(Form form, Form.Letter by) {
+        if (!(form instanceof Form.Product product) || product.factors().size() != 2) {
+            return Optional.empty();
+        }
+        Form one = product.factors().get(0);
+        Form other = product.factors().get(1);
+        Form power = one instanceof Form.Power ? one : other;
+        Form angle = power == one ? other : one;
+        if (!(power instanceof Form.Power exponential)
+                || exponential.base().has(by)
+                || !(angle instanceof Form.Applied applied)
+                || !Set.of("sin", "cos").contains(applied.function())) {
+            return Optional.empty();
+        }
+        Optional<Linear> rate = linear(exponential.exponent(), by);
+        Optional<Linear> turns = linear(applied.arguments().get(0), by);
+        if (rate.isEmpty() || turns.isEmpty()) {
+            return Optional.empty();
+        }
+        Form a = rate.get().slope().times(Form.applied("ln", List.of(exponential.base())));
+        Form b = turns.get().slope().over(turn);
+        Form inner = applied.arguments().get(0);
+        Form above = applied.function().equals("sin")
+                ? a.times(sin(inner)).minus(b.times(cos(inner)))
+                : a.times(cos(inner)).plus(b.times(sin(inner)));
+        return Optional.of(new Found(
+                call(form, by),
+                IntegralRule.PARTS,
+                "twice, after which the integral is there again",
+                power.times(above).over(a.power(2).plus(b.power(2))),
+                List.of(),
+                Optional.empty()));
+    }
+
+    private static Map<String, UnaryOperator<Form>> standard() {
+        Map<String, UnaryOperator<Form>> all = new LinkedHashMap<>();
+        all.put("sin", u -> cos(u).negated());
+        all.put("cos", Antiderivative::sin);
+        all.put("tan", u -> ln(absolute(cos(u))).negated());
+        all.put("cot", u -> ln(absolute(sin(u))));
+        all.put("sec", u -> ln(absolute(of("sec", u).plus(of("tan", u)))));
+        all.put("csc", u -> ln(absolute(of("csc", u).plus(of("cot", u)))).negated());
+        all.put("sinh", u -> of("cosh", u));
+        all.put("cosh", u -> of("sinh", u));
+        all.put("tanh", u -> ln(of("cosh", u)));
+        all.put("coth", u -> ln(absolute(of("sinh", u))));
+        all.put("ln", u -> u.times(ln(u)).minus(u));
+        all.put("log10", u -> u.times(ln(u)).minus(u).over(ln(Form.number(10))));
+        all.put("log2", u -> u.times(ln(u)).minus(u).over(ln(TWO)));
+        all.put("asin", u -> u.times(of("asin", u)).plus(root(Form.ONE.minus(u.power(2)))));
+        all.put("acos", u -> u.times(of("acos", u)).minus(root(Form.ONE.minus(u.power(2)))));
+        all.put(
+                "atan",
+                u -> u.times(of("atan", u)).minus(ln(u.power(2).plus(Form.ONE)).over(TWO)));
+        all.put("asinh", u -> u.times(of("asinh", u)).minus(root(u.power(2).plus(Form.ONE))));
+        all.put("acosh", u -> u.times(of("acosh", u)).minus(root(u.power(2).minus(Form.ONE))));
+        all.put(
+                "atanh",
+                u -> u.times(of("atanh", u)).plus(ln(Form.ONE.minus(u.power(2))).over(TWO)));
+        all.put(
+                "erf",
+                u -> u.times(of("erf", u))
+                        .plus(Form.power(Form.E, u.power(2).negated()).over(root(Form.PI))));
+        all.put("abs", u -> u.times(absolute(u)).over(TWO));
+        all.put("sign", Antiderivative::absolute);
+        return Map.copyOf(all);
+    }
+
+    private static Form of(String function, Form argument) {
+        return Form.applied(function, List.of(argument));
+    }
+
+    private static Form ln(Form argument) {
+        return of("ln", argument);
+    }
+
+    private static Form root(Form square) {
+        return Form.power(square, Form.HALF);
+    }
+}

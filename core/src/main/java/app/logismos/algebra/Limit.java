@@ -1,0 +1,354 @@
+package app.logismos.algebra;
+
+import app.logismos.number.Cancellable;
+import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * The limit of a form from one side: parts have their limits, and where these say nothing, as 0/0, both sides of a fraction
+ * line are differentiated (the rule of l'Hospital; DLMF 1.4(v)).
+ */
+public final class Limit {
+    private static final int MOST_RULES = 12;
+    private static final int MOST_DEPTH = 60;
+
+    /** Functions with a limit where their argument grows without bound: at plus and at minus infinity. */
+    private static final Map<String, Form> AT_INFINITY =
+            Map.of("atan", Form.PI.over(Form.number(2)), "tanh", Form.ONE, "erf", Form.ONE, "sign", Form.ONE);
+
+    private static final Set<String> GROWING = Set.of("ln", "log10", "log2", "cosh", "abs", "acosh");
+    private static final Set<String> GROWING_ODD = Set.of("sinh", "asinh", "cbrt");
+
+    private final Form.Letter by;
+    private final DerivativeRules rules;
+    private final ToDoubleFunction<Form> worth;
+    private final Form halfTurnOverPi;
+
+    /** Where the sign of something that vanishes is looked at. */
+    private final double beside;
+
+    private final Form place;
+    private int applied;
+    private int depth;
+
+    private Limit(
+            Form.Letter by,
+            Form place,
+            double beside,
+            Form halfTurnOverPi,
+            DerivativeRules rules,
+            ToDoubleFunction<Form> worth) {
+        this.by = by;
+        this.place = place;
+        this.beside = beside;
+        this.halfTurnOverPi = halfTurnOverPi;
+        this.rules = rules;
+        this.worth = worth;
+    }
+
+    /**
+     * A limit.
+     *
+     * @param form what it is; nothing where it is infinite or there is none
+     * @param infinite 1 or −1 where it grows without bound, else 0
+     */
+    public record Found(Optional<Form> form, int infinite) {
+        static Found finite(Form form) {
+            return new Found(Optional.of(form), 0);
+        }
+
+        static Found infinite(int sign) {
+            return new Found(Optional.empty(), sign);
+        }
+
+        boolean isZero() {
+            return form.isPresent() && form.get().isZero();
+        }
+    }
+
+    private static final class Unknown extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        Unknown() {
+            super("no limit", null, false, false);
+        }
+    }
+
+    /**
+     * The limit at a finite place; nothing where none is found.
+     *
+     * @param side 1 from above, −1 from below
+     * @param turn by how much an angle counts: 1, or 180/π in degrees
+     */
+    public static Optional<Found> at(
+            Form form,
+            Form.Letter by,
+            Form place,
+            int side,
+            Form turn,
+            DerivativeRules rules,
+            ToDoubleFunction<Form> worth) {
+        double at = worth.applyAsDouble(place);
+        double beside = at + side * Math.max(1, Math.abs(at)) * 0x1p-20;
+        return tried(new Limit(by, place, beside, turn, rules, worth), form);
+    }
+
+    /** The limit where the letter grows without bound. */
+    public static Optional<Found> atInfinity(
+            Form form, Form.Letter by, int sign, Form turn, DerivativeRules rules, ToDoubleFunction<Form> worth) {
+        Form other = Form.number(sign).over(by);
+        return tried(new Limit(by, Form.ZERO, 0x1p-10, turn, rules, worth), Expanding.of(form.with(by, other)));
+    }
+
+    private static Optional<Found> tried(Limit limit, Form form) {
+        try {
+            return Optional.of(limit.of(form));
+        } catch (Unknown | NoForm | Derivative.NotKnown none) {
+            return Optional.empty();
+        }
+    }
+
+    private Found of(Form form) {
+        Cancellable.check();
+        if (!form.has(by)) {
+            return Found.finite(form);
+        }
+        if (++depth > MOST_DEPTH) {
+            throw new Unknown();
+        }
+        try {
+            if (form.equals(by)) {
+                return Found.finite(place);
+            }
+            if (form instanceof Form.Sum sum) {
+                return ofSum(sum);
+            }
+            if (form instanceof Form.Product product) {
+                return ofProduct(product);
+            }
+            return form instanceof Form.Power power ? ofPower(power) : ofFunction((Form.Applied) form);
+        } finally {
+            depth--;
+        }
+    }
+
+    private Found ofSum(Form.Sum sum) {
+        int infinite = 0;
+        boolean isMixed = false;
+        List<Form> terms = new ArrayList<>();
+        for (Form term : sum.terms()) {
+            Found each = of(term);
+            if (each.infinite() != 0) {
+                isMixed |= infinite != 0 && infinite != each.infinite();
+                infinite = each.infinite();
+            } else {
+                terms.add(each.form().orElseThrow());
+            }
+        }
+        if (!isMixed) {
+            return infinite != 0 ? Found.infinite(infinite) : Found.finite(Expanding.of(Form.sum(terms)));
+        }
+        Form over = Factored.of(sum);
+        if (over instanceof Form.Product product) {
+            return ofProduct(product);
+        }
+        return conjugated(sum);
+    }
+
+    /** A difference of two that grow: (a − b)(a + b)/(a + b). */
+    private Found conjugated(Form.Sum sum) {
+        List<Form> roots = sum.terms().stream()
+                .filter(term -> term.has(by) && hasRoot(term))
+                .toList();
+        if (roots.isEmpty() || ++applied > MOST_RULES) {
+            throw new Unknown();
+        }
+        Form first = roots.get(0);
+        Form rest = sum.minus(first);
+        Form above = Expanding.of(first.power(2).minus(rest.power(2)));
+        return of(above.over(first.minus(rest)));
+    }
+
+    private static boolean hasRoot(Form term) {
+        return term instanceof Form.Power power
+                        && power.exponent() instanceof Form.Number number
+                        && number.value() instanceof Rational rational
+                        && !rational.isInteger()
+                || term instanceof Form.Product product
+                        && product.factors().stream().anyMatch(Limit::hasRoot);
+    }
+
+    private Found ofProduct(Form.Product product) {
+        boolean hasZero = false;
+        int sign = product.number().signum();
+        boolean isInfinite = false;
+        List<Form> factors = new ArrayList<>();
+        List<Form> zeros = new ArrayList<>();
+        List<Form> others = new ArrayList<>();
+        for (Form factor : product.factors()) {
+            Found each = of(factor);
+            if (each.infinite() != 0) {
+                isInfinite = true;
+                sign *= each.infinite();
+                others.add(factor);
+            } else if (isZero(each.form().orElseThrow())) {
+                hasZero = true;
+                zeros.add(factor);
+            } else {
+                Form finite = each.form().orElseThrow();
+                factors.add(finite);
+                if (finite.letters().isEmpty()) {
+                    sign *= (int) Math.signum(worth.applyAsDouble(finite));
+                }
+                others.add(factor);
+            }
+        }
+        if (!isInfinite) {
+            return Found.finite(hasZero ? Form.ZERO : new Form.Number(product.number()).times(Form.product(factors)));
+        }
+        return hasZero ? ofQuotient(product, zeros, others) : Found.infinite(sign);
+    }
+
+    private boolean isZero(Form form) {
+        return form.isZero()
+                || form.letters().isEmpty()
+                        && !(form instanceof Form.Number)
+                        && Math.abs(worth.applyAsDouble(form)) < 1e-14;
+    }
+
+    /** 0 times infinity, as 0/0 or infinity over infinity. */
+    private Found ofQuotient(Form.Product product, List<Form> zeros, List<Form> others) {
+        Form above = Form.ONE;
+        Form below = Form.ONE;
+        for (Form factor : product.factors()) {
+            if (FormText.isBelow(factor)) {
+                below = below.times(Form.power(factor, Form.MINUS_ONE));
+            } else {
+                above = above.times(factor);
+            }
+        }
+        Form constant = new Form.Number(product.number());
+        if (!below.has(by)) {
+            boolean hasLogarithm = others.stream().anyMatch(Limit::isLogarithm);
+            above = hasLogarithm ? Form.product(others) : Form.product(zeros);
+            below = Form.power(hasLogarithm ? Form.product(zeros) : Form.product(others), Form.MINUS_ONE);
+        }
+        if (++applied > MOST_RULES) {
+            throw new Unknown();
+        }
+        Form upper = Derivative.of(above, by, 1, rules);
+        Form lower = Derivative.of(below, by, 1, rules);
+        if (lower.isZero()) {
+            throw new Unknown();
+        }
+        return of(Simplifying.of(constant.times(upper).over(lower)));
+    }
+
+    private static boolean isLogarithm(Form form) {
+        return Ordering.base(form) instanceof Form.Applied applied
+                && applied.function().startsWith("l");
+    }
+
+    private Found ofPower(Form.Power power) {
+        if (power.exponent().has(by) && power.base().has(by)) {
+            Found logarithm = of(power.exponent().times(Form.applied("ln", List.of(power.base()))));
+            return exponential(Form.E, logarithm);
+        }
+        if (power.exponent().has(by)) {
+            return exponential(power.base(), of(power.exponent()));
+        }
+        if (!(power.exponent() instanceof Form.Number number)) {
+            throw new Unknown();
+        }
+        Found base = of(power.base());
+        int sign = number.value().signum();
+        boolean isEven = number.value() instanceof Rational rational
+                && rational.isInteger()
+                && !rational.numerator().testBit(0);
+        if (base.infinite() != 0) {
+            if (sign < 0) {
+                return Found.finite(Form.ZERO);
+            }
+            if (base.infinite() < 0 && !(number.value() instanceof Rational whole && whole.isInteger())) {
+                throw new Unknown();
+            }
+            return Found.infinite(isEven ? 1 : base.infinite());
+        }
+        Form finite = base.form().orElseThrow();
+        if (isZero(finite)) {
+            return sign > 0 ? Found.finite(Form.ZERO) : Found.infinite(isEven ? 1 : signBeside(power.base()));
+        }
+        if (finite.letters().isEmpty() && Double.isNaN(worth.applyAsDouble(Form.power(finite, power.exponent())))) {
+            throw new Unknown();
+        }
+        return Found.finite(Form.power(finite, power.exponent()));
+    }
+
+    private int signBeside(Form form) {
+        double there = worth.applyAsDouble(form.with(by, Form.number(Real.from(beside))));
+        if (Double.isNaN(there) || there == 0) {
+            throw new Unknown();
+        }
+        return there < 0 ? -1 : 1;
+    }
+
+    private Found exponential(Form base, Found exponent) {
+        if (exponent.infinite() == 0) {
+            return Found.finite(Form.power(base, exponent.form().orElseThrow()));
+        }
+        double size = worth.applyAsDouble(base);
+        if (!(size > 0) || size == 1) {
+            throw new Unknown();
+        }
+        return size > 1 == exponent.infinite() > 0 ? Found.infinite(1) : Found.finite(Form.ZERO);
+    }
+
+    private Found ofFunction(Form.Applied function) {
+        if (function.arguments().size() != 1) {
+            throw new Unknown();
+        }
+        Form argument = function.arguments().get(0);
+        Found inner = of(argument);
+        String name = function.function();
+        if (inner.infinite() != 0) {
+            Form end = AT_INFINITY.get(name);
+            if (end != null) {
+                Form turned = name.equals("atan") ? end.times(halfTurnOverPi) : end;
+                return Found.finite(inner.infinite() > 0 ? turned : turned.negated());
+            }
+            if (GROWING_ODD.contains(name)) {
+                return Found.infinite(inner.infinite());
+            }
+            if (GROWING.contains(name) && (inner.infinite() > 0 || name.equals("abs") || name.equals("cosh"))) {
+                return Found.infinite(1);
+            }
+            throw new Unknown();
+        }
+        Form at = inner.form().orElseThrow();
+        if (isZero(at) && Set.of("ln", "log10", "log2").contains(name) && signBeside(argument) > 0) {
+            return Found.infinite(-1);
+        }
+        if (isZero(at) && name.equals("sign")) {
+            return Found.finite(Form.number(signBeside(argument)));
+        }
+        Form value = Form.applied(name, List.of(at));
+        if (!at.letters().isEmpty()) {
+            return Found.finite(value);
+        }
+        double there = worth.applyAsDouble(value);
+        double near = worth.applyAsDouble(function.with(by, Form.number(Real.from(beside))));
+        if (Math.abs(there - near) <= 1e-3 * Math.max(1, Math.abs(there))) {
+            return Found.finite(value);
+        }
+        if (Double.isNaN(there) && Math.abs(near) > 1e3) {
+            return Found.infinite(near > 0 ? 1 : -1);
+        }
+        throw new Unknown();
+    }
+}

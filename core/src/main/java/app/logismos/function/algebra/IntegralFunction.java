@@ -1,0 +1,168 @@
+package app.logismos.function.algebra;
+
+import static app.logismos.function.Function.function;
+import static app.logismos.function.Parameter.Accepts.EXPRESSION;
+import static app.logismos.function.Parameter.Accepts.LAZY;
+import static app.logismos.function.Parameter.Accepts.VARIABLE;
+
+import app.logismos.algebra.Expanding;
+import app.logismos.algebra.Form;
+import app.logismos.algebra.Limit;
+import app.logismos.algebra.NoForm;
+import app.logismos.algebra.Simplifying;
+import app.logismos.function.Arguments;
+import app.logismos.function.Bound;
+import app.logismos.function.Category;
+import app.logismos.function.Function;
+import app.logismos.number.Real;
+import app.logismos.value.Algebraic;
+import app.logismos.value.Blank;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
+import app.logismos.value.Value;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Integrals (language, section 15). */
+public final class IntegralFunction {
+    /** The name of the function. */
+    public static final String NAME = "integral";
+
+    /** So far an exact answer and one by numbers may lie apart. */
+    private static final double ALIKE = 1e-7;
+
+    static final Function INTEGRAL = function(NAME, Category.ALGEBRA)
+            .says("An antiderivative of an expression, or the area under it between two limits.")
+            .argument("expression", EXPRESSION, "the expression, with the letter in it")
+            .argument("variable", VARIABLE, "the letter by which it is integrated")
+            .optional("from", LAZY, Blank.BLANK, "the lower limit, or -inf; an antiderivative, if nothing is said")
+            .optional("to", LAZY, Blank.BLANK, "the upper limit, or inf")
+            .example("integral(3*x^2 + 1, x)", "x^3 + x")
+            .example("integral(x*cos(x), x)", "x*sin(x) + cos(x)")
+            .example("integral(x^2, x, 0, 3)", "9")
+            .example("integral(e^-x, x, 0, inf)", "1")
+            .refuses("integral(e^(x^2)*ln(x), x)", ErrorCode.NOT_FOUND)
+            .refuses("integral(1/x, x, -1, 1)", ErrorCode.NO_REAL_RESULT)
+            .related("derivative", "limit")
+            .from("DLMF 1.4(iv)")
+            .answers(IntegralFunction::integral);
+
+    private IntegralFunction() {}
+
+    private static Value integral(Arguments given) {
+        Form.Letter by = new Form.Letter(given.bound("expression", "variable").variable());
+        Form form = given.form("expression");
+        if (!given.isGiven("from")) {
+            return given.integral(form, by)
+                    .map(answer -> given.worth(answer.form()))
+                    .orElseGet(() -> Failure.of(
+                            ErrorCode.NOT_FOUND,
+                            "No antiderivative is found. Limits give a number, as in `integral(e^(x^2), x, 0, 1)`."));
+        }
+        Value from = given.lazily("from");
+        Value to = given.isGiven("to") ? given.lazily("to") : Blank.BLANK;
+        if (from instanceof Failure failure) {
+            return failure;
+        }
+        if (to instanceof Failure failure) {
+            return failure;
+        }
+        if (to == Blank.BLANK) {
+            return Failure.of(
+                    ErrorCode.WRONG_ARGUMENTS, "`integral` needs both limits, as in `integral(x^2, x, 0, 3)`.");
+        }
+        Optional<Form> exact = between(given, form, by, from, to);
+        boolean isOfLetters = form.letters().stream().anyMatch(letter -> !letter.equals(by))
+                || from instanceof Algebraic
+                || to instanceof Algebraic;
+        if (isOfLetters) {
+            return exact.map(given::worth)
+                    .orElseGet(() -> Failure.of(
+                            ErrorCode.NOT_FOUND,
+                            "No antiderivative is found. Where all letters have values, limits give a number."));
+        }
+        return byNumbers(given, exact, number(from), number(to));
+    }
+
+    /** The exact answer where numbers do not say otherwise, as where the expression has a pole in between. */
+    private static Value byNumbers(Arguments given, Optional<Form> exact, double from, double to) {
+        if (Double.isNaN(from) || Double.isNaN(to)) {
+            return Failure.of(ErrorCode.WRONG_KIND, "The limits of an integral are numbers.");
+        }
+        Bound bound = given.bound("expression", "variable");
+        OptionalDouble near = Quadrature.of(
+                x -> number(bound.at(new NumberValue(Real.from(x)))), Math.min(from, to), Math.max(from, to));
+        if (near.isEmpty()) {
+            return Failure.of(
+                    ErrorCode.NO_REAL_RESULT,
+                    "The area does not settle on a number: the expression has a place in between where it has no value"
+                            + " or grows without bound.");
+        }
+        double value = from > to ? -near.getAsDouble() : near.getAsDouble();
+        Value worth = exact.map(given::worth).orElse(Blank.BLANK);
+        boolean isAlike = Math.abs(number(worth) - value) <= ALIKE * Math.max(1, Math.abs(value));
+        return isAlike
+                ? worth instanceof Quantity angle ? new NumberValue(angle.number()) : worth
+                : new NumberValue(Real.from(value));
+    }
+
+    private static Optional<Form> between(Arguments given, Form form, Form.Letter by, Value from, Value to) {
+        return given.integral(form, by).flatMap(answer -> {
+            Optional<Form> upper = at(given, answer.form(), by, to, -1);
+            Optional<Form> lower = at(given, answer.form(), by, from, 1);
+            return upper.isPresent() && lower.isPresent()
+                    ? Optional.of(shortest(upper.get().minus(lower.get())))
+                    : Optional.empty();
+        });
+    }
+
+    private static Form shortest(Form form) {
+        Form expanded = Expanding.of(form);
+        Form simple = Simplifying.of(form);
+        return expanded.text().length() <= simple.text().length() ? expanded : simple;
+    }
+
+    /** The antiderivative at a limit, as it comes near it. */
+    private static Optional<Form> at(Arguments given, Form form, Form.Letter by, Value limit, int side) {
+        if (limit instanceof Algebraic expression) {
+            return Optional.of(form.with(by, expression.form()));
+        }
+        if (!(limit instanceof NumberValue || limit == Blank.BLANK)) {
+            return Optional.empty();
+        }
+        Real place = limit instanceof NumberValue number ? number.real() : (Real) app.logismos.number.Rational.ZERO;
+        if (place.isFinite()) {
+            try {
+                Form there = form.with(by, Form.number(place));
+                if (!(given.worth(there) instanceof Failure)) {
+                    return Optional.of(there);
+                }
+            } catch (NoForm none) {
+                // It is approached instead.
+            }
+        }
+        return given.limit(form, by, place, side).flatMap(Limit.Found::form);
+    }
+
+    /** How the limits stand in the antiderivative, as it is written in a working; nothing where there are none. */
+    public static Optional<String> ends(Arguments given, Form.Letter by, Form antiderivative) {
+        if (!given.isGiven("from") || !given.isGiven("to")) {
+            return Optional.empty();
+        }
+        Optional<Form> upper = at(given, antiderivative, by, given.lazily("to"), -1);
+        Optional<Form> lower = at(given, antiderivative, by, given.lazily("from"), 1);
+        return upper.isPresent() && lower.isPresent()
+                ? Optional.of("(" + upper.get().text() + ") - (" + lower.get().text() + ")")
+                : Optional.empty();
+    }
+
+    private static double number(Value value) {
+        return value == Blank.BLANK
+                ? 0
+                : value instanceof NumberValue number
+                        ? number.real().toDouble()
+                        : value instanceof Quantity angle ? angle.number().toDouble() : Double.NaN;
+    }
+}

@@ -1,0 +1,303 @@
+package app.logismos.function;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.logismos.Patient;
+import app.logismos.evaluate.Calculator;
+import app.logismos.evaluate.NoCells;
+import app.logismos.formula.Address;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.PlainText;
+import app.logismos.value.Value;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Integrals and limits (language, section 15); textbook forms, DLMF 4.10, 4.26, 4.40. */
+class IntegralTest {
+    private static final Calculator CALCULATOR = new Calculator(Patient.LIMITS);
+
+    private static Value value(String text, Surroundings.Angle angle) {
+        return CALCULATOR
+                .calculate(text, new NoCells(Surroundings.of(angle)), Address.FIRST)
+                .value();
+    }
+
+    private static String worth(String text) {
+        Value value = value(text, Surroundings.Angle.RADIANS);
+        return value instanceof Failure failure ? failure.code().code() : PlainText.of(value);
+    }
+
+    private static double number(String text, Surroundings.Angle angle) {
+        return value(text, angle) instanceof NumberValue number ? number.real().toDouble() : Double.NaN;
+    }
+
+    @ParameterizedTest(name = "the integral of {0}")
+    @ValueSource(
+            strings = {
+                "3",
+                "x",
+                "x^5",
+                "1/x^3",
+                "1/x",
+                "sqrt(x)",
+                "1/sqrt(x)",
+                "x^(2/3)",
+                "x^π",
+                "3*x^2 - 4*x + 7",
+                "(2*x + 1)^10",
+                "1/(3*x - 2)",
+                "1/(5 - x)^2",
+                "sqrt(4*x + 9)",
+                "e^x",
+                "e^(-3*x)",
+                "2^x",
+                "10^(2*x + 1)",
+                "sin(x)",
+                "cos(3*x)",
+                "sin(2*x + 1)",
+                "tan(x)",
+                "cot(x)",
+                "sec(x)",
+                "csc(x)",
+                "sec(x)^2",
+                "1/cos(x)^2",
+                "1/sin(2*x)^2",
+                "tan(x)^2",
+                "cot(x)^2",
+                "sinh(x)",
+                "cosh(2*x)",
+                "tanh(x)",
+                "coth(x)",
+                "1/cosh(x)^2",
+                "ln(x)",
+                "ln(2*x + 1)",
+                "log10(x)",
+                "asin(x)",
+                "acos(x)",
+                "atan(x)",
+                "asinh(x)",
+                "acosh(x)",
+                "atanh(x)",
+                "abs(x)",
+                "x*e^x",
+                "x^2*e^x",
+                "x^3*e^(2*x)",
+                "x*sin(x)",
+                "x^2*cos(x)",
+                "x^3*sin(2*x)",
+                "x*ln(x)",
+                "x^2*ln(x)",
+                "ln(x)^2",
+                "ln(x)/x",
+                "ln(x)^3/x",
+                "1/(x*ln(x))",
+                "x*atan(x)",
+                "x^2*atan(x)",
+                "x*sinh(x)",
+                "e^x*sin(x)",
+                "e^(2*x)*cos(3*x)",
+                "e^(-x)*sin(x)",
+                "2*x*e^(x^2)",
+                "x*e^(-x^2)",
+                "x^3*e^(x^2)",
+                "e^(-x^2)",
+                "e^(-2*x^2 + 3*x)",
+                "x*sqrt(x^2 + 1)",
+                "x/sqrt(1 - x^2)",
+                "x^2*sqrt(x^3 + 2)",
+                "x/(x^2 + 1)",
+                "x^2/(x^3 + 5)",
+                "(2*x + 3)/(x^2 + 3*x + 4)",
+                "sin(x)*cos(x)",
+                "sin(x)^2",
+                "cos(x)^2",
+                "sin(x)^3",
+                "cos(x)^4",
+                "sin(x)^2*cos(x)^3",
+                "sin(x)^2*cos(x)^2",
+                "sin(3*x)*cos(2*x)",
+                "sin(2*x)*sin(5*x)",
+                "cos(x)*cos(2*x)*cos(3*x)",
+                "sin(x)/cos(x)^3",
+                "cos(x)/(1 + sin(x))",
+                "sin(x)*e^cos(x)",
+                "e^x/(1 + e^x)",
+                "1/(1 + e^x)",
+                "e^sqrt(x)/sqrt(x)",
+                "sin(ln(x))/x",
+                "cos(sqrt(x))/sqrt(x)",
+                "1/(x^2 + 1)",
+                "1/(x^2 + 4)",
+                "1/(x^2 - 1)",
+                "1/(x^2 - 2)",
+                "1/(x^2 + x + 1)",
+                "1/(2*x^2 + 3*x + 5)",
+                "x/(x^2 + 2*x + 5)",
+                "(x + 1)/(x^2 - 5*x + 6)",
+                "1/(x*(x + 1))",
+                "1/(x*(x^2 + 1))",
+                "x^3/(x^2 + 1)",
+                "(x^2 + 1)/(x - 1)",
+                "1/(x^2 + 1)^2",
+                "x^2/(x^2 + 1)^3",
+                "1/(x - 1)^2/(x + 2)",
+                "1/(x^3 - 1)",
+                "1/(x^3 + 1)",
+                "1/(x^4 - 1)",
+                "x^4/(x^2 - 4)",
+                "1/sqrt(1 - x^2)",
+                "1/sqrt(4 - x^2)",
+                "1/sqrt(x^2 + 1)",
+                "1/sqrt(x^2 - 4)",
+                "1/sqrt(x^2 + 2*x + 5)",
+                "sqrt(1 - x^2)",
+                "sqrt(x^2 + 1)",
+                "sqrt(4*x^2 - 9)",
+                "x*sqrt(1 - x)",
+                "x/sqrt(x + 1)",
+                "x^2*sqrt(x + 1)",
+                "1/(1 + sqrt(x))",
+                "sqrt(x)*(1 + x)^2",
+                "(x + 1/x)^2",
+                "(e^x + e^-x)^2",
+                "x*(x^2 + 1)^7",
+                "x^5/(x^3 + 1)",
+                "x^3/(x^8 + 1)",
+                "atan(x)/(x^2 + 1)",
+                "e^atan(x)/(1 + x^2)",
+                "a*x^2 + b*x + c",
+                "sin(a*x)",
+                "e^(k*t)*x",
+                "x^n",
+                "tan(2*x)*sec(2*x)",
+                "erf(x)",
+            })
+    void anAntiderivativeIsFoundAndItsSlopeIsTheExpression(String form) {
+        String found = worth("integral(" + form + ", x)");
+        assertThat(found).doesNotMatch("[a-z]+-[a-z-]+");
+        String letters = ", a: 1.3, b: 0.7, c: 2, k: 0.4, t: 1.1, n: 2.5";
+        for (String place : List.of("0.3", "0.8", "1.7", "2.6")) {
+            String at = "x: " + place + letters;
+            double slope = number(
+                    "(with(" + found + ", x: " + place + " + 1/100000" + letters + ") - with(" + found + ", x: " + place
+                            + " - 1/100000" + letters + "))*50000",
+                    Surroundings.Angle.RADIANS);
+            double expected = number("with(" + form + ", " + at + ")", Surroundings.Angle.RADIANS);
+            if (!Double.isNaN(slope) && !Double.isNaN(expected)) {
+                assertThat(slope - expected)
+                        .isBetween(-1e-4 * (1 + Math.abs(expected)), 1e-4 * (1 + Math.abs(expected)));
+            }
+        }
+    }
+
+    @ParameterizedTest(name = "{0} is {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "integral(3*x^2 + 1, x) | x^3 + x",
+                "integral(x^2, x, 0, 3) | 9",
+                "integral(x^2, x, 3, 0) | -9",
+                "integral(sin(x), x, 0, π) | 2",
+                "integral(1/x, x, 1, e) | 1",
+                "integral(e^-x, x, 0, inf) | 1",
+                "integral(1/x^2, x, 1, inf) | 1",
+                "integral(1/(1 + x^2), x, -inf, inf) | π",
+                "integral(x*e^-x, x, 0, inf) | 1",
+                "integral(1/sqrt(x), x, 0, 4) | 4",
+                "integral(ln(x), x, 0, 1) | -1",
+                "integral(x^2, x, 0, a) | a^3/3",
+                "integral(a*x, x, 0, 2) | 2*a",
+                "integral(integral(x*y, x, 0, 2), y, 0, 3) | 9",
+                "integral(integral(1, y, 0, x), x, 0, 2) | 2",
+                "integral(abs(x), x, -1, 2) | 5/2",
+                "integral(7, x, 2, 5) | 21",
+                "integral(1/x, x, -1, 1) | no-real-result",
+                "integral(1/x, x, 0, 1) | no-real-result",
+                "integral(1/x^2, x, -1, 1) | no-real-result",
+                "integral(1/x, x, 1, inf) | no-real-result",
+                "integral(tan(x), x, 0, 3) | no-real-result",
+                "integral(sqrt(x), x, -1, 1) | no-real-result",
+                "integral(x, x, 1) | wrong-arguments",
+                "integral(x, 3) | wrong-kind",
+                "integral(sin(x)/x, x) | not-found",
+                "integral(x^x, x) | not-found",
+                "integral(floor(x), x) | not-found",
+                "integral(if(x > 1, x, 1), x, 0, 2) | 2.5",
+                "partialfractions((3*x + 5)/(x^2 + 3*x + 2), x) | 2/(x + 1) + 1/(x + 2)",
+                "partialfractions(x^2, x) | x^2",
+                "partialfractions(1/(x^2*(x^2 + 1)), x) | -1/(x^2 + 1) + 1/x^2",
+                // limits
+                "limit(sin(x)/x, x, 0) | 1",
+                "limit((1 - cos(x))/x^2, x, 0) | 1/2",
+                "limit((x^2 - 1)/(x - 1), x, 1) | 2",
+                "limit(x^2 + 1, x, 3) | 10",
+                "limit((e^x - 1)/x, x, 0) | 1",
+                "limit(ln(1 + x)/x, x, 0) | 1",
+                "limit((x - sin(x))/x^3, x, 0) | 1/6",
+                "limit((1 + 1/n)^n, n, inf) | e",
+                "limit((1 + a/n)^n, n, inf) | e^a",
+                "limit(1/x, x, inf) | 0",
+                "limit((3*x^2 + 1)/(2*x^2 - x), x, inf) | 3/2",
+                "limit(x/e^x, x, inf) | 0",
+                "limit(e^x/x^3, x, inf) | inf",
+                "limit(ln(x)/x, x, inf) | 0",
+                "limit(x*ln(x), x, 0, side: right) | 0",
+                "limit(x^x, x, 0, side: \"right\") | 1",
+                "limit(sqrt(x^2 + x) - x, x, inf) | 1/2",
+                "limit(1/x - 1/sin(x), x, 0) | 0",
+                "limit(atan(x), x, inf) | π/2",
+                "limit(atan(x), x, -inf) | -π/2",
+                "limit(1/x^2, x, 0) | inf",
+                "limit(1/x, x, 0, side: left) | -inf",
+                "limit(abs(x)/x, x, 0, side: left) | -1",
+                "limit(1/x, x, 0) | no-real-result",
+                "limit(abs(x)/x, x, 0) | no-real-result",
+                "limit(sin(1/x), x, 0) | not-found",
+                "limit(sin(x), x, inf) | not-found",
+                "limit(((x + h)^2 - x^2)/h, h, 0) | 2*x",
+                "limit((sqrt(x + h) - sqrt(x))/h, h, 0) | 1/(2*sqrt(x))",
+                "limit((x^n - 1)/(x - 1), x, 1) | n",
+                "limit(tan(x)/x, x, 0) | 1",
+                "limit((2^x - 1)/x, x, 0) | 0.6931471805599453",
+                "limit(x^2*e^-x, x, inf) | 0",
+                "limit((x^3 - 8)/(x - 2), x, 2) | 12",
+                "limit(sqrt(x), x, -1) | not-found",
+            })
+    void itIs(String call, String value) {
+        assertThat(worth(call)).isEqualTo(value);
+    }
+
+    @ParameterizedTest(name = "{0} is near {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "integral(e^(-x^2), x, -inf, inf) | 1.7724538509055161",
+                "integral(sin(x)/x, x, 1, 2) | 0.6593299064355118",
+                "integral(e^(x^2), x, 0, 1) | 1.4626517459071816",
+                "integral(sqrt(1 + cos(x)^2), x, 0, π) | 3.8201977890277123",
+                "integral(x^x, x, 0, 1) | 0.7834305107121344",
+                "integral(x^2*sin(x), x, 0, π) | 5.869604401089358",
+                "integral(1/(1 + x^4), x, 0, inf) | 1.1107207345395915",
+                "integral(e^-x*ln(x), x, 0, inf) | -0.5772156649015329",
+                "integral(1/(x^5 + 1), x, 0, 1) | 0.8883135726518",
+            })
+    void anIntegralByNumbersIsNear(String call, double value) {
+        assertThat(number(call, Surroundings.Angle.RADIANS)).isBetween(value - 1e-10, value + 1e-10);
+    }
+
+    @ParameterizedTest(name = "{0} is near {1}, angles in degrees")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "integral(sin(x), x, 0, 180) | 114.59155902616465",
+                "integral(cos(x)^2, x, 0, 360) | 180",
+                "integral(x*sin(x), x, 0, 90) | 3282.806350011744",
+                "integral(atan(x), x, 0, 1) | 25.14267661859634",
+            })
+    void areasOfAnglesInDegreesCountDegrees(String call, double value) {
+        assertThat(number(call, Surroundings.Angle.DEGREES)).isBetween(value - 1e-6, value + 1e-6);
+    }
+}
