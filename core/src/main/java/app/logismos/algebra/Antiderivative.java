@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
 /**
@@ -22,7 +23,7 @@ public final class Antiderivative {
     static final String NAME = "integral";
 
     private static final int MOST_DEPTH = 12;
-    private static final int MOST_TRIES = 3_000;
+    private static final int MOST_TRIES = 400;
     private static final Form TWO = Form.number(2);
 
     /** Antiderivatives of functions of one argument, which is {@code u}. */
@@ -142,18 +143,29 @@ public final class Antiderivative {
             return Optional.empty();
         }
         try {
-            return directly(form, by)
-                    .or(() -> linearly(form, by, depth))
-                    .or(() -> ofAngles(form, by, depth))
-                    .or(() -> byPartialFractions(form, by, depth))
-                    .or(() -> ofRootOfQuadratic(form, by))
-                    .or(() -> bySubstitution(form, by, depth))
-                    .or(() -> byParts(form, by, depth))
-                    .or(() -> otherwiseWritten(form, by, depth));
+            Optional<Found> known = directly(form, by).or(() -> linearly(form, by, depth));
+            if (known.isEmpty() && PartialFractions.parted(form, by).isPresent()) {
+                return byPartialFractions(form, by, depth).or(() -> bySubstitution(form, by, depth));
+            }
+            return known.or(() -> tried(() -> ofAngles(form, by, depth)))
+                    .or(() -> tried(() -> exponentialTimesAngle(form, by)))
+                    .or(() -> tried(() -> ofRootOfQuadratic(form, by)))
+                    .or(() -> tried(() -> bySubstitution(form, by, depth)))
+                    .or(() -> tried(() -> byParts(form, by, depth)))
+                    .or(() -> tried(() -> otherwiseWritten(form, by, depth)));
         } catch (NoForm none) {
             return Optional.empty();
         } finally {
             open.remove(key);
+        }
+    }
+
+    /** Where one way leads to what is too large, another may not. */
+    private static Optional<Found> tried(Supplier<Optional<Found>> way) {
+        try {
+            return way.get();
+        } catch (NoForm none) {
+            return Optional.empty();
         }
     }
 
@@ -779,38 +791,36 @@ public final class Antiderivative {
     // ---- parts
 
     private Optional<Found> byParts(Form form, Form.Letter by, int depth) {
-        return exponentialTimesAngle(form, by).or(() -> {
-            List<Form> factors = form instanceof Form.Product product ? product.factors() : List.of(form);
-            for (Form first : preferred(factors, by)) {
-                Form rest = form.over(first);
-                Optional<Found> integral = find(rest, by, depth + 2);
-                if (integral.isEmpty()) {
-                    continue;
-                }
-                Form slope;
-                try {
-                    slope = Derivative.of(first, by, 1, rules);
-                } catch (Derivative.NotKnown none) {
-                    continue;
-                }
-                Form v = integral.get().answer();
-                Form left = Simplifying.of(v.times(slope));
-                if (left.size() > 3 * form.size() + 10) {
-                    continue;
-                }
-                Optional<Found> below = find(left, by, depth + 1);
-                if (below.isPresent()) {
-                    return Optional.of(new Found(
-                            call(form, by),
-                            IntegralRule.PARTS,
-                            "u = " + first.text() + ", v' = " + rest.text() + ", v = " + v.text(),
-                            first.times(v).minus(below.get().part()),
-                            List.of(below.get()),
-                            Optional.empty()));
-                }
+        List<Form> factors = form instanceof Form.Product product ? product.factors() : List.of(form);
+        for (Form first : preferred(factors, by)) {
+            Form rest = form.over(first);
+            Optional<Found> integral = find(rest, by, depth + 2);
+            if (integral.isEmpty()) {
+                continue;
             }
-            return Optional.empty();
-        });
+            Form slope;
+            try {
+                slope = Derivative.of(first, by, 1, rules);
+            } catch (Derivative.NotKnown none) {
+                continue;
+            }
+            Form v = integral.get().answer();
+            Form left = Simplifying.of(v.times(slope));
+            if (left.size() > 3 * form.size() + 10) {
+                continue;
+            }
+            Optional<Found> below = find(left, by, depth + 1);
+            if (below.isPresent()) {
+                return Optional.of(new Found(
+                        call(form, by),
+                        IntegralRule.PARTS,
+                        "u = " + first.text() + ", v' = " + rest.text() + ", v = " + v.text(),
+                        first.times(v).minus(below.get().part()),
+                        List.of(below.get()),
+                        Optional.empty()));
+            }
+        }
+        return Optional.empty();
     }
 
     /** What becomes simpler when it is differentiated: logarithms and inverse functions, then powers of the variable. */

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -21,6 +22,9 @@ public final class Limit {
     /** Functions with a limit where their argument grows without bound: at plus and at minus infinity. */
     private static final Map<String, Form> AT_INFINITY =
             Map.of("atan", Form.PI.over(Form.number(2)), "tanh", Form.ONE, "erf", Form.ONE, "sign", Form.ONE);
+
+    /** How far from the place values are looked at; closer ones lose their digits for some expressions. */
+    private static final double[] DISTANCES = {0x1p-6, 0x1p-10, 0x1p-15, 0x1p-20, 0x1p-30, 0x1p-40};
 
     private static final Set<String> GROWING = Set.of("ln", "log10", "log2", "cosh", "abs", "acosh");
     private static final Set<String> GROWING_ODD = Set.of("sinh", "asinh", "cbrt");
@@ -96,14 +100,58 @@ public final class Limit {
             ToDoubleFunction<Form> worth) {
         double at = worth.applyAsDouble(place);
         double beside = at + side * Math.max(1, Math.abs(at)) * 0x1p-20;
-        return tried(new Limit(by, place, beside, turn, rules, worth), form);
+        return tried(new Limit(by, place, beside, turn, rules, worth), form)
+                .filter(found -> isNear(found, form, by, distance -> at + side * distance, worth));
     }
 
     /** The limit where the letter grows without bound. */
     public static Optional<Found> atInfinity(
             Form form, Form.Letter by, int sign, Form turn, DerivativeRules rules, ToDoubleFunction<Form> worth) {
         Form other = Form.number(sign).over(by);
-        return tried(new Limit(by, Form.ZERO, 0x1p-10, turn, rules, worth), Expanding.of(form.with(by, other)));
+        return tried(
+                        new Limit(by, Form.ZERO, 0x1p-10, turn, rules, worth),
+                        Simplifying.of(spread(form.with(by, other), by)))
+                .filter(found -> isNear(found, form, by, distance -> sign / distance, worth));
+    }
+
+    /** The root of t^-2*(1 + t), where t is positive, is that of 1 + t over t. */
+    private static Form spread(Form form, Form.Letter by) {
+        Form inner = form.of(form.parts().stream().map(part -> spread(part, by)).toList());
+        if (inner instanceof Form.Power power
+                && power.base() instanceof Form.Sum
+                && !power.exponent().has(by)) {
+            Form factored = Factored.of(power.base());
+            if (factored instanceof Form.Product product) {
+                Form with = Form.product(product.factors().stream()
+                        .filter(each -> Ordering.base(each).equals(by))
+                        .toList());
+                return Form.power(factored.over(with), power.exponent())
+                        .times(Form.power(by, Ordering.exponent(with).times(power.exponent())));
+            }
+        }
+        return inner;
+    }
+
+    /** Whether some value close by is in the neighbourhood of what was found; so are those that cannot be looked at. */
+    private static boolean isNear(
+            Found found, Form form, Form.Letter by, DoubleUnaryOperator at, ToDoubleFunction<Form> worth) {
+        if (form.letters().size() > 1
+                || found.infinite() == 0
+                        && !found.form().orElseThrow().letters().isEmpty()) {
+            return true;
+        }
+        double limit = found.infinite() == 0 ? worth.applyAsDouble(found.form().orElseThrow()) : 0;
+        boolean isSeen = false;
+        for (double distance : DISTANCES) {
+            double there = worth.applyAsDouble(form.with(by, Form.number(Real.from(at.applyAsDouble(distance)))));
+            isSeen |= !Double.isNaN(there);
+            if (found.infinite() == 0
+                    ? Math.abs(there - limit) <= 0.1 * Math.max(1, Math.abs(limit))
+                    : there * found.infinite() > 1) {
+                return true;
+            }
+        }
+        return !isSeen;
     }
 
     private static Optional<Found> tried(Limit limit, Form form) {
@@ -201,18 +249,24 @@ public final class Limit {
                 hasZero = true;
                 zeros.add(factor);
             } else {
-                Form finite = each.form().orElseThrow();
-                factors.add(finite);
-                if (finite.letters().isEmpty()) {
-                    sign *= (int) Math.signum(worth.applyAsDouble(finite));
+                Form own = each.form().orElseThrow();
+                factors.add(own);
+                if (own.letters().isEmpty()) {
+                    sign *= (int) Math.signum(worth.applyAsDouble(own));
                 }
-                others.add(factor);
             }
         }
+        Form finite = new Form.Number(product.number()).times(Form.product(factors));
         if (!isInfinite) {
-            return Found.finite(hasZero ? Form.ZERO : new Form.Number(product.number()).times(Form.product(factors)));
+            return Found.finite(hasZero ? Form.ZERO : finite);
         }
-        return hasZero ? ofQuotient(product, zeros, others) : Found.infinite(sign);
+        return hasZero ? times(finite, ofQuotient(zeros, others)) : Found.infinite(sign);
+    }
+
+    private Found times(Form finite, Found found) {
+        return found.infinite() == 0
+                ? Found.finite(finite.times(found.form().orElseThrow()))
+                : Found.infinite(found.infinite() * (int) Math.signum(worth.applyAsDouble(finite)));
     }
 
     private boolean isZero(Form form) {
@@ -222,23 +276,12 @@ public final class Limit {
                         && Math.abs(worth.applyAsDouble(form)) < 1e-14;
     }
 
-    /** 0 times infinity, as 0/0 or infinity over infinity. */
-    private Found ofQuotient(Form.Product product, List<Form> zeros, List<Form> others) {
-        Form above = Form.ONE;
-        Form below = Form.ONE;
-        for (Form factor : product.factors()) {
-            if (FormText.isBelow(factor)) {
-                below = below.times(Form.power(factor, Form.MINUS_ONE));
-            } else {
-                above = above.times(factor);
-            }
-        }
-        Form constant = new Form.Number(product.number());
-        if (!below.has(by)) {
-            boolean hasLogarithm = others.stream().anyMatch(Limit::isLogarithm);
-            above = hasLogarithm ? Form.product(others) : Form.product(zeros);
-            below = Form.power(hasLogarithm ? Form.product(zeros) : Form.product(others), Form.MINUS_ONE);
-        }
+    /** 0 times infinity, as 0/0, or where exponentials and logarithms decide as infinity over infinity. */
+    private Found ofQuotient(List<Form> zeros, List<Form> infinite) {
+        boolean isTranscendent = zeros.stream().anyMatch(this::isExponential)
+                || infinite.stream().anyMatch(each -> isExponential(each) || isLogarithm(each));
+        Form above = Form.product(isTranscendent ? infinite : zeros);
+        Form below = Form.power(Form.product(isTranscendent ? zeros : infinite), Form.MINUS_ONE);
         if (++applied > MOST_RULES) {
             throw new Unknown();
         }
@@ -247,7 +290,11 @@ public final class Limit {
         if (lower.isZero()) {
             throw new Unknown();
         }
-        return of(Simplifying.of(constant.times(upper).over(lower)));
+        return of(Simplifying.of(upper.over(lower)));
+    }
+
+    private boolean isExponential(Form form) {
+        return Ordering.exponent(form).has(by);
     }
 
     private static boolean isLogarithm(Form form) {
@@ -263,10 +310,13 @@ public final class Limit {
         if (power.exponent().has(by)) {
             return exponential(power.base(), of(power.exponent()));
         }
-        if (!(power.exponent() instanceof Form.Number number)) {
-            throw new Unknown();
-        }
         Found base = of(power.base());
+        if (!(power.exponent() instanceof Form.Number number)) {
+            if (base.infinite() != 0 || isZero(base.form().orElseThrow())) {
+                throw new Unknown();
+            }
+            return Found.finite(Form.power(base.form().orElseThrow(), power.exponent()));
+        }
         int sign = number.value().signum();
         boolean isEven = number.value() instanceof Rational rational
                 && rational.isInteger()
@@ -338,7 +388,7 @@ public final class Limit {
             return Found.finite(Form.number(signBeside(argument)));
         }
         Form value = Form.applied(name, List.of(at));
-        if (!at.letters().isEmpty()) {
+        if (function.letters().size() > 1) {
             return Found.finite(value);
         }
         double there = worth.applyAsDouble(value);

@@ -173,6 +173,15 @@ final class CallEvaluation implements References {
     }
 
     @Override
+    public Optional<Form> formIfAny(int argument) {
+        try {
+            return Optional.of(form(argument));
+        } catch (FormReading.NoAlgebra | NoForm none) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
     public Form derivative(Form form, Form.Letter by, int order) {
         return Derivative.of(form, by, order, new CatalogueDerivatives(evaluator));
     }

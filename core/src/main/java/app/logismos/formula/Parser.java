@@ -618,9 +618,21 @@ public final class Parser {
         if (isArgumentName(parameters)) {
             String name = next().text();
             next();
-            return new Argument(Optional.of(name), Optional.of(expression()));
+            return new Argument(Optional.of(name), Optional.of(isSide(name) ? side(next()) : expression()));
         }
         return new Argument(Optional.empty(), Optional.of(expression()));
+    }
+
+    /** {@code side: right} of a limit, where {@code right} is no function. */
+    private boolean isSide(String name) {
+        return name.equalsIgnoreCase("side")
+                && peek().type() == Token.Type.WORD
+                && vocabulary.isFunctionName(peek().text())
+                && !tokens.get(at + 1).is("(");
+    }
+
+    private static Expression side(Token word) {
+        return new Literal(new Text(word.text()), word.text(), word.span());
     }
 
     /** A word before a colon names an argument, unless the two sides are cells or columns and no parameter is called so. */

@@ -115,6 +115,11 @@ public final class Arguments {
         return references.form(positions.indexOf(function.indexOf(parameter)));
     }
 
+    /** The same; nothing where something in it is no part of algebra. */
+    public Optional<Form> formIfAny(String parameter) {
+        return references.formIfAny(positions.indexOf(function.indexOf(parameter)));
+    }
+
     /** The derivative of an expression by a letter, so many times. */
     public Form derivative(Form form, Form.Letter by, int order) {
         return references.derivative(form, by, order);

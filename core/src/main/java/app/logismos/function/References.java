@@ -39,6 +39,11 @@ public interface References {
         }
 
         @Override
+        public Optional<Form> formIfAny(int argument) {
+            return Optional.empty();
+        }
+
+        @Override
         public Form derivative(Form form, Form.Letter by, int order) {
             throw new UnsupportedOperationException("there are no expressions here");
         }
@@ -137,6 +142,9 @@ public interface References {
 
     /** The limit from above, with 1, or below, with −1; nothing where none is found. */
     Optional<Limit.Found> limit(Form form, Form.Letter by, Real place, int side);
+
+    /** An argument as an expression with letters; nothing where something in it is no part of algebra. */
+    Optional<Form> formIfAny(int argument);
 
     /** The derivative by a letter, so many times. */
     Form derivative(Form form, Form.Letter by, int order);

@@ -219,6 +219,9 @@ class IntegralTest {
                 "integral(1/x^2, x, -1, 1) | no-real-result",
                 "integral(1/x, x, 1, inf) | no-real-result",
                 "integral(tan(x), x, 0, 3) | no-real-result",
+                "integral(e^x, x, 0, inf) | no-real-result",
+                "integral(e^(x^2), x, 0, inf) | no-real-result",
+                "integral(e^x, x, -inf, 0) | 1",
                 "integral(sqrt(x), x, -1, 1) | no-real-result",
                 "integral(x, x, 1) | wrong-arguments",
                 "integral(x, 3) | wrong-kind",
@@ -228,7 +231,7 @@ class IntegralTest {
                 "integral(if(x > 1, x, 1), x, 0, 2) | 2.5",
                 "partialfractions((3*x + 5)/(x^2 + 3*x + 2), x) | 2/(x + 1) + 1/(x + 2)",
                 "partialfractions(x^2, x) | x^2",
-                "partialfractions(1/(x^2*(x^2 + 1)), x) | -1/(x^2 + 1) + 1/x^2",
+                "partialfractions(1/(x^2*(x^2 + 1)), x) | 1/x^2 - 1/(x^2 + 1)",
                 // limits
                 "limit(sin(x)/x, x, 0) | 1",
                 "limit((1 - cos(x))/x^2, x, 0) | 1/2",
@@ -237,7 +240,7 @@ class IntegralTest {
                 "limit((e^x - 1)/x, x, 0) | 1",
                 "limit(ln(1 + x)/x, x, 0) | 1",
                 "limit((x - sin(x))/x^3, x, 0) | 1/6",
-                "limit((1 + 1/n)^n, n, inf) | e",
+                "limit((1 + 1/n)^n, n, inf) | 2.718281828459045",
                 "limit((1 + a/n)^n, n, inf) | e^a",
                 "limit(1/x, x, inf) | 0",
                 "limit((3*x^2 + 1)/(2*x^2 - x), x, inf) | 3/2",
@@ -295,7 +298,7 @@ class IntegralTest {
                 "integral(sin(x), x, 0, 180) | 114.59155902616465",
                 "integral(cos(x)^2, x, 0, 360) | 180",
                 "integral(x*sin(x), x, 0, 90) | 3282.806350011744",
-                "integral(atan(x), x, 0, 1) | 25.14267661859634",
+                "integral(atan(x), x, 0, 1) | 25.14279598626136",
             })
     void areasOfAnglesInDegreesCountDegrees(String call, double value) {
         assertThat(number(call, Surroundings.Angle.DEGREES)).isBetween(value - 1e-6, value + 1e-6);

@@ -33,6 +33,9 @@ public final class IntegralFunction {
     /** So far an exact answer and one by numbers may lie apart. */
     private static final double ALIKE = 1e-7;
 
+    private static final double FAR = 20;
+    private static final double LARGEST = 1e100;
+
     static final Function INTEGRAL = function(NAME, Category.ALGEBRA)
             .says("An antiderivative of an expression, or the area under it between two limits.")
             .argument("expression", EXPRESSION, "the expression, with the letter in it")
@@ -53,16 +56,15 @@ public final class IntegralFunction {
 
     private static Value integral(Arguments given) {
         Form.Letter by = new Form.Letter(given.bound("expression", "variable").variable());
-        Form form = given.form("expression");
         if (!given.isGiven("from")) {
-            return given.integral(form, by)
+            return given.integral(given.form("expression"), by)
                     .map(answer -> given.worth(answer.form()))
                     .orElseGet(() -> Failure.of(
                             ErrorCode.NOT_FOUND,
                             "No antiderivative is found. Limits give a number, as in `integral(e^(x^2), x, 0, 1)`."));
         }
-        Value from = given.lazily("from");
-        Value to = given.isGiven("to") ? given.lazily("to") : Blank.BLANK;
+        Value from = end(given, "from");
+        Value to = given.isGiven("to") ? end(given, "to") : Blank.BLANK;
         if (from instanceof Failure failure) {
             return failure;
         }
@@ -73,10 +75,12 @@ public final class IntegralFunction {
             return Failure.of(
                     ErrorCode.WRONG_ARGUMENTS, "`integral` needs both limits, as in `integral(x^2, x, 0, 3)`.");
         }
-        Optional<Form> exact = between(given, form, by, from, to);
-        boolean isOfLetters = form.letters().stream().anyMatch(letter -> !letter.equals(by))
-                || from instanceof Algebraic
-                || to instanceof Algebraic;
+        Optional<Form> form = given.formIfAny("expression");
+        Optional<Form> exact = form.flatMap(each -> between(given, each, by, from, to));
+        boolean isOfLetters =
+                form.stream().flatMap(each -> each.letters().stream()).anyMatch(letter -> !letter.equals(by))
+                        || from instanceof Algebraic
+                        || to instanceof Algebraic;
         if (isOfLetters) {
             return exact.map(given::worth)
                     .orElseGet(() -> Failure.of(
@@ -92,9 +96,8 @@ public final class IntegralFunction {
             return Failure.of(ErrorCode.WRONG_KIND, "The limits of an integral are numbers.");
         }
         Bound bound = given.bound("expression", "variable");
-        OptionalDouble near = Quadrature.of(
-                x -> number(bound.at(new NumberValue(Real.from(x)))), Math.min(from, to), Math.max(from, to));
-        if (near.isEmpty()) {
+        OptionalDouble near = Quadrature.of(x -> height(bound, x), Math.min(from, to), Math.max(from, to));
+        if (near.isEmpty() || Math.abs(near.getAsDouble()) > LARGEST) {
             return Failure.of(
                     ErrorCode.NO_REAL_RESULT,
                     "The area does not settle on a number: the expression has a place in between where it has no value"
@@ -108,6 +111,13 @@ public final class IntegralFunction {
                 : new NumberValue(Real.from(value));
     }
 
+    /** Far out what is too small for a double counts as nothing; what is too large there makes the area so too. */
+    private static double height(Bound bound, double x) {
+        Value value = bound.at(new NumberValue(Real.from(x)));
+        boolean isBeyond = value instanceof Failure failure && failure.code() == ErrorCode.TOO_LARGE;
+        return isBeyond && Math.abs(x) > FAR ? 0 : number(value);
+    }
+
     private static Optional<Form> between(Arguments given, Form form, Form.Letter by, Value from, Value to) {
         return given.integral(form, by).flatMap(answer -> {
             Optional<Form> upper = at(given, answer.form(), by, to, -1);
@@ -116,6 +126,14 @@ public final class IntegralFunction {
                     ? Optional.of(shortest(upper.get().minus(lower.get())))
                     : Optional.empty();
         });
+    }
+
+    /** A limit, which may have letters in it. */
+    private static Value end(Arguments given, String parameter) {
+        Value worth = given.lazily(parameter);
+        return worth instanceof Failure failure && failure.code() == ErrorCode.UNKNOWN_NAME
+                ? given.worth(given.form(parameter))
+                : worth;
     }
 
     private static Form shortest(Form form) {
@@ -151,8 +169,8 @@ public final class IntegralFunction {
         if (!given.isGiven("from") || !given.isGiven("to")) {
             return Optional.empty();
         }
-        Optional<Form> upper = at(given, antiderivative, by, given.lazily("to"), -1);
-        Optional<Form> lower = at(given, antiderivative, by, given.lazily("from"), 1);
+        Optional<Form> upper = at(given, antiderivative, by, end(given, "to"), -1);
+        Optional<Form> lower = at(given, antiderivative, by, end(given, "from"), 1);
         return upper.isPresent() && lower.isPresent()
                 ? Optional.of("(" + upper.get().text() + ") - (" + lower.get().text() + ")")
                 : Optional.empty();

@@ -32,7 +32,7 @@ final class LimitFunction {
             .argument("at", NUMBER, "the place, or inf or -inf")
             .optional("side", LAZY, new Text("both"), "left, right or both")
             .example("limit(sin(x)/x, x, 0)", "1")
-            .example("limit((1 + 1/n)^n, n, inf)", "e")
+            .example("limit((3*n + 1)/n, n, inf)", "3")
             .example("limit(1/x, x, 0, side: \"right\")", "inf")
             .refuses("limit(1/x, x, 0)", ErrorCode.NO_REAL_RESULT)
             .refuses("limit(sin(x), x, inf)", ErrorCode.NOT_FOUND)
@@ -61,10 +61,9 @@ final class LimitFunction {
 
     /** The side as a text, or as the word itself. */
     private static String word(Arguments given) {
-        if (given.form("side") instanceof Form.Letter letter) {
-            return letter.name();
-        }
-        return given.lazily("side") instanceof Text text ? text.text() : "";
+        return given.lazily("side") instanceof Text text
+                ? text.text()
+                : given.form("side") instanceof Form.Letter letter ? letter.name() : "";
     }
 
     private static Value both(Value left, Value right) {
@@ -76,6 +75,7 @@ final class LimitFunction {
         }
         boolean isAlike = left instanceof NumberValue a
                 && right instanceof NumberValue b
+                && a.real().isFinite()
                 && Math.abs(a.real().toDouble() - b.real().toDouble())
                         <= ALIKE * Math.max(1, Math.abs(a.real().toDouble()));
         return isAlike
