@@ -1,6 +1,7 @@
 import { useMemo } from 'react'
 import { useNotices } from '../worksheet/useNotices'
 import { useOpenWorksheet } from '../worksheet/context'
+import { algebraCommands } from './algebraCommands'
 import { cellCommands } from './cellCommands'
 import { chartCommands } from './chartCommands'
 import type { Command } from './command'
@@ -17,6 +18,7 @@ export function useCommands(step: (way: 'undo' | 'redo') => void): readonly Comm
   return useMemo(
     () => [
       ...cellCommands(open, read, notices, step),
+      ...algebraCommands(open, read),
       ...lineCommands(open),
       ...pageCommands(open, read),
       ...chartCommands(open),

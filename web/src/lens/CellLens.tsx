@@ -10,6 +10,7 @@ import { CellNotes } from './CellNotes'
 import { Fault } from './Fault'
 import { Hints } from './Hints'
 import { Ladder } from './Ladder'
+import { AlgebraActs } from './AlgebraActs'
 import { AngleNote } from './AngleNote'
 import styles from './Lens.module.css'
 import { OtherUnits } from './OtherUnits'
@@ -48,6 +49,7 @@ export const CellLens = memo(function CellLens({ grid, address }: { readonly gri
       ) : (
         <ValueForms result={calculation.result} calculated={cell.calculated} />
       )}
+      {at === null && (cell.kind === 'expression' || cell.kind === 'function') && <AlgebraActs />}
       {detail.otherUnits.length > 0 && block && <OtherUnits detail={detail} grid={block} />}
       {cell.calculated && cell.from === null && (
         <>

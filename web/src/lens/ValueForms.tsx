@@ -4,7 +4,7 @@ import { NumberText } from '../typeset/NumberText'
 import { Typeset } from '../typeset/Typeset'
 import { spokenExpression } from '../typeset/spoken'
 import { inFull } from '../typeset/copies'
-import { isNumber, shownSign } from '../typeset/whole'
+import { isLetters, isNumber, shownSign } from '../typeset/whole'
 import { CopyValue } from './CopyValue'
 import { Digits } from './Digits'
 import styles from './Lens.module.css'
@@ -60,7 +60,7 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
         )}
         {isNumber(result) && result.display.length < 32 ? (
           <Shown result={result} />
-        ) : result.kind === 'expression' ? (
+        ) : isLetters(result) ? (
           <Typeset className={styles.expression} latex={result.latex} spoken={spokenExpression(result.display)} />
         ) : (
           <span className={styles.text}>{result.display}</span>

@@ -2,8 +2,11 @@ import type { Result } from '../api/types'
 
 export const isNumber = ({ kind }: Result) => kind === 'number' || kind === 'quantity'
 
-/** What is set as mathematics: numbers, and expressions with letters. */
-export const isMathematics = (result: Result) => isNumber(result) || result.kind === 'expression'
+/** Expressions with letters in them, and functions of one's own. */
+export const isLetters = ({ kind }: Result) => kind === 'expression' || kind === 'function'
+
+/** What is set as mathematics: numbers, and what has letters. */
+export const isMathematics = (result: Result) => isNumber(result) || isLetters(result)
 
 /** The sign before a value as it is shown: only where that is all of it, it is equal. */
 export const shownSign = ({ exact, dropsDigits }: Result) => (exact && !dropsDigits ? '= ' : '≈ ')

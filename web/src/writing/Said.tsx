@@ -128,11 +128,7 @@ function CallHint({ call }: { readonly call: OpenCall }) {
         ))}
         <code>)</code>
       </span>
-      {current && (
-        <span>
-          {current.says === '' ? call.says : `${current.name}: ${current.says}`}
-        </span>
-      )}
+      {current && <span>{current.says === '' ? call.says : `${current.name}: ${current.says}`}</span>}
     </div>
   )
 }

@@ -73,7 +73,7 @@ final class CallEvaluation implements References {
         return answer instanceof Failure failure ? asTyped(failure).orAt(call.span()) : answer;
     }
 
-    private boolean isOfAlgebra() {
+    boolean isOfAlgebra() {
         return function.category() == Category.ALGEBRA;
     }
 

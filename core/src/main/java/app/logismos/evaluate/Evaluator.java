@@ -175,6 +175,16 @@ public final class Evaluator implements Expression.Visitor<Value> {
         return budget.held(value);
     }
 
+    /** The value of an expression in which a word stands for a value; so it does in an expression that comes out. */
+    public Value valueAt(Expression expression, String word, Value at) {
+        Value worth = value(expression);
+        return worth instanceof Algebraic found && found.form().has(new Form.Letter(word))
+                ? algebraic(
+                        () -> found.form().with(new Form.Letter(word), FormReading.form(at, expression.span())),
+                        expression.span())
+                : worth;
+    }
+
     /** The value of an expression under a supposition; letters in its answer are what they are supposed to be as well. */
     Value supposed(Expression expression, List<Scope.Supposed> supposed) {
         Value worth = value(expression);

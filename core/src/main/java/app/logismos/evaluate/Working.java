@@ -305,6 +305,13 @@ public final class Working {
             add(node, Rule.WRITTEN_OUT, "", terms.get(), after);
             return true;
         }
+        Optional<Expression> ruled =
+                call.filter(CallEvaluation::isOfAlgebra).flatMap(each -> withRules(unbracketed(node)));
+        if (ruled.isPresent()) {
+            Expression after = valueless(node, ruled.get());
+            add(node, Rule.OWN_RULE, "", ruled.get(), after);
+            return true;
+        }
         Value value = node == whole ? this.value : known.computeIfAbsent(node, evaluator::value);
         List<Line> lines = value instanceof Failure
                 ? List.of()
@@ -325,6 +332,51 @@ public final class Working {
         }
         current = after;
         return !(value instanceof Failure);
+    }
+
+    private Expression valueless(Expression node, Expression instead) {
+        return node == current ? instead : replaced(node, new Group(instead, node.span()));
+    }
+
+    /** A call with the rules of functions of one's own in it, their arguments as they stand; nothing where it has none. */
+    private Optional<Expression> withRules(Expression call) {
+        boolean[] isRuled = {false};
+        Expression ruled = call.accept(new Rewriting((node, parent) -> {
+            if (!(node instanceof Application application)) {
+                return null;
+            }
+            try {
+                OwnCall own = OwnCall.of(application, evaluator);
+                isRuled[0] = true;
+                return ruleWith(own, parent, node);
+            } catch (OwnCall.Unsound unsound) {
+                return null;
+            }
+        }));
+        return isRuled[0] ? Optional.of(ruled) : Optional.empty();
+    }
+
+    private Expression ruleWith(OwnCall call, Optional<Expression> outer, Expression node) {
+        Closure function = call.function();
+        Expression rule = function.typedRule().accept(new Rewriting((part, parent) -> {
+            if (part instanceof Variable variable) {
+                return IntStream.range(0, call.arguments().size())
+                        .filter(i -> variable.is(function.parameters().get(i).name()))
+                        .mapToObj(i -> call.arguments().get(i))
+                        .map(argument -> argument instanceof Variable || parent.isEmpty()
+                                ? argument
+                                : (Expression) new Group(argument, argument.span()))
+                        .findFirst()
+                        .orElse(null);
+            }
+            return function.known(part)
+                    .map(known -> known instanceof OwnFunction
+                            ? new Literal(known, part instanceof Name name ? name.name() : "", part.span())
+                            : written(shortest(known, part.span()), parent, part))
+                    .orElse(null);
+        }));
+        boolean isAlone = outer.isEmpty() || outer.get() instanceof Call || outer.get() instanceof Group;
+        return isAlone ? rule : new Group(rule, node.span());
     }
 
     /** The rule of a function of one's own with the values of its arguments, where each is a single one. */

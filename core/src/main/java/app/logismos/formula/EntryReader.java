@@ -74,6 +74,7 @@ public final class EntryReader {
         return hasOperator
                 && hasDigit
                 && constant(trim(text), vocabulary.units()) instanceof Text
+                && DefinitionReader.read(text, Address.FIRST, vocabulary).isEmpty()
                 && Parser.parse("=" + text, 1, Address.FIRST, vocabulary) instanceof Parser.Outcome.Parsed;
     }
 

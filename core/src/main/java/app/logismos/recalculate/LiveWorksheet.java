@@ -300,7 +300,7 @@ public final class LiveWorksheet {
             return Bounded.within(
                     budget,
                     () -> new Evaluator(new WithVariable(scope, variable, at), Address.FIRST, limits, budget)
-                            .value(part));
+                            .valueAt(part, variable, at));
         } catch (Budget.Stopped stopped) {
             return stopped.failure(limits);
         }

@@ -4,12 +4,19 @@ import static app.logismos.e2e.Browser.composer;
 import static app.logismos.e2e.Browser.lens;
 import static app.logismos.e2e.Browser.scratch;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.Comparator;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Letters in formulas: expressions as values of cells, and derivatives with their rules. */
 class LettersTest extends Visit {
+    private static final String CLAY = "#b24a2b";
+    private static final String TEAL = "#1c6b70";
+
     @Test
     void aDerivativeIsTypesetWhileItIsWrittenAndItsWorkingNamesEachRule() {
         newWorksheet();
@@ -46,5 +53,78 @@ class LettersTest extends Visit {
         page.keyboard().press("Enter");
         assertThat(lens(page)).containsText("sum rule");
         assertThat(lens(page)).containsText("3*t^2 - 2");
+    }
+
+    @Test
+    void aFunctionIsDifferentiatedByTheLensBothAreDrawnAndBothFollow() {
+        newWorksheet();
+        typeDown("A1", "f(x) = x^2*sin(x)");
+        at("A1").click();
+        act("Draw the expression");
+        Locator chart = page.locator("[id^='block-chart']").first();
+        assertThat(chart.locator("svg").first()).isVisible();
+        at("A1").click();
+        act("Differentiate");
+        assertThat(at("A2").locator(".katex")).isVisible();
+        assertThat(lens(page)).containsText("rule of the function");
+        assertThat(lens(page)).containsText("product rule");
+        act("Draw the expression");
+        soon(chart, drawn -> {
+            org.assertj.core.api.Assertions.assertThat(up(drawn, CLAY, 2)).isCloseTo(3.64, within(0.4));
+            org.assertj.core.api.Assertions.assertThat(up(drawn, TEAL, 2)).isCloseTo(1.97, within(0.4));
+        });
+        at("A1").click();
+        page.keyboard().type("f(x) = 10*x^3");
+        page.keyboard().press("Enter");
+        assertThat(at("A2")).containsText("30 times x to the power of 2");
+        soon(chart, drawn -> {
+            org.assertj.core.api.Assertions.assertThat(up(drawn, CLAY, 2)).isCloseTo(80, within(16.0));
+            org.assertj.core.api.Assertions.assertThat(up(drawn, TEAL, 2)).isCloseTo(120, within(20.0));
+        });
+    }
+
+    /** How high the line of a colour is at a place. */
+    private static double up(DrawnChart drawn, String colour, double across) {
+        return drawn.lines(colour).stream()
+                .flatMap(List::stream)
+                .min(Comparator.comparingDouble(place -> Math.abs(place.across() - across)))
+                .map(DrawnChart.Place::up)
+                .orElse(Double.NaN);
+    }
+
+    private void act(String says) {
+        lens(page)
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(says).setExact(true))
+                .click();
+    }
+
+    @Test
+    void twoEquationsAreSolvedInAGridAndTheWorkingIsRead() {
+        newWorksheet();
+        typeDown("A1", "=solve({x + y = 5; x - y = 1}, {x; y})");
+        assertThat(at("A1")).containsText("3");
+        assertThat(at("B1")).containsText("2");
+        at("A1").click();
+        assertThat(lens(page)).containsText("solve x + y = 5 for x");
+        assertThat(lens(page)).containsText("put x = -y + 5 in");
+        typeDown("D1", "=solve(x^2 - 5*x + 6 = 0, x)");
+        assertThat(at("D2")).containsText("3");
+        at("D1").click();
+        assertThat(lens(page)).containsText("a product is 0 where one of its factors is");
+    }
+
+    @Test
+    void aFunctionOfOnesOwnIsCompletedAndSaysWhatItTakes() {
+        newWorksheet();
+        typeDown("A1", "area(r) = π*r^2");
+        at("B1").click();
+        page.keyboard().type("=are");
+        assertThat(composer(page)).containsText("areafunction");
+        page.keyboard().type("a(3)");
+        assertThat(composer(page)).containsText("area(r)area(r) = π*r^2");
+        page.keyboard().press("Enter");
+        assertThat(at("B1")).containsText("28.27");
     }
 }

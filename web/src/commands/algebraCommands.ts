@@ -1,0 +1,188 @@
+import type { Block, Cell, Chart, Edit } from '../api/types'
+import { newChart, newSeries } from '../chart/made'
+import { addressOf, type At } from '../sheet/address'
+import { freshId } from '../sheet/freshId'
+import type { OpenWorksheet } from '../worksheet/context'
+import { addBlock } from './addBlock'
+import type { Command } from './command'
+import { freeTitle, placeOf } from './pageCommands'
+import { goTo, selectedCells } from './selected'
+import type { ReadCell } from './useReadCell'
+
+/** What a cell with letters is in formulas: `f(x)` of a function, its name or address else, and its first letter. */
+export interface Written {
+  readonly text: string
+  readonly letter: string
+  /** The function it calls; null for an expression. */
+  readonly called: string | null
+}
+
+const DEFINITION = /^(\p{L}[\p{L}\p{M}\d_]*)\(([^=]*)\)\s*=/u
+const WORD = /\p{L}[\p{L}\p{M}\d_]*/gu
+const CONSTANTS: ReadonlySet<string> = new Set(['e', 'π', 'pi', 'inf'])
+
+/** How many empty cells must lie below the first one that is written to: solutions stand one below the other. */
+const ROOM = 4
+
+/** Nothing where the cell holds no expression with a letter, and no function of one argument or more. */
+export function writtenIn(cell: Cell | undefined): Written | null {
+  if (cell?.kind === 'function') {
+    const found = DEFINITION.exec(cell.display)
+    const letters = (found?.[2] ?? '')
+      .split(/[,;]/)
+      .map((each) => each.split(':')[0]?.trim() ?? '')
+      .filter((each) => each !== '')
+    const [name, letter] = [found?.[1], letters[0]]
+    return name !== undefined && letter !== undefined
+      ? { text: `${name}(${letters.join(', ')})`, letter, called: name }
+      : null
+  }
+  if (cell?.kind !== 'expression') return null
+  const letters = [...cell.display.matchAll(WORD)]
+    .filter((found) => cell.display[found.index + found[0].length] !== '(')
+    .map((found) => found[0])
+    .filter((word) => !CONSTANTS.has(word))
+  const letter = letters.includes('x') ? 'x' : letters[0]
+  return letter === undefined ? null : { text: cell.name ?? cell.address, letter, called: null }
+}
+
+/** The formulas that the acts write, by their ids. */
+const FORMULAS: readonly {
+  readonly id: string
+  readonly says: string
+  readonly also: string
+  readonly formula: (of: Written) => string
+}[] = [
+  {
+    id: 'differentiate',
+    says: 'Differentiate',
+    also: 'derivative slope rate of change',
+    formula: ({ text, letter }) => `=derivative(${text}, ${letter})`,
+  },
+  {
+    id: 'integrate',
+    says: 'Integrate',
+    also: 'antiderivative area under a curve integral',
+    formula: ({ text, letter }) => `=integral(${text}, ${letter})`,
+  },
+  {
+    id: 'solve-for',
+    says: 'Solve for where it is 0',
+    also: 'equation roots zeros',
+    formula: ({ text, letter }) => `=solve(${text} = 0, ${letter})`,
+  },
+  { id: 'simplify', says: 'Simplify', also: 'shorter', formula: ({ text }) => `=simplify(${text})` },
+  { id: 'expand', says: 'Expand', also: 'multiply out', formula: ({ text }) => `=expand(${text})` },
+  { id: 'factor', says: 'Factor', also: 'product', formula: ({ text }) => `=factor(${text})` },
+  {
+    id: 'put-numbers-in',
+    says: 'Put a number in',
+    also: 'substitute evaluate at a place',
+    formula: ({ text, letter }) => `=with(${text}, ${letter}: 1)`,
+  },
+]
+
+/** The ids of all commands on letters, in the order of the lens. */
+export const ALGEBRA_COMMANDS: readonly string[] = [...FORMULAS.map(({ id }) => id), 'tabulate-letters', 'draw-letters']
+
+/** The nearest cell below with room for a few solutions. */
+export function freeBelow(at: At, isEmpty: (address: string) => boolean): At {
+  for (let row = at.row + 1; ; row++) {
+    const rows = Array.from({ length: ROOM }, (_, index) => row + index)
+    if (rows.every((each) => isEmpty(addressOf({ column: at.column, row: each })))) return { column: at.column, row }
+  }
+}
+
+/** What is done with a cell that holds an expression or a function. */
+export function algebraCommands(open: OpenWorksheet, read: ReadCell): readonly Command[] {
+  const { grids, keep, act, worksheet } = open
+  const now = () => {
+    const selected = open.at === null ? selectedCells(grids) : null
+    const written = selected && writtenIn(read(selected.grid.id, addressOf(selected.focus)))
+    return selected && written ? { grid: selected.grid, focus: selected.focus, written } : null
+  }
+  const isPossible = () => now() !== null
+  const write = (formula: (of: Written) => string) => {
+    const place = now()
+    if (!place) return
+    const at = freeBelow(place.focus, (address) => (read(place.grid.id, address)?.kind ?? 'empty') === 'empty')
+    const edit: Edit = {
+      do: 'enter',
+      grid: place.grid.id,
+      cells: [{ cell: addressOf(at), text: formula(place.written) }],
+    }
+    keep([edit]).then(
+      () => goTo(place.grid.id, { first: at, last: at }),
+      () => undefined,
+    )
+  }
+  const draw = () => {
+    const place = now()
+    if (!place) return
+    const { text, letter } = place.written
+    const series = newSeries({ of: 'curve', expression: text, variable: letter, from: '-5', to: '5' }, 'LINE')
+    const section = placeOf(worksheet.sections, place.grid.id)?.section ?? worksheet.sections.at(-1)
+    if (!section) return
+    const beside = section.blocks.find((block): block is Chart => isOfCurves(block, letter))
+    if (beside) {
+      const block: Chart = { ...beside, series: [...beside.series, series], legend: 'ABOVE' }
+      void keep([{ do: 'changeBlock', block }]).catch(() => undefined)
+      return
+    }
+    const block = newChart(text, place.grid.id, null, [series])
+    void addBlock(keep, section.id, block, section.blocks.length)
+  }
+  const tabulate = () => {
+    const place = now()
+    if (!place) return
+    const { text, letter, called } = place.written
+    const section = placeOf(worksheet.sections, place.grid.id)?.section ?? worksheet.sections.at(-1)
+    if (!section) return
+    const over = called === null ? 't' : letter
+    void act({
+      do: 'tabulate',
+      section: section.id,
+      id: freshId('grid'),
+      title: freeTitle(grids, `Values of ${text}`),
+      grid: place.grid.id,
+      expression: called === null ? `with(${text}, ${letter}: ${over})` : text,
+      first: { name: over, from: '0', to: '10', step: '1', count: null, cells: null },
+      second: null,
+    }).catch(() => undefined)
+  }
+  return [
+    ...FORMULAS.map(({ id, says, also, formula }): Command => ({
+      id,
+      says,
+      group: 'Cells',
+      also: `${also} expression function algebra`,
+      isPossible,
+      run: () => write(formula),
+    })),
+    {
+      id: 'tabulate-letters',
+      says: 'Tabulate the expression',
+      group: 'Cells',
+      also: 'values of a function table',
+      isPossible,
+      run: tabulate,
+    },
+    {
+      id: 'draw-letters',
+      says: 'Draw the expression',
+      group: 'Cells',
+      also: 'curve plot graph of a function',
+      isPossible,
+      run: draw,
+    },
+  ]
+}
+
+/** A chart whose curves have this letter, so that another one can be compared with them. */
+function isOfCurves(block: Block, letter: string): block is Chart {
+  return (
+    block.kind === 'chart' &&
+    block.series.length > 0 &&
+    block.series.every(({ source }) => source.of === 'curve' && source.variable === letter)
+  )
+}
