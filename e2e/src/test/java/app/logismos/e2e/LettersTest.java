@@ -122,8 +122,9 @@ class LettersTest extends Visit {
         at("B1").click();
         page.keyboard().type("=are");
         assertThat(composer(page)).containsText("areafunction");
-        page.keyboard().type("a(3)");
+        page.keyboard().type("a(3");
         assertThat(composer(page)).containsText("area(r)area(r) = π*r^2");
+        page.keyboard().type(")");
         page.keyboard().press("Enter");
         assertThat(at("B1")).containsText("28.27");
     }
