@@ -312,6 +312,7 @@ final class Hints {
         grouping(node);
         textsAmongNumbers(node);
         String name = node.function().toLowerCase(Locale.ROOT);
+        calculus(name, node);
         if (node.arguments().size() != 1 || node.arguments().get(0).value().isEmpty()) {
             return;
         }
@@ -335,6 +336,32 @@ final class Hints {
                     "radians-or-degrees",
                     "This angle is in radians. For degrees write `" + degrees + "`.",
                     replaced(argument.span(), degrees));
+        }
+    }
+
+    private void calculus(String name, Call node) {
+        boolean isPlain = node.arguments().size() == 2;
+        boolean[] hasAngle = {false};
+        Walk.visit(
+                node,
+                each -> hasAngle[0] |= each instanceof Call call
+                        && OF_ANGLES.contains(call.function().toLowerCase(Locale.ROOT)));
+        if (name.equals("integral") && isPlain) {
+            add("constant-of-integration", "Any constant may be added to it: the slope stays the same.", "");
+        }
+        if (name.equals("solve") && isPlain && hasAngle[0]) {
+            add(
+                    "more-solutions",
+                    "There may be more: functions of angles come back with every turn. Say between which numbers to"
+                            + " look, as in `solve(sin(x) = 0, x, 0, 10)`.",
+                    "");
+        }
+        boolean isOfSlopes = name.equals("derivative") || name.equals("integral");
+        if (isOfSlopes && hasAngle[0] && evaluator.surroundings().angle() == Surroundings.Angle.DEGREES) {
+            add(
+                    "slope-in-degrees",
+                    "Angles are degrees in this worksheet, so π/180 comes in. In radians it does not.",
+                    "");
         }
     }
 

@@ -232,6 +232,10 @@ class IntegralTest {
                 "partialfractions((3*x + 5)/(x^2 + 3*x + 2), x) | 2/(x + 1) + 1/(x + 2)",
                 "partialfractions(x^2, x) | x^2",
                 "partialfractions(1/(x^2*(x^2 + 1)), x) | 1/x^2 - 1/(x^2 + 1)",
+                "minimise(x^2 - 4*x, x, 0, 5) | {2, -4}",
+                "minimise(x^3 - 3*x, x, 0, 3) | {1, -2}",
+                "maximise(x^3 - 3*x, x, -2, 3) | {3, 18}",
+                "minimise(ln(x), x, 0, 1) | no-real-result",
                 // limits
                 "limit(sin(x)/x, x, 0) | 1",
                 "limit((1 - cos(x))/x^2, x, 0) | 1/2",

@@ -59,6 +59,8 @@ public final class AlgebraFunctions {
                     .answers(Arguments::supposing),
             IntegralFunction.INTEGRAL,
             LimitFunction.LIMIT,
+            ExtremeFunctions.MINIMISE,
+            ExtremeFunctions.MAXIMISE,
             SolveFunction.SOLVE,
             function("taylor", Category.ALGEBRA)
                     .says("The polynomial that lies closest to an expression near a place.")

@@ -1,0 +1,161 @@
+package app.logismos.function.algebra;
+
+import static app.logismos.function.Function.function;
+import static app.logismos.function.Parameter.Accepts.EXPRESSION;
+import static app.logismos.function.Parameter.Accepts.NUMBER;
+import static app.logismos.function.Parameter.Accepts.VARIABLE;
+
+import app.logismos.algebra.Equation;
+import app.logismos.algebra.Form;
+import app.logismos.algebra.NoForm;
+import app.logismos.algebra.Solving;
+import app.logismos.function.Arguments;
+import app.logismos.function.Bound;
+import app.logismos.function.Category;
+import app.logismos.function.Function;
+import app.logismos.function.Surroundings;
+import app.logismos.number.Real;
+import app.logismos.value.ArrayTable;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
+import app.logismos.value.Value;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hipparchus.optim.MaxEval;
+import org.hipparchus.optim.nonlinear.scalar.GoalType;
+import org.hipparchus.optim.univariate.BrentOptimizer;
+import org.hipparchus.optim.univariate.SearchInterval;
+import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
+import org.hipparchus.optim.univariate.UnivariatePointValuePair;
+
+/** The lowest and the highest place of an expression between two numbers (language, section 15). */
+final class ExtremeFunctions {
+    private static final int PIECES = 400;
+
+    static final Function MINIMISE = extreme("minimise", "lowest", false)
+            .example("minimise(x^2 - 4*x, x, 0, 5)", "{2, -4}")
+            .example("minimise(x, x, 1, 3)", "{1, 1}")
+            .refuses("minimise(1/0, x, 0, 1)", ErrorCode.DIVIDE_BY_ZERO)
+            .related("maximise", "derivative")
+            .answers(given -> extreme(given, 1));
+
+    static final Function MAXIMISE = extreme("maximise", "highest", true)
+            .example("maximise(x*(10 - x), x, 0, 10)", "{5, 25}")
+            .example("maximise(x^2, x, -1, 3)", "{3, 9}")
+            .refuses("maximise(x, x, 3, 3)", ErrorCode.WRONG_ARGUMENTS)
+            .related("minimise", "derivative")
+            .answers(given -> extreme(given, -1));
+
+    private ExtremeFunctions() {}
+
+    private static Function extreme(String name, String which, boolean isHighest) {
+        return function(name, Category.ALGEBRA)
+                .alsoRead(isHighest ? "maximize" : "minimize")
+                .says("The place between two numbers where an expression is " + which + ", and its value there.")
+                .argument("expression", EXPRESSION, "the expression, with the letter in it")
+                .argument("variable", VARIABLE, "the letter")
+                .argument("from", NUMBER, "the lower end")
+                .argument("to", NUMBER, "the upper end")
+                .from("R. P. Brent, Algorithms for Minimization without Derivatives, 1973, chapter 5");
+    }
+
+    /** Exact places where the slope is 0 and both ends, or where these are not known, what is found by trying. */
+    private static Value extreme(Arguments given, int sign) {
+        Bound bound = given.bound("expression", "variable");
+        Real from = given.number("from");
+        Real to = given.number("to");
+        if (from.compareTo(to) >= 0) {
+            return Failure.of(ErrorCode.WRONG_ARGUMENTS, "The lower end is less than the upper one.");
+        }
+        List<Value> places = new ArrayList<>(List.of(new NumberValue(from), new NumberValue(to)));
+        critical(given, new Form.Letter(bound.variable()))
+                .ifPresentOrElse(
+                        places::addAll,
+                        () -> tried(bound, from.toDouble(), to.toDouble(), sign)
+                                .forEach(place -> places.add(new NumberValue(Real.from(place)))));
+        Value best = null;
+        Value there = null;
+        for (Value place : places) {
+            double at = number(place);
+            Value value = at < from.toDouble() || at > to.toDouble() ? null : bound.at(place);
+            if (value instanceof Failure failure && place == places.get(0)) {
+                return failure;
+            }
+            boolean isBetter = value != null
+                    && !Double.isNaN(number(value))
+                    && (there == null || sign * number(value) < sign * number(there));
+            if (isBetter) {
+                best = place;
+                there = value;
+            }
+        }
+        return best == null || there == null
+                ? Failure.of(ErrorCode.NO_REAL_RESULT, "The expression has no value between these numbers.")
+                : new ArrayTable(1, 2, List.of(best, there));
+    }
+
+    /** Where the slope is 0; nothing where that may not be all. */
+    private static Optional<List<Value>> critical(Arguments given, Form.Letter by) {
+        Optional<Form> form = given.formIfAny("expression");
+        boolean hasCorners = form.map(ExtremeFunctions::hasCorners).orElse(true);
+        if (hasCorners) {
+            return Optional.empty();
+        }
+        try {
+            Form slope = given.derivative(form.get(), by, 1);
+            if (!slope.has(by)) {
+                return Optional.of(List.of());
+            }
+            Form halfTurn = given.surroundings().angle() == Surroundings.Angle.DEGREES ? Form.number(180) : Form.PI;
+            Solving.Solved solved =
+                    Solving.of(new Equation(slope, Form.ZERO), by, halfTurn, each -> number(given.worth(each)));
+            return solved.mayBeMore()
+                    ? Optional.empty()
+                    : Optional.of(solved.solutions().stream().map(given::worth).toList());
+        } catch (NoForm | Solving.NotSolved | app.logismos.algebra.Derivative.NotKnown none) {
+            return Optional.empty();
+        }
+    }
+
+    private static boolean hasCorners(Form form) {
+        return form instanceof Form.Applied applied
+                        && List.of("abs", "sign", "floor", "ceiling", "round", "cbrt")
+                                .contains(applied.function())
+                || form instanceof Form.Power power
+                        && power.exponent() instanceof Form.Number number
+                        && !(number.value().isWhole() && number.value().signum() > 0)
+                || form.parts().stream().anyMatch(ExtremeFunctions::hasCorners);
+    }
+
+    /** In each piece that is lower than its neighbours the lowest place is narrowed down. */
+    private static List<Double> tried(Bound bound, double from, double to, int sign) {
+        double[] heights = new double[PIECES + 1];
+        for (int i = 0; i <= PIECES; i++) {
+            heights[i] = sign * number(bound.at(new NumberValue(Real.from(from + (to - from) * i / PIECES))));
+        }
+        List<Double> found = new ArrayList<>();
+        for (int i = 1; i < PIECES; i++) {
+            if (heights[i] <= heights[i - 1] && heights[i] <= heights[i + 1]) {
+                UnivariatePointValuePair lowest = new BrentOptimizer(1e-10, 1e-14)
+                        .optimize(
+                                new MaxEval(300),
+                                new UnivariateObjectiveFunction(
+                                        x -> sign * number(bound.at(new NumberValue(Real.from(x))))),
+                                GoalType.MINIMIZE,
+                                new SearchInterval(
+                                        from + (to - from) * (i - 1) / PIECES, from + (to - from) * (i + 1) / PIECES));
+                found.add(lowest.getPoint());
+            }
+        }
+        return found;
+    }
+
+    private static double number(Value value) {
+        return value instanceof NumberValue number
+                ? number.real().toDouble()
+                : value instanceof Quantity angle ? angle.number().toDouble() : Double.NaN;
+    }
+}
