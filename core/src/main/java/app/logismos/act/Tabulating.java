@@ -92,7 +92,11 @@ public final class Tabulating {
         for (String across : second) {
             String expression = tabulation.written().replace(Tabulation.SECOND, "(" + bare(across) + ")");
             for (String down : first) {
-                live.parsed(expression.replace(Tabulation.FIRST, "(" + bare(down) + ")"))
+                live.parsed(
+                                expression.replace(Tabulation.FIRST, "(" + bare(down) + ")"),
+                                tabulation.grid(),
+                                Tabulation.FIRST,
+                                budget)
                         .ifPresent(each -> live.value(each, tabulation.grid(), Tabulation.FIRST, NOTHING, budget));
                 if (System.nanoTime() > end) {
                     throw new EditRefused("There was time for " + done + " of the " + first.size() * second.size()

@@ -77,7 +77,7 @@ final class CurveReading {
         if (!(from instanceof Measure.Numbers) || !(to instanceof Measure.Numbers)) {
             return Optional.empty();
         }
-        return live.parsed(expression)
+        return live.parsed(expression, chart.grid(), variable, budget)
                 .flatMap(parsed -> PlainFunction.of(
                         parsed, variable, part -> live.value(part, chart.grid(), variable, Blank.BLANK, budget)))
                 .flatMap(plain -> plain.agreeing(places(expression, variable, from, to), range));

@@ -47,6 +47,9 @@ import org.jspecify.annotations.Nullable;
 
 /** One call. Arguments are matched to parameters and evaluated lazily, at most once. */
 final class CallEvaluation implements References {
+    /** Each one may need the cells between twice, so that deep ones would take very long. */
+    private static final int MOST_SUPPOSITIONS = 2;
+
     private final Evaluator evaluator;
     private final Function function;
     private final Call call;
@@ -230,6 +233,9 @@ final class CallEvaluation implements References {
     @Override
     public Value supposing() {
         Expression expression = given.get(0).value().orElseThrow();
+        if (evaluator.scope().suppositions() >= MOST_SUPPOSITIONS) {
+            return EvaluationErrors.tooManySuppositions(MOST_SUPPOSITIONS, call.span());
+        }
         List<Scope.Supposed> supposed = new ArrayList<>();
         Evaluator within = evaluator;
         for (int i = 1; i < given.size(); i += 2) {

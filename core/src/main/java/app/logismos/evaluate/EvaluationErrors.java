@@ -214,6 +214,14 @@ public final class EvaluationErrors {
                                 : " Did you mean `" + near.get(0) + "`?"));
     }
 
+    /** Cells that suppose something of cells that suppose something, too deep. */
+    static Failure tooManySuppositions(int most, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.TOO_LARGE,
+                "`with` works through cells that use `with` themselves up to " + most + " deep, and here are more.");
+    }
+
     /** What stands before a colon in {@code with} is neither a name nor a cell. */
     static Failure notSupposed(Span place) {
         return Failure.at(

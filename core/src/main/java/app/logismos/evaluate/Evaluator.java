@@ -28,6 +28,7 @@ import app.logismos.formula.InfixOperator;
 import app.logismos.formula.Parser;
 import app.logismos.formula.PostfixOperator;
 import app.logismos.formula.PrefixOperator;
+import app.logismos.formula.Rewriting;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Counting;
 import app.logismos.number.Powers;
@@ -65,6 +66,9 @@ import org.jspecify.annotations.Nullable;
 public final class Evaluator implements Expression.Visitor<Value> {
     private static final Set<InfixOperator> ARITHMETIC = EnumSet.of(
             InfixOperator.PLUS, InfixOperator.MINUS, InfixOperator.TIMES, InfixOperator.DIVIDE, InfixOperator.POWER);
+
+    /** Functions that use others are written out so deep; each may use the next one twice. */
+    private static final int MOST_INLINED = 8;
 
     private static final Rational HUNDREDTH = Rational.of(1, 100);
     private static final Rational HALF = Rational.of(1, 2);
@@ -173,6 +177,37 @@ public final class Evaluator implements Expression.Visitor<Value> {
     /** A value that is kept while others are worked out. */
     Value held(Value value) {
         return budget.held(value);
+    }
+
+    /**
+     * The expression with the rules of functions of one's own and the expressions that cells hold written in their places,
+     * so that it is worked out many times as fast as if they had been typed so.
+     */
+    public Expression inlined(Expression expression) {
+        return inlined(expression, MOST_INLINED);
+    }
+
+    private Expression inlined(Expression expression, int depth) {
+        return expression.accept(new Rewriting((node, parent) -> inPlaceOf(node, depth)));
+    }
+
+    private @Nullable Expression inPlaceOf(Expression node, int depth) {
+        budget.check();
+        if (node instanceof Application application && depth > 0) {
+            try {
+                OwnCall call = OwnCall.of(application, this);
+                return call.hasVariables() ? null : new Group(inlined(call.written(), depth - 1), node.span());
+            } catch (OwnCall.Unsound unsound) {
+                return null;
+            }
+        }
+        boolean isReference = node instanceof Name || node instanceof CellReference;
+        return isReference
+                        && value(node) instanceof Algebraic found
+                        && Parser.parse(found.form().text(), 0, origin, Words.STANDARD)
+                                instanceof Parser.Outcome.Parsed parsed
+                ? new Group(parsed.expression(), node.span())
+                : null;
     }
 
     /** The value of an expression in which a word stands for a value; so it does in an expression that comes out. */

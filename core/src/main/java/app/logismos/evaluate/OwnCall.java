@@ -3,9 +3,13 @@ package app.logismos.evaluate;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Application;
 import app.logismos.formula.Expression.Argument;
+import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.Parameter;
+import app.logismos.formula.Expression.Variable;
+import app.logismos.formula.Rewriting;
+import app.logismos.formula.Walk;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.OwnFunction;
@@ -55,6 +59,25 @@ record OwnCall(Closure function, List<Expression> arguments) {
         }
         Closure closure = (Closure) own.made();
         return new OwnCall(closure, matched(node, closure));
+    }
+
+    /** Whether an argument depends on what a call around this one binds, which the rule might bind to something else. */
+    boolean hasVariables() {
+        boolean[] has = {false};
+        arguments.forEach(argument -> Walk.visit(argument, node -> has[0] |= node instanceof Variable));
+        return has[0];
+    }
+
+    /** The rule with the arguments in the places of its parameters. */
+    Expression written() {
+        return function.rule().accept(new Rewriting((node, parent) -> {
+            for (int i = 0; node instanceof Variable variable && i < arguments.size(); i++) {
+                if (variable.is(function.parameters().get(i).name())) {
+                    return new Group(arguments.get(i), node.span());
+                }
+            }
+            return null;
+        }));
     }
 
     private static List<Expression> matched(Application node, Closure closure) {

@@ -41,6 +41,11 @@ public interface Scope {
      */
     record Supposed(Expression target, Value value) {}
 
+    /** How many suppositions this scope lies in, one inside the other. */
+    default int suppositions() {
+        return 0;
+    }
+
     /**
      * This scope as it would be if names and cells had other values.
      *

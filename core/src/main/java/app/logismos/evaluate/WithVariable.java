@@ -35,6 +35,11 @@ public record WithVariable(Scope scope, String variable, Value value) implements
     }
 
     @Override
+    public int suppositions() {
+        return scope.suppositions();
+    }
+
+    @Override
     public Scope supposing(Expression expression, List<Supposed> supposed, Address origin, Budget budget) {
         boolean isHidden = supposed.stream()
                 .anyMatch(each ->

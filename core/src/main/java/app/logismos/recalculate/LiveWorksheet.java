@@ -30,6 +30,7 @@ import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Fix;
+import app.logismos.value.NumberValue;
 import app.logismos.value.Span;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
@@ -55,6 +56,9 @@ public final class LiveWorksheet {
     /** The longest chain of failed precedents that is reported. */
     private static final int MOST_CAUSES = 100;
 
+    /** How many suppositions this overlay lies in. */
+    private final int suppositions;
+
     private final Worksheet worksheet;
     private final Limits limits;
     private final Links links;
@@ -66,24 +70,26 @@ public final class LiveWorksheet {
 
     /** A worksheet as loaded; all its cells are worked out. */
     public LiveWorksheet(Worksheet worksheet, Limits limits) {
+        this.suppositions = 0;
         this.worksheet = worksheet;
         this.limits = limits;
         this.values = new Values();
         this.links = new Links(worksheet);
         this.layout = new LaidOut();
-        this.evaluation = new CellEvaluation(worksheet, links, values, limits, this::supposing);
+        this.evaluation = new CellEvaluation(worksheet, links, values, limits, new Supposing());
         this.recalculation = new Recalculation(layout, evaluation);
         this.looks = new Looks(worksheet, links, values);
         recalculation.settle(worksheet.takeTouched());
     }
 
-    private LiveWorksheet(LiveWorksheet base) {
+    private LiveWorksheet(LiveWorksheet base, int suppositions) {
+        this.suppositions = suppositions;
         this.worksheet = base.worksheet.overlay();
         this.limits = base.limits;
         this.values = base.values.overlay();
         this.links = base.links.overlay(worksheet);
         this.layout = base.layout.copy();
-        this.evaluation = new CellEvaluation(worksheet, links, values, limits, this::supposing);
+        this.evaluation = new CellEvaluation(worksheet, links, values, limits, new Supposing());
         this.recalculation = base.recalculation.over(layout, evaluation);
         this.looks = new Looks(worksheet, links, values);
     }
@@ -94,7 +100,7 @@ public final class LiveWorksheet {
      * may each have an overlay.
      */
     public LiveWorksheet overlay() {
-        return new LiveWorksheet(this);
+        return new LiveWorksheet(this, suppositions);
     }
 
     /**
@@ -107,12 +113,30 @@ public final class LiveWorksheet {
             String grid, Map<Precedent, Value> held, List<Precedent> read, Consumer<Precedent> finds, Budget budget) {
         Ways ways = new Ways(links, layout, held.keySet(), read);
         ways.precedents().forEach(finds);
-        LiveWorksheet overlay = overlay();
+        LiveWorksheet overlay = new LiveWorksheet(this, suppositions + 1);
         Budget within = evaluation.within(budget);
         overlay.evaluation.restrict(ways.formulas(), within);
         held.forEach((cells, value) -> overlay.worksheet.hold(links.grid(cells.grid()), cells.area(), value));
         overlay.recalculation.settle(overlay.worksheet.takeTouched());
         return overlay.evaluation.scope(grid, true);
+    }
+
+    /** Not a lambda, which could not say how deep it is. */
+    private final class Supposing implements SheetScope.Supposition {
+        @Override
+        public int depth() {
+            return suppositions;
+        }
+
+        @Override
+        public Scope scope(
+                String grid,
+                Map<Precedent, Value> held,
+                List<Precedent> read,
+                Consumer<Precedent> finds,
+                Budget budget) {
+            return supposing(grid, held, read, finds, budget);
+        }
     }
 
     /** The entries and the layout. */
@@ -271,7 +295,7 @@ public final class LiveWorksheet {
         if (read instanceof Parser.Outcome.Refused refused) {
             return value -> refused.failure();
         }
-        Expression parsed = ((Parser.Outcome.Parsed) read).expression();
+        Expression parsed = inlined(((Parser.Outcome.Parsed) read).expression(), grid, variable, budget);
         return value -> value(parsed, grid, variable, value, budget);
     }
 
@@ -286,11 +310,22 @@ public final class LiveWorksheet {
     }
 
     /** An expression by its parts; nothing where it cannot be read. */
-    public Optional<Expression> parsed(String expression) {
+    public Optional<Expression> parsed(String expression, String grid, String variable, Budget budget) {
         return Parser.parse(expression, 0, Address.FIRST, worksheet.vocabulary())
                         instanceof Parser.Outcome.Parsed parsed
-                ? Optional.of(parsed.expression())
+                ? Optional.of(inlined(parsed.expression(), grid, variable, budget))
                 : Optional.empty();
+    }
+
+    /** With the rules of functions of one's own in it; as it is where that takes too long. */
+    private Expression inlined(Expression expression, String grid, String variable, Budget budget) {
+        Scope scope = new WithVariable(evaluation.scope(grid, true), variable, NumberValue.of(1));
+        try {
+            return Bounded.within(
+                    budget, () -> new Evaluator(scope, Address.FIRST, limits, budget).inlined(expression));
+        } catch (Budget.Stopped stopped) {
+            return expression;
+        }
     }
 
     /** What a part of such an expression is worth, where its variable has a value. */

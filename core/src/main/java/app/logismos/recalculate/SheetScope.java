@@ -57,12 +57,19 @@ record SheetScope(
         implements Scope, SideBySide.Columns {
     /** See {@link LiveWorksheet#supposing}. */
     interface Supposition {
+        int depth();
+
         Scope scope(
                 String grid,
                 Map<Precedent, Value> held,
                 List<Precedent> read,
                 Consumer<Precedent> finds,
                 Budget budget);
+    }
+
+    @Override
+    public int suppositions() {
+        return supposition.depth();
     }
 
     @Override

@@ -84,7 +84,7 @@ class PlainFunctionTest {
     /** Nothing where a part without the variable has no value. */
     private static Optional<PlainFunction> function(String expression) {
         return PlainFunction.of(
-                LIVE.parsed(expression).orElseThrow(),
+                LIVE.parsed(expression, "a", "x", LIVE.budget()).orElseThrow(),
                 "x",
                 part -> LIVE.value(part, "g", "x", Blank.BLANK, Budget.of(Patient.LIMITS)));
     }

@@ -11,11 +11,12 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/** The start page: all five examples, a worksheet renamed, duplicated, deleted and brought back. */
+/** The start page: all six examples, a worksheet renamed, duplicated, deleted and brought back. */
 class StartPageTest extends Visit {
     @Test
     void allExamplesAreThere() {
-        for (String title : List.of("First steps", "Spring blend", "Cooling cup", "Tasting tray", "Steeping surface")) {
+        for (String title : List.of(
+                "First steps", "Spring blend", "Cooling cup", "Tasting tray", "Steeping surface", "Evening sheet")) {
             assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(title))))
                     .isVisible();
         }

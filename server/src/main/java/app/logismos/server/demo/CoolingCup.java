@@ -87,6 +87,23 @@ final class CoolingCup {
                         row("Mean difference, in °C", "=mean(Readings.E2:E11)"),
                         row("Largest, in °C", "=max(max(Readings.E2:E11), -min(Readings.E2:E11))"))
                 .name("wanted", "answer", "B1")
+                .grid(
+                        "rate",
+                        "With letters",
+                        0,
+                        Map.of(0, 280, 1, 320),
+                        Map.of("B3", "fixed 1"),
+                        row("After t minutes, in °C", "cup(t) = room + (start - room)*e^(-cooling*t)"),
+                        row("How fast it cools, per minute", "=derivative(cup(t), t)"),
+                        row("Minutes until wanted, solved", "=solve(cup(t) = wanted, t)"))
+                .chart(Chart.of(
+                                "rates",
+                                "Rate of cooling",
+                                "rate",
+                                Optional.empty(),
+                                Chart.Series.of(new Chart.Curve("cup(t)", "t", "0", "50"), "Law", Chart.Shape.LINE),
+                                Chart.Series.of(new Chart.Curve("B2", "t", "0", "50"), "Rate", Chart.Shape.LINE))
+                        .withTitles("Minutes", "°C, and °C a minute", ""))
                 .edits();
     }
 

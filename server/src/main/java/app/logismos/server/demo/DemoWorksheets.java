@@ -38,6 +38,7 @@ class DemoWorksheets {
     }
 
     private void addAll() {
+        add("Evening sheet", EveningSheet.edits());
         add("Steeping surface", SteepingSurface.edits());
         add("Tasting tray", TastingTray.edits());
         add("First steps", FirstSteps.edits());
