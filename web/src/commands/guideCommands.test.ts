@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
 import type { Notices } from '../worksheet/useNotices'
+import { algebraCommands } from './algebraCommands'
 import { cellCommands } from './cellCommands'
 import { chartCommands } from './chartCommands'
 import { lineCommands } from './lineCommands'
@@ -22,6 +23,7 @@ const notices: Notices = {
 }
 const commands = [
   ...cellCommands(open, nothing, notices, nothing),
+  ...algebraCommands(open, nothing),
   ...lineCommands(open),
   ...pageCommands(open),
   ...chartCommands(open),

@@ -16,6 +16,8 @@ import app.logismos.formula.Respelling;
 import app.logismos.formula.Vocabulary;
 import app.logismos.formula.Walk;
 import app.logismos.unit.UnitCatalogue;
+import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
@@ -146,7 +148,19 @@ public final class Worksheet {
         });
     }
 
+    /**
+     * Entries as they were kept. A text like {@code f(x) = 3} was kept before there were functions, perhaps twice: where
+     * its name is taken it says so in its cell and stands in the way of nothing.
+     */
+    public void restore(Edit.Enter edit) {
+        entered(edit, true);
+    }
+
     List<Edit> enter(Edit.Enter edit) {
+        return entered(edit, false);
+    }
+
+    private List<Edit> entered(Edit.Enter edit, boolean isKept) {
         Block.Grid grid = grid(edit.grid());
         Room.check(edit.cells().size());
         for (Edit.Typed typed : edit.cells()) {
@@ -160,7 +174,7 @@ public final class Worksheet {
         List<Edit.Typed> before = after.keySet().stream()
                 .map(at -> new Edit.Typed(at, textIn(edit.grid(), at)))
                 .toList();
-        renameCells(edit.grid(), after);
+        renameCells(edit.grid(), after, isKept);
         Block.Grid grown = grid;
         for (Map.Entry<Address, Cell> each : after.entrySet()) {
             Address at = each.getKey();
@@ -179,23 +193,33 @@ public final class Worksheet {
     }
 
     /** Names that entries give their cells: the old ones are free before the new ones are looked at. */
-    private void renameCells(String grid, Map<Address, Cell> after) {
+    private void renameCells(String grid, Map<Address, Cell> after, boolean isKept) {
         Map<String, Target> released = new LinkedHashMap<>();
         after.keySet()
                 .forEach(at -> cell(grid, at)
                         .flatMap(old -> nameIn(old.entry()))
                         .ifPresent(name -> released.put(name, names.release(name))));
         List<String> claimed = new ArrayList<>();
-        after.forEach((at, cell) -> nameIn(cell.entry()).ifPresent(name -> {
+        after.replaceAll((at, cell) -> {
+            Optional<String> name = nameIn(cell.entry());
+            if (name.isEmpty()) {
+                return cell;
+            }
             Edit.Place place = new Edit.Place(grid, new Area(at, at));
-            names.clash(name, Optional.of(place)).ifPresent(clash -> {
+            Optional<String> clash = names.clash(name.get(), Optional.of(place));
+            if (clash.isPresent() && isKept) {
+                Failure taken = Failure.of(ErrorCode.SYNTAX, clash.get());
+                return Cell.of(cell.text(at), new Entry.Unreadable(Optional.empty(), taken));
+            }
+            if (clash.isPresent()) {
                 claimed.forEach(names::release);
                 released.values().forEach(names::claim);
-                throw new EditRefused(clash);
-            });
-            names.claim(new Target(name, grid, place.area()));
-            claimed.add(name);
-        }));
+                throw new EditRefused(clash.get());
+            }
+            names.claim(new Target(name.get(), grid, place.area()));
+            claimed.add(name.get());
+            return cell;
+        });
         released.keySet().forEach(touched::name);
         claimed.forEach(touched::name);
     }

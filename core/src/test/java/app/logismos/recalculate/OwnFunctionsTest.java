@@ -5,9 +5,11 @@ import static app.logismos.recalculate.Sheets.type;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.Worksheet;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -149,6 +151,21 @@ class OwnFunctionsTest {
         assertThatThrownBy(() -> type(live, "B1", "f(y) = 2*y")).isInstanceOf(EditRefused.class);
         assertThatThrownBy(() -> type(live, "B1", "f = 1+1")).isInstanceOf(EditRefused.class);
         assertThat(shown(live, "A1")).isEqualTo("f(x) = x");
+    }
+
+    @Test
+    void aWorksheetThatWasKeptWithTheSameTextTwiceOpens() {
+        Worksheet kept = Sheets.empty().worksheet();
+        kept.restore(new Edit.Enter(
+                "a",
+                List.of(
+                        new Edit.Typed(Sheets.at("A1"), "f(x) = 3*x"),
+                        new Edit.Typed(Sheets.at("A2"), "f(x) = 4*x"),
+                        new Edit.Typed(Sheets.at("A3"), "=f(2)"))));
+        LiveWorksheet opened = new LiveWorksheet(kept, Patient.LIMITS);
+        assertThat(shown(opened, "A2")).startsWith("syntax: `f` names A1 already");
+        assertThat(shown(opened, "A3")).isEqualTo("6");
+        assertThat(kept.textIn("a", Sheets.at("A2"))).isEqualTo("f(x) = 4*x");
     }
 
     @Test

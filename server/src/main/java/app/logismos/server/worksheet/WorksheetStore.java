@@ -97,12 +97,11 @@ class WorksheetStore {
             outline.names().forEach(name -> name.apply(worksheet));
             cells.stream()
                     .collect(Collectors.groupingBy(StripStore.KeptCell::grid))
-                    .forEach((grid, own) -> new Edit.Enter(
-                                    grid,
-                                    own.stream()
-                                            .map(cell -> new Edit.Typed(cell.cell(), cell.entry()))
-                                            .toList())
-                            .apply(worksheet));
+                    .forEach((grid, own) -> worksheet.restore(new Edit.Enter(
+                            grid,
+                            own.stream()
+                                    .map(cell -> new Edit.Typed(cell.cell(), cell.entry()))
+                                    .toList())));
             outline.settings().ifPresent(settings -> new Edit.ChangeSettings(settings).apply(worksheet));
             long letters =
                     cells.stream().mapToLong(cell -> cell.entry().length()).sum();

@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest'
+import type { Cell } from '../api/types'
+import { freeBelow, writtenIn } from './algebraCommands'
+
+const cell = (kind: Cell['kind'], display: string, name: string | null = null): Cell => ({
+  grid: 'g',
+  address: 'B4',
+  column: 1,
+  row: 3,
+  entry: display,
+  calculated: true,
+  kind,
+  display,
+  latex: null,
+  full: null,
+  unit: null,
+  exact: true,
+  name,
+  from: null,
+  remark: null,
+  error: null,
+})
+
+describe('what a cell with letters is in formulas', () => {
+  it.each([
+    ['function', 'f(x) = x^2', null, { text: 'f(x)', letter: 'x', called: 'f' }],
+    ['function', 'g(x, y) = x*y', null, { text: 'g(x, y)', letter: 'x', called: 'g' }],
+    ['function', 'p(t, n: 2) = t^n', null, { text: 'p(t, n)', letter: 't', called: 'p' }],
+    ['function', 'seven() = 7', null, null],
+    ['expression', '3*x^2 - 2', null, { text: 'B4', letter: 'x', called: null }],
+    ['expression', 'sin(t)*e^t', 'swing', { text: 'swing', letter: 't', called: null }],
+    ['expression', 'a*x + π', null, { text: 'B4', letter: 'x', called: null }],
+    ['number', '3', null, null],
+  ] as const)('%s %s', (kind, display, name, written) => {
+    expect(writtenIn(cell(kind, display, name))).toEqual(written)
+  })
+
+  it('is nothing where the cell is not loaded', () => {
+    expect(writtenIn(undefined)).toBeNull()
+  })
+})
+
+describe('the cell that is written to', () => {
+  it('is the next one below with room for solutions', () => {
+    const taken = new Set(['A1', 'A2', 'A5'])
+    expect(freeBelow({ column: 0, row: 0 }, (address) => !taken.has(address))).toEqual({ column: 0, row: 5 })
+  })
+
+  it('is right below where all is empty', () => {
+    expect(freeBelow({ column: 2, row: 6 }, () => true)).toEqual({ column: 2, row: 7 })
+  })
+})
