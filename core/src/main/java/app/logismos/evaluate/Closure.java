@@ -1,21 +1,26 @@
 package app.logismos.evaluate;
 
+import app.logismos.algebra.Form;
 import app.logismos.catalogue.Catalogue;
 import app.logismos.display.Typeset;
 import app.logismos.formula.Address;
+import app.logismos.formula.Binding;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Definition;
+import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.Parameter;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.LatexPrinter;
+import app.logismos.formula.Parser;
 import app.logismos.formula.Printer;
 import app.logismos.formula.Rewriting;
 import app.logismos.formula.Walk;
+import app.logismos.value.Algebraic;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
@@ -53,8 +58,23 @@ final class Closure implements OwnFunction.Made {
                 .toList();
         this.rule = definition.rule().accept(new Rewriting((node, parent) -> {
             Value value = worth(node, evaluator);
-            return value == null ? null : new Literal(value, "", node.span());
+            return value == null ? null : written(value, node.span());
         }));
+    }
+
+    /** An expression that a cell holds is taken as a rule: its letters are the parameters that are called so. */
+    private Expression written(Value value, Span place) {
+        if (!(value instanceof Algebraic found)
+                || parameters().stream().noneMatch(each -> found.form().has(new Form.Letter(each.name())))
+                || !(Parser.parse(found.form().text(), 0, origin, Words.STANDARD)
+                        instanceof Parser.Outcome.Parsed parsed)) {
+            return new Literal(value, "", place);
+        }
+        Expression rule = parsed.expression();
+        for (Parameter parameter : parameters()) {
+            rule = Binding.in(rule, new Variable(parameter.name(), place));
+        }
+        return new Group(rule, place);
     }
 
     static Value of(Definition definition, Evaluator evaluator) {

@@ -76,7 +76,7 @@ public record Binding(int expression, int variable) {
     }
 
     /** The expression with every occurrence of a word made this variable. */
-    static Expression in(Expression expression, Variable bound) {
+    public static Expression in(Expression expression, Variable bound) {
         return expression.accept(new Rewriting((node, parent) -> occurrence(node, bound)));
     }
 

@@ -128,6 +128,26 @@ class OwnFunctionsTest {
     }
 
     @Test
+    void anExpressionOfACellIsTakenAsARule() {
+        type(
+                live,
+                "A1",
+                "f(x) = x^3 + a",
+                "A2",
+                "=derivative(f(x), x)",
+                "B1",
+                "slope_of_f(x) = A2",
+                "C1",
+                "=slope_of_f(2)");
+        type(live, "B2", "g(x) = A2 + x", "C2", "=derivative(g(2*t), t)", "C3", "=g(2)");
+        assertThat(shown(live, "C1")).isEqualTo("12");
+        assertThat(shown(live, "C2")).isEqualTo("24*t + 2");
+        assertThat(shown(live, "C3")).isEqualTo("14");
+        type(live, "A1", "f(x) = x^2");
+        assertThat(shown(live, "C1")).isEqualTo("4");
+    }
+
+    @Test
     void aFunctionThatNeedsItselfNamesTheWayRound() {
         type(live, "A1", "f(x) = f(x - 1) + 1", "B1", "=f(3)");
         assertThat(shown(live, "A1")).startsWith("circular");
