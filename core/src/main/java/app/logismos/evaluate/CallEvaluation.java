@@ -23,6 +23,7 @@ import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.InfixOperator;
+import app.logismos.formula.Walk;
 import app.logismos.function.Arguments;
 import app.logismos.function.Bound;
 import app.logismos.function.Category;
@@ -32,6 +33,7 @@ import app.logismos.function.References;
 import app.logismos.function.algebra.IntegralFunction;
 import app.logismos.function.algebra.SolveFunction;
 import app.logismos.number.Real;
+import app.logismos.value.Algebraic;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Failure;
 import app.logismos.value.Span;
@@ -166,13 +168,50 @@ final class CallEvaluation implements References {
     @Override
     public Optional<Bound> bound(int expression, int variable) {
         return given.get(variable).value().orElseThrow() instanceof Variable word
-                ? Optional.of(new BoundArgument(given.get(expression).value().orElseThrow(), word.name(), evaluator))
+                ? Optional.of(new BoundArgument(given.get(expression).value().orElseThrow(), word.name(), this))
                 : Optional.empty();
     }
 
     @Override
     public Form form(int argument) {
-        return new FormReading(evaluator).of(given.get(argument).value().orElseThrow());
+        Expression expression = given.get(argument).value().orElseThrow();
+        return new FormReading(withLetters(expression)).of(expression);
+    }
+
+    /** Where a word that the call binds names a cell, cells that depend on it do so here: they hold expressions. */
+    private Evaluator withLetters(Expression expression) {
+        List<Scope.Supposed> supposed = function
+                .binding()
+                .map(binding -> positions.indexOf(binding.variable()))
+                .filter(place -> place >= 0)
+                .map(this::unknowns)
+                .orElse(List.of())
+                .stream()
+                .map(letter -> new Scope.Supposed(new Name(letter.name(), call.nameSpan()), new Algebraic(letter)))
+                .toList();
+        return following(expression, supposed);
+    }
+
+    private Evaluator following(Expression expression, List<Scope.Supposed> supposed) {
+        List<Scope.Supposed> cells = supposed.stream()
+                .filter(each -> evaluator.scope().meant((Name) each.target()).isPresent())
+                .toList();
+        if (cells.isEmpty() || !refersToCells(expression)) {
+            return evaluator;
+        }
+        if (evaluator.scope().suppositions() >= MOST_SUPPOSITIONS) {
+            throw new FormReading.NoAlgebra(EvaluationErrors.tooManySuppositions(MOST_SUPPOSITIONS, call.span()));
+        }
+        return evaluator.in(evaluator.scope().supposing(expression, cells, evaluator.origin(), evaluator.budget()));
+    }
+
+    private static boolean refersToCells(Expression expression) {
+        boolean[] refers = {false};
+        Walk.visit(
+                expression,
+                node -> refers[0] |=
+                        node instanceof Name || node instanceof CellReference || node instanceof RangeReference);
+        return refers[0];
     }
 
     @Override
@@ -201,7 +240,8 @@ final class CallEvaluation implements References {
 
     @Override
     public List<Equation> equations(int argument) {
-        return new FormReading(evaluator).equations(given.get(argument).value().orElseThrow());
+        Expression expression = given.get(argument).value().orElseThrow();
+        return new FormReading(withLetters(expression)).equations(expression);
     }
 
     @Override
@@ -214,7 +254,7 @@ final class CallEvaluation implements References {
                 ? new Infix(InfixOperator.MINUS, infix.left(), infix.right(), infix.sign())
                 : sides;
         Variable word = (Variable) given.get(variable).value().orElseThrow();
-        return new BoundArgument(difference, word.name(), evaluator);
+        return new BoundArgument(difference, word.name(), this);
     }
 
     @Override
@@ -261,10 +301,16 @@ final class CallEvaluation implements References {
         return evaluator.algebraic(() -> form, call.span());
     }
 
-    private record BoundArgument(Expression expression, String variable, Evaluator evaluator) implements Bound {
+    private record BoundArgument(Expression expression, String variable, CallEvaluation call) implements Bound {
         @Override
         public Value at(Value value) {
-            return evaluator.where(variable, value, expression);
+            Name word = new Name(variable, expression.span());
+            try {
+                return call.following(expression, List.of(new Scope.Supposed(word, value)))
+                        .where(variable, value, expression);
+            } catch (FormReading.NoAlgebra none) {
+                return none.failure();
+            }
         }
     }
 

@@ -61,7 +61,7 @@ final class FormReading implements Expression.Visitor<Form> {
 
         private final transient Failure failure;
 
-        private NoAlgebra(Failure failure) {
+        NoAlgebra(Failure failure) {
             super(failure.message(), null, false, false);
             this.failure = failure;
         }

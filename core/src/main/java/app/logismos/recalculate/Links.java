@@ -11,6 +11,7 @@ import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Supposing;
 import app.logismos.formula.Walk;
 import app.logismos.function.Function;
@@ -260,16 +261,18 @@ final class Links {
         return Plan.of(singles, blocks);
     }
 
-    private static boolean finds(Expression expression) {
+    private boolean finds(Expression expression) {
         boolean[] finds = {false};
         Walk.visit(
                 expression,
-                node -> finds[0] |= node instanceof Call call
-                        && (Supposing.is(call.function())
-                                || Catalogue.STANDARD
-                                        .function(call.function())
-                                        .filter(Function::isReference)
-                                        .isPresent()));
+                node -> finds[0] |= node instanceof Variable variable
+                                && target(variable.name()).isPresent()
+                        || node instanceof Call call
+                                && (Supposing.is(call.function())
+                                        || Catalogue.STANDARD
+                                                .function(call.function())
+                                                .filter(Function::isReference)
+                                                .isPresent()));
         return finds[0];
     }
 
@@ -346,6 +349,10 @@ final class Links {
         Walk.visit(expression, node -> {
             if (node instanceof Name name) {
                 visitor.visit(usersOfNames, name.name().toLowerCase(Locale.ROOT));
+            }
+            // A bound word that names a cell is followed through the cells that depend on it.
+            if (node instanceof Variable variable) {
+                visitor.visit(usersOfNames, variable.name().toLowerCase(Locale.ROOT));
             }
             if (node instanceof Call call
                     && SEE_SHOWN_ROWS.contains(call.function().toLowerCase(Locale.ROOT))) {

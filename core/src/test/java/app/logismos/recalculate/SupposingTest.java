@@ -77,6 +77,47 @@ class SupposingTest {
         assertThat(shown(live, "C1")).startsWith(says);
     }
 
+    @ParameterizedTest(name = "{0} is {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "derivative(total, price) | 6/5",
+                "derivative(total*price, price) | 12*price/5",
+                "derivative(total^2, price, 10) | 144/5",
+                "derivative(A3, price) | 6/5",
+                "derivative(total, tax) | 20",
+                "derivative(k*total, k) | 24",
+                "solve(total = 60, price) | 50",
+                "solve(total = 60, price, 1) | 50",
+                "integral(total, price, 0, 10) | 60",
+                "integral(total, price) | 3*price^2/5",
+                "sumover(total, price, 1, 3) | 36/5",
+                "sumover(price, price, 1, 3) | 6",
+                "limit(total/price, price, 0) | 6/5",
+                "derivative(again, price) | 12/5",
+            })
+    void aVariableThatIsACellIsFollowedThroughTheCellsThatDependOnIt(String formula, String worth) {
+        type(live, "A1", "20", "A2", "20%", "A3", "total = price*(1+tax)", "A4", "again = 2*total");
+        Sheets.name(live, "price", "A1:A1");
+        Sheets.name(live, "tax", "A2:A2");
+        type(live, "C1", "=" + formula);
+        assertThat(shown(live, "C1")).isEqualTo(worth);
+        assertThat(shown(live, "A3")).isEqualTo("24");
+    }
+
+    @Test
+    void aSlopeByANameFollowsWhatLiesBetween() {
+        type(live, "A1", "20", "A2", "20%", "A3", "total = price*(1+A2)", "C1", "=derivative(total, price)");
+        Sheets.name(live, "price", "A1:A1");
+        assertThat(shown(live, "C1")).isEqualTo("6/5");
+        type(live, "A2", "50%");
+        assertThat(shown(live, "C1")).isEqualTo("3/2");
+        type(live, "A3", "total = price^2");
+        assertThat(shown(live, "C1")).isEqualTo("2*price");
+        type(live, "A3", "total = 7");
+        assertThat(shown(live, "C1")).isEqualTo("0");
+    }
+
     @Test
     void itFollowsAllThatLiesBetween() {
         type(
