@@ -9,6 +9,7 @@ import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
+import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.FormulaKey;
 import app.logismos.formula.Parser;
 import app.logismos.formula.Printer;
@@ -487,10 +488,11 @@ public final class Worksheet {
                 nameIn(cell.entry()).filter(edit.name()::equalsIgnoreCase).isPresent();
         String text = cell.text(at);
         if (uses && EntryReader.read(text, at, vocabulary) instanceof Entry.Calculation own) {
+            String typed = text;
             text = Respelling.of(
-                    text,
+                    typed,
                     own.expression(),
-                    node -> node instanceof Name name && name.name().equalsIgnoreCase(edit.name())
+                    node -> isCalled(node, edit.name()) && isWord(node, typed, own.expression())
                             ? Optional.of(edit.to())
                             : Optional.empty());
         }
@@ -499,10 +501,46 @@ public final class Worksheet {
 
     private static boolean uses(Expression expression, String wanted) {
         boolean[] found = {false};
+        Walk.visit(expression, node -> found[0] |= isCalled(node, wanted));
+        return found[0];
+    }
+
+    /**
+     * Whether it is spelled anew: a bound word where it may go through other formulas, and stands there by itself and not
+     * within {@code 2t}. Parameters of a function keep their names.
+     */
+    private boolean isWord(Expression node, String typed, Expression whole) {
+        return node instanceof Name
+                || !(whole instanceof Definition)
+                        && refersToFormulas(whole)
+                        && node instanceof Variable variable
+                        && node.span().in(typed).equals(variable.name());
+    }
+
+    private boolean refersToFormulas(Expression expression) {
+        boolean[] refers = {false};
         Walk.visit(
                 expression,
-                node -> found[0] |= node instanceof Name name && name.name().equalsIgnoreCase(wanted));
-        return found[0];
+                node -> refers[0] |= node instanceof CellReference
+                        || node instanceof RangeReference
+                        || node instanceof Name name
+                                && names.find(name.name())
+                                        .filter(this::isCalculated)
+                                        .isPresent());
+        return refers[0];
+    }
+
+    private boolean isCalculated(Target target) {
+        return target.area().size() > 1
+                || cell(target.grid(), target.area().first())
+                        .filter(Cell::isCalculated)
+                        .isPresent();
+    }
+
+    /** A name, or a word that a call binds: as in {@code derivative(total, price)} it may mean the cell. */
+    private static boolean isCalled(Expression node, String wanted) {
+        return node instanceof Name name && name.name().equalsIgnoreCase(wanted)
+                || node instanceof Variable variable && variable.is(wanted);
     }
 
     /** The cells whose formulas name one of the grids by title, in lower case, each with a text for it. */

@@ -119,6 +119,28 @@ class SupposingTest {
     }
 
     @Test
+    void renamingACellRenamesTheVariableThatItIs() {
+        type(
+                live,
+                "A1",
+                "20",
+                "A2",
+                "total = 3*price",
+                "C1",
+                "=derivative(total, price)",
+                "C2",
+                "=sumover(price^2, price, 1, 3)",
+                "C3",
+                "f(price) = 2*price");
+        Sheets.name(live, "price", "A1:A1");
+        live.apply(List.of(new Edit.Rename("price", "cost")));
+        assertThat(live.worksheet().textIn("a", Sheets.at("C1"))).isEqualTo("=derivative(total, cost)");
+        assertThat(shown(live, "C1")).isEqualTo("3");
+        assertThat(shown(live, "C2")).isEqualTo("14");
+        assertThat(live.worksheet().textIn("a", Sheets.at("C3"))).isEqualTo("f(price) = 2*price");
+    }
+
+    @Test
     void itFollowsAllThatLiesBetween() {
         type(
                 live,
