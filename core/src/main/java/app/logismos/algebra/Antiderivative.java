@@ -2,16 +2,12 @@ package app.logismos.algebra;
 
 import app.logismos.number.Cancellable;
 import app.logismos.number.Rational;
-import java.math.BigInteger;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
 
 /**
  * Finds antiderivatives as they are taught: linearity, powers, standard forms, substitution, parts, partial fractions,
@@ -25,9 +21,6 @@ public final class Antiderivative {
     private static final int MOST_DEPTH = 12;
     private static final int MOST_TRIES = 400;
     private static final Form TWO = Form.number(2);
-
-    /** Antiderivatives of functions of one argument, which is {@code u}. */
-    private static final Map<String, UnaryOperator<Form>> STANDARD = standard();
 
     private final DerivativeRules rules;
     private final Form turn;
@@ -210,24 +203,10 @@ public final class Antiderivative {
         if (form instanceof Form.Applied applied && applied.arguments().size() == 1) {
             Form inner = applied.arguments().get(0);
             Optional<Linear> linear = linear(inner, by);
-            UnaryOperator<Form> known = STANDARD.get(applied.function());
-            if (linear.isPresent() && known != null && suits(applied.function())) {
-                Form worth = known.apply(inner)
-                        .times(isOfAngle(applied.function()) ? turn : Form.ONE)
-                        .over(linear.get().slope());
-                return Optional.of(found(form, by, IntegralRule.STANDARD_FORM, worth));
-            }
+            return linear.flatMap(each -> StandardIntegrals.of(applied, turn)
+                    .map(worth -> found(form, by, IntegralRule.STANDARD_FORM, worth.over(each.slope()))));
         }
         return Optional.empty();
-    }
-
-    /** Inverse functions of angles have their standard forms in radians. */
-    private boolean suits(String function) {
-        return turn.equals(Form.ONE) || !Set.of("asin", "acos", "atan", "acot").contains(function);
-    }
-
-    private static boolean isOfAngle(String function) {
-        return Set.of("sin", "cos", "tan", "cot", "sec", "csc").contains(function);
     }
 
     private static Form absolute(Form form) {
@@ -242,19 +221,7 @@ public final class Antiderivative {
         }
         Form inner = applied.arguments().get(0);
         Optional<Linear> linear = linear(inner, by);
-        String which = applied.function() + " " + power.exponent().text();
-        Form worth = switch (which) {
-            case "sec 2", "cos -2" -> Form.applied("tan", List.of(inner)).times(turn);
-            case "csc 2", "sin -2" ->
-                Form.applied("cot", List.of(inner)).times(turn).negated();
-            case "sech 2", "cosh -2" -> Form.applied("tanh", List.of(inner));
-            case "csch 2", "sinh -2" -> Form.applied("coth", List.of(inner)).negated();
-            case "tan 2" -> Form.applied("tan", List.of(inner)).times(turn).minus(inner);
-            case "cot 2" ->
-                Form.applied("cot", List.of(inner)).times(turn).plus(inner).negated();
-            case "tanh 2" -> inner.minus(Form.applied("tanh", List.of(inner)));
-            default -> Form.ZERO;
-        };
+        Form worth = StandardIntegrals.ofSquare(applied, power.exponent(), turn);
         return linear.isEmpty() || worth.isZero()
                 ? Optional.empty()
                 : Optional.of(found(
@@ -269,25 +236,20 @@ public final class Antiderivative {
         if (!power.base().equals(Form.E)) {
             return Optional.empty();
         }
-        return quadratic(power.exponent(), by).filter(q -> isNegative(q.a())).map(q -> {
-            Form root = Form.power(q.a().negated(), Form.HALF);
-            Form centre = q.b().over(TWO.times(q.a()));
-            Form height = Form.power(
-                    Form.E, q.c().minus(q.b().power(2).over(Form.number(4).times(q.a()))));
-            Form worth = Form.power(Form.PI, Form.HALF)
-                    .times(height)
-                    .over(TWO.times(root))
-                    .times(Form.applied("erf", List.of(root.times(by.plus(centre)))));
-            return found(power, by, IntegralRule.STANDARD_FORM, worth);
-        });
-    }
-
-    private static boolean isNegative(Form form) {
-        return form instanceof Form.Number number && number.value().signum() < 0;
-    }
-
-    private static boolean isPositive(Form form) {
-        return form instanceof Form.Number number && number.value().signum() > 0;
+        return quadratic(power.exponent(), by)
+                .filter(q -> Quadratic.isNegative(q.a()))
+                .map(q -> {
+                    Form root = Form.power(q.a().negated(), Form.HALF);
+                    Form centre = q.b().over(TWO.times(q.a()));
+                    Form height = Form.power(
+                            Form.E,
+                            q.c().minus(q.b().power(2).over(Form.number(4).times(q.a()))));
+                    Form worth = Form.power(Form.PI, Form.HALF)
+                            .times(height)
+                            .over(TWO.times(root))
+                            .times(Form.applied("erf", List.of(root.times(by.plus(centre)))));
+                    return found(power, by, IntegralRule.STANDARD_FORM, worth);
+                });
     }
 
     /** {@code slope*x + …}. */
@@ -304,9 +266,6 @@ public final class Antiderivative {
             return Optional.empty();
         }
     }
-
-    /** {@code a*x^2 + b*x + c}. */
-    private record Quadratic(Form a, Form b, Form c) {}
 
     private Optional<Quadratic> quadratic(Form form, Form.Letter by) {
         if (!form.has(by)) {
@@ -535,30 +494,8 @@ public final class Antiderivative {
         Form first = times == 1
                 ? half.times(Form.applied("ln", List.of(absolute(fraction.below()))))
                 : half.times(fraction.below().power(1 - times)).over(Form.number(1 - times));
-        Form worth = first.plus(left.times(inverse(fraction.below(), q, times, by)));
+        Form worth = first.plus(left.times(q.overPower(fraction.below(), times, by)));
         return Optional.of(found(form, by, IntegralRule.COMPLETED_SQUARE, worth));
-    }
-
-    /** The antiderivative of 1 over a power of a quadratic (Gradshteyn and Ryzhik 2.172, 2.171). */
-    private static Form inverse(Form below, Quadratic q, int times, Form.Letter by) {
-        Form discriminant =
-                Expanding.of(Form.number(4).times(q.a()).times(q.c()).minus(q.b().power(2)));
-        Form slope = TWO.times(q.a()).times(by).plus(q.b());
-        if (times > 1) {
-            Form rest = Form.number(times - 1L).times(discriminant);
-            return slope.over(rest.times(below.power(times - 1L)))
-                    .plus(Form.number(2L * (2L * times - 3))
-                            .times(q.a())
-                            .over(rest)
-                            .times(inverse(below, q, times - 1, by)));
-        }
-        if (isNegative(discriminant)) {
-            Form root = Form.power(discriminant.negated(), Form.HALF);
-            return Form.applied("ln", List.of(absolute(slope.minus(root).over(slope.plus(root)))))
-                    .over(root);
-        }
-        Form root = Form.power(discriminant, Form.HALF);
-        return TWO.over(root).times(Form.applied("atan", List.of(Expanding.of(slope.over(root)))));
     }
 
     // ---- roots of quadratics
@@ -594,7 +531,7 @@ public final class Antiderivative {
         Form constant = rest.has(by) ? rest.with(by, Form.ZERO) : rest;
         Quadratic q = found.get();
         Form root = Form.power(below, Form.HALF);
-        Optional<Form> base = overRoot(below, q, by);
+        Optional<Form> base = q.overRoot(below, by);
         if (base.isEmpty()) {
             return Optional.empty();
         }
@@ -619,28 +556,11 @@ public final class Antiderivative {
         return Optional.of(found(form, by, IntegralRule.COMPLETED_SQUARE, worth));
     }
 
-    /** The antiderivative of 1 over the root of a quadratic, where the sign of its square is known. */
-    private static Optional<Form> overRoot(Form below, Quadratic q, Form.Letter by) {
-        Form edge = TWO.times(q.a()).times(by).plus(q.b());
-        if (isPositive(q.a())) {
-            Form root = Form.power(q.a(), Form.HALF);
-            Form inner = TWO.times(root).times(Form.power(below, Form.HALF)).plus(edge);
-            return Optional.of(Form.applied("ln", List.of(absolute(inner))).over(root));
-        }
-        Form width =
-                Expanding.of(q.b().power(2).minus(Form.number(4).times(q.a()).times(q.c())));
-        if (isNegative(q.a()) && isPositive(width)) {
-            Form inner = Expanding.of(edge.negated().over(Form.power(width, Form.HALF)));
-            return Optional.of(Form.applied("asin", List.of(inner)).over(Form.power(q.a().negated(), Form.HALF)));
-        }
-        return Optional.empty();
-    }
-
     // ---- substitution
 
     private Optional<Found> bySubstitution(Form form, Form.Letter by, int depth) {
-        Form.Letter letter = free(form, by);
-        for (Form candidate : candidates(form, by)) {
+        Form.Letter letter = Substituting.free(form, by);
+        for (Form candidate : Substituting.candidates(form, by)) {
             Form slope;
             try {
                 slope = Derivative.of(candidate, by, 1, rules);
@@ -650,8 +570,8 @@ public final class Antiderivative {
             if (slope.isZero()) {
                 continue;
             }
-            Optional<Form> inner = by(Simplifying.of(form.over(slope)), candidate, letter, by)
-                    .or(() -> by(form.over(slope), candidate, letter, by));
+            Optional<Form> inner = Substituting.by(Simplifying.of(form.over(slope)), candidate, letter, by)
+                    .or(() -> Substituting.by(form.over(slope), candidate, letter, by));
             if (inner.isPresent() && inner.get().size() <= 2 * form.size() + 8) {
                 Optional<Found> below = find(inner.get(), letter, depth + 1);
                 if (below.isPresent()) {
@@ -666,126 +586,6 @@ public final class Antiderivative {
             }
         }
         return Optional.empty();
-    }
-
-    private static Form.Letter free(Form form, Form.Letter by) {
-        for (String name : List.of("u", "w", "v", "s", "p", "q", "h")) {
-            Form.Letter letter = new Form.Letter(name);
-            if (!form.has(letter) && !letter.equals(by)) {
-                return letter;
-            }
-        }
-        return new Form.Letter("u_1");
-    }
-
-    /** What may be called by a letter: what stands inside functions, powers and roots, and these themselves. */
-    private static List<Form> candidates(Form form, Form.Letter by) {
-        Set<Form> found = new LinkedHashSet<>();
-        gather(form, by, found);
-        found.remove(by);
-        found.remove(form);
-        List<Form> all = new ArrayList<>(found);
-        all.sort((a, b) -> Long.compare(b.size(), a.size()));
-        return all;
-    }
-
-    private static void gather(Form form, Form.Letter by, Set<Form> found) {
-        if (!form.has(by) || form.equals(by)) {
-            return;
-        }
-        if (form instanceof Form.Applied || form instanceof Form.Power) {
-            found.add(form);
-        }
-        if (form instanceof Form.Power power) {
-            found.add(power.base());
-            if (power.exponent().has(by)) {
-                found.add(power.exponent());
-                if (power.exponent() instanceof Form.Product product) {
-                    found.add(Form.power(power.base(), product.of(product.factors())));
-                }
-            } else if (power.exponent() instanceof Form.Number number
-                    && number.value() instanceof Rational times
-                    && times.isInteger()
-                    && power.base().equals(by)) {
-                BigInteger size = times.numerator().abs();
-                for (int i = 2; i <= 6; i++) {
-                    if (size.mod(BigInteger.valueOf(i)).signum() == 0
-                            || size.add(BigInteger.ONE)
-                                            .mod(BigInteger.valueOf(i))
-                                            .signum()
-                                    == 0) {
-                        found.add(by.power(i));
-                    }
-                }
-            }
-        }
-        if (form instanceof Form.Applied applied) {
-            found.addAll(applied.arguments());
-        }
-        form.parts().forEach(part -> gather(part, by, found));
-    }
-
-    /** The form with the letter in the place of the candidate; nothing where the variable is left. */
-    private static Optional<Form> by(Form form, Form candidate, Form.Letter letter, Form.Letter by) {
-        try {
-            Form put = put(form, candidate, letter);
-            if (!put.has(by)) {
-                return Optional.of(put);
-            }
-            // A linear candidate, or a power of the variable, can be solved for it.
-            Optional<Form> inverse = inverse(candidate, letter, by);
-            if (inverse.isEmpty()) {
-                return Optional.empty();
-            }
-            Form all = Expanding.of(put.with(by, inverse.get()));
-            return all.has(by) ? Optional.empty() : Optional.of(all);
-        } catch (NoForm none) {
-            return Optional.empty();
-        }
-    }
-
-    private static Optional<Form> inverse(Form candidate, Form.Letter letter, Form.Letter by) {
-        Form slope = candidate.minus(candidate.with(by, Form.ZERO));
-        boolean isLinear = slope.equals(by)
-                || slope instanceof Form.Product product
-                        && product.factors().contains(by)
-                        && !slope.over(by).has(by);
-        if (isLinear) {
-            return Optional.of(letter.minus(candidate.with(by, Form.ZERO)).over(slope.over(by)));
-        }
-        if (candidate instanceof Form.Power power && power.exponent().equals(Form.HALF)) {
-            Form base = power.base();
-            Form step = Expanding.of(base.minus(base.with(by, Form.ZERO)));
-            Form times = step.over(by);
-            return times.has(by)
-                    ? Optional.empty()
-                    : Optional.of(
-                            letter.power(2).minus(base.with(by, Form.ZERO)).over(times));
-        }
-        return Optional.empty();
-    }
-
-    private static Form put(Form form, Form candidate, Form.Letter letter) {
-        if (form.equals(candidate)) {
-            return letter;
-        }
-        if (form instanceof Form.Power power && candidate instanceof Form.Power other) {
-            if (power.base().equals(other.base())) {
-                Form times = power.exponent().over(other.exponent());
-                if (times instanceof Form.Number) {
-                    return Form.power(letter, times);
-                }
-            }
-        } else if (form instanceof Form.Power power
-                && power.base().equals(candidate)
-                && power.exponent() instanceof Form.Number) {
-            return Form.power(letter, power.exponent());
-        }
-        return form.parts().isEmpty()
-                ? form
-                : form.of(form.parts().stream()
-                        .map(part -> put(part, candidate, letter))
-                        .toList());
     }
 
     // ---- parts
@@ -881,51 +681,5 @@ public final class Antiderivative {
                 power.times(above).over(a.power(2).plus(b.power(2))),
                 List.of(),
                 Optional.empty()));
-    }
-
-    private static Map<String, UnaryOperator<Form>> standard() {
-        Map<String, UnaryOperator<Form>> all = new LinkedHashMap<>();
-        all.put("sin", u -> cos(u).negated());
-        all.put("cos", Antiderivative::sin);
-        all.put("tan", u -> ln(absolute(cos(u))).negated());
-        all.put("cot", u -> ln(absolute(sin(u))));
-        all.put("sec", u -> ln(absolute(of("sec", u).plus(of("tan", u)))));
-        all.put("csc", u -> ln(absolute(of("csc", u).plus(of("cot", u)))).negated());
-        all.put("sinh", u -> of("cosh", u));
-        all.put("cosh", u -> of("sinh", u));
-        all.put("tanh", u -> ln(of("cosh", u)));
-        all.put("coth", u -> ln(absolute(of("sinh", u))));
-        all.put("ln", u -> u.times(ln(u)).minus(u));
-        all.put("log10", u -> u.times(ln(u)).minus(u).over(ln(Form.number(10))));
-        all.put("log2", u -> u.times(ln(u)).minus(u).over(ln(TWO)));
-        all.put("asin", u -> u.times(of("asin", u)).plus(root(Form.ONE.minus(u.power(2)))));
-        all.put("acos", u -> u.times(of("acos", u)).minus(root(Form.ONE.minus(u.power(2)))));
-        all.put(
-                "atan",
-                u -> u.times(of("atan", u)).minus(ln(u.power(2).plus(Form.ONE)).over(TWO)));
-        all.put("asinh", u -> u.times(of("asinh", u)).minus(root(u.power(2).plus(Form.ONE))));
-        all.put("acosh", u -> u.times(of("acosh", u)).minus(root(u.power(2).minus(Form.ONE))));
-        all.put(
-                "atanh",
-                u -> u.times(of("atanh", u)).plus(ln(Form.ONE.minus(u.power(2))).over(TWO)));
-        all.put(
-                "erf",
-                u -> u.times(of("erf", u))
-                        .plus(Form.power(Form.E, u.power(2).negated()).over(root(Form.PI))));
-        all.put("abs", u -> u.times(absolute(u)).over(TWO));
-        all.put("sign", Antiderivative::absolute);
-        return Map.copyOf(all);
-    }
-
-    private static Form of(String function, Form argument) {
-        return Form.applied(function, List.of(argument));
-    }
-
-    private static Form ln(Form argument) {
-        return of("ln", argument);
-    }
-
-    private static Form root(Form square) {
-        return Form.power(square, Form.HALF);
     }
 }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
 
 /**
  * The real solutions of an equation with one unknown: what is done to it is undone step by step where the unknown stands
@@ -119,12 +120,12 @@ public final class Solving {
     private List<Form> checked(List<Form> found, Equation equation) {
         List<Form> sound = found.stream().filter(each -> holds(each, equation)).toList();
         if (mayBeFalse && sound.size() < found.size()) {
-            List<String> false_ = found.stream()
+            List<String> unsound = found.stream()
                     .filter(each -> !sound.contains(each))
                     .map(Form::text)
                     .toList();
             steps.add(new SolvingStep(
-                    Rule.CHECKED, String.join(", ", false_) + " does not solve the equation", named(sound)));
+                    Rule.CHECKED, String.join(", ", unsound) + " does not solve the equation", named(sound)));
         }
         return sound;
     }
@@ -352,7 +353,7 @@ public final class Solving {
         }
     }
 
-    private List<Form> periodic(String function, Form inner, Form right, java.util.function.UnaryOperator<Form> other) {
+    private List<Form> periodic(String function, Form inner, Form right, UnaryOperator<Form> other) {
         mayBeMore = true;
         mayBeFalse = true;
         if (right.letters().isEmpty() && Math.abs(worth.applyAsDouble(right)) > 1) {

@@ -5,6 +5,7 @@ import static app.logismos.function.Parameter.Accepts.EXPRESSION;
 import static app.logismos.function.Parameter.Accepts.NUMBER;
 import static app.logismos.function.Parameter.Accepts.VARIABLE;
 
+import app.logismos.algebra.Derivative;
 import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
 import app.logismos.algebra.NoForm;
@@ -115,7 +116,7 @@ final class ExtremeFunctions {
             return solved.mayBeMore()
                     ? Optional.empty()
                     : Optional.of(solved.solutions().stream().map(given::worth).toList());
-        } catch (NoForm | Solving.NotSolved | app.logismos.algebra.Derivative.NotKnown none) {
+        } catch (NoForm | Solving.NotSolved | Derivative.NotKnown none) {
             return Optional.empty();
         }
     }

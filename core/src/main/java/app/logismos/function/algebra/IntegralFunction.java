@@ -14,6 +14,7 @@ import app.logismos.function.Arguments;
 import app.logismos.function.Bound;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
+import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.value.Algebraic;
 import app.logismos.value.Blank;
@@ -150,7 +151,7 @@ public final class IntegralFunction {
         if (!(limit instanceof NumberValue || limit == Blank.BLANK)) {
             return Optional.empty();
         }
-        Real place = limit instanceof NumberValue number ? number.real() : (Real) app.logismos.number.Rational.ZERO;
+        Real place = limit instanceof NumberValue number ? number.real() : (Real) Rational.ZERO;
         if (place.isFinite()) {
             try {
                 Form there = form.with(by, Form.number(place));

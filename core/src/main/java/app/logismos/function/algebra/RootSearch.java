@@ -4,6 +4,7 @@ import app.logismos.function.Bound;
 import app.logismos.number.Real;
 import app.logismos.value.NumberValue;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.AllowedSolution;
@@ -71,7 +72,7 @@ final class RootSearch {
             inner = outer;
             step *= 1.25;
         }
-        found.sort(java.util.Comparator.comparingDouble(root -> Math.abs(root - start)));
+        found.sort(Comparator.comparingDouble(root -> Math.abs(root - start)));
         return found.isEmpty() ? found : List.of(found.get(0));
     }
 
