@@ -346,6 +346,9 @@ final class CallEvaluation implements References {
 
     /** The rules of the antiderivative, and where there are limits these put into it. */
     private List<Line> integralLines(Arguments arguments) {
+        if (IntegralFunction.isByNumbers(arguments)) {
+            return List.of();
+        }
         Form.Letter by =
                 new Form.Letter(arguments.bound("expression", "variable").variable());
         return Calculus.of(evaluator)

@@ -23,8 +23,8 @@ import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Value;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** Integrals (language, section 15). */
 public final class IntegralFunction {
@@ -51,6 +51,7 @@ public final class IntegralFunction {
             .refuses("integral(1/x, x, -1, 1)", ErrorCode.NO_REAL_RESULT)
             .related("derivative", "limit")
             .from("DLMF 1.4(iv)")
+            .works(IntegralFunction::method)
             .answers(IntegralFunction::integral);
 
     private IntegralFunction() {}
@@ -96,20 +97,56 @@ public final class IntegralFunction {
         if (Double.isNaN(from) || Double.isNaN(to)) {
             return Failure.of(ErrorCode.WRONG_KIND, "The limits of an integral are numbers.");
         }
-        Bound bound = given.bound("expression", "variable");
-        OptionalDouble near = Quadrature.of(x -> height(bound, x), Math.min(from, to), Math.max(from, to));
-        if (near.isEmpty() || Math.abs(near.getAsDouble()) > LARGEST) {
+        Optional<Quadrature.Found> near = near(given, from, to);
+        if (near.isEmpty()) {
             return Failure.of(
                     ErrorCode.NO_REAL_RESULT,
                     "The area does not settle on a number: the expression has a place in between where it has no value"
                             + " or grows without bound.");
         }
-        double value = from > to ? -near.getAsDouble() : near.getAsDouble();
         Value worth = exact.map(given::worth).orElse(Blank.BLANK);
-        boolean isAlike = Math.abs(number(worth) - value) <= ALIKE * Math.max(1, Math.abs(value));
-        return isAlike
+        return isAlike(worth, near.get())
                 ? worth instanceof Quantity angle ? new NumberValue(angle.number()) : worth
-                : new NumberValue(Real.from(value));
+                : new NumberValue(Real.from(near.get().value()));
+    }
+
+    private static boolean isAlike(Value exact, Quadrature.Found near) {
+        return exact != Blank.BLANK
+                && Math.abs(number(exact) - near.value()) <= ALIKE * Math.max(1, Math.abs(near.value()));
+    }
+
+    private static Optional<Quadrature.Found> near(Arguments given, double from, double to) {
+        Bound bound = given.bound("expression", "variable");
+        int sign = from > to ? -1 : 1;
+        return Quadrature.of(x -> sign * height(bound, x), Math.min(from, to), Math.max(from, to))
+                .filter(found -> Math.abs(found.value()) <= LARGEST);
+    }
+
+    /** How the number was found, where the antiderivative does not give it; empty where it does. */
+    private static String method(Arguments given) {
+        if (!given.isGiven("from") || !given.isGiven("to")) {
+            return "";
+        }
+        Form.Letter by = new Form.Letter(given.bound("expression", "variable").variable());
+        Value from = end(given, "from");
+        Value to = end(given, "to");
+        if (Double.isNaN(number(from)) || Double.isNaN(number(to))) {
+            return "";
+        }
+        Value exact = given.formIfAny("expression")
+                .flatMap(form -> between(given, form, by, from, to))
+                .map(given::worth)
+                .orElse(Blank.BLANK);
+        return near(given, number(from), number(to))
+                .filter(found -> !isAlike(exact, found))
+                .map(found -> "by numbers: the method of Gauss and Kronrod with 15 points, " + found.evaluations()
+                        + " values, error below " + String.format(Locale.ROOT, "%.0e", Math.max(found.error(), 1e-16)))
+                .orElse("");
+    }
+
+    /** Whether the answer is by numbers, and so not what the antiderivative gives. */
+    public static boolean isByNumbers(Arguments given) {
+        return !method(given).isEmpty();
     }
 
     /** Far out what is too small for a double counts as nothing; what is too large there makes the area so too. */

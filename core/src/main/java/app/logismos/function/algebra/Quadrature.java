@@ -2,7 +2,7 @@ package app.logismos.function.algebra;
 
 import app.logismos.number.Cancellable;
 import java.util.Comparator;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.function.DoubleUnaryOperator;
 
@@ -44,15 +44,24 @@ final class Quadrature {
     private static final double USABLE = 1e-9;
 
     private final DoubleUnaryOperator function;
+    private int evaluations;
 
     private Quadrature(DoubleUnaryOperator function) {
         this.function = function;
     }
 
+    /**
+     * An integral.
+     *
+     * @param error how far it may lie from the true one, as the method claims
+     * @param evaluations how many values of the function were looked at
+     */
+    record Found(double value, double error, int evaluations) {}
+
     private record Piece(double from, double to, double value, double error) {}
 
     /** The integral; nothing where it does not settle. */
-    static OptionalDouble of(DoubleUnaryOperator function, double from, double to) {
+    static Optional<Found> of(DoubleUnaryOperator function, double from, double to) {
         if (Double.isInfinite(from) || Double.isInfinite(to)) {
             double left = from == Double.NEGATIVE_INFINITY ? -1 : Double.isInfinite(from) ? 1 : inner(from);
             double right = to == Double.POSITIVE_INFINITY ? 1 : Double.isInfinite(to) ? -1 : inner(to);
@@ -71,7 +80,7 @@ final class Quadrature {
         return x == 0 ? 0 : (Math.sqrt(1 + 4 * x * x) - 1) / (2 * x);
     }
 
-    private OptionalDouble between(double from, double to) {
+    private Optional<Found> between(double from, double to) {
         PriorityQueue<Piece> pieces = new PriorityQueue<>(Comparator.comparingDouble(piece -> -piece.error()));
         pieces.add(piece(from, to));
         double value = pieces.peek().value();
@@ -81,7 +90,7 @@ final class Quadrature {
             Piece worst = pieces.poll();
             double middle = (worst.from() + worst.to()) / 2;
             if (middle == worst.from() || middle == worst.to()) {
-                return OptionalDouble.empty();
+                return Optional.empty();
             }
             pieces.add(piece(worst.from(), middle));
             pieces.add(piece(middle, worst.to()));
@@ -96,10 +105,13 @@ final class Quadrature {
         }
         double size =
                 pieces.stream().mapToDouble(piece -> Math.abs(piece.value())).sum();
-        return error <= USABLE * Math.max(size, Double.MIN_NORMAL) ? OptionalDouble.of(value) : OptionalDouble.empty();
+        return error <= USABLE * Math.max(size, Double.MIN_NORMAL)
+                ? Optional.of(new Found(value, error, evaluations))
+                : Optional.empty();
     }
 
     private Piece piece(double from, double to) {
+        evaluations += 15;
         double centre = (from + to) / 2;
         double half = (to - from) / 2;
         double middle = function.applyAsDouble(centre);
