@@ -6,6 +6,7 @@ import app.logismos.formula.Entry;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.CellReference;
+import app.logismos.formula.Expression.Definition;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Parser;
@@ -127,6 +128,10 @@ final class Inlining {
         if (!(EntryReader.read(text, at, live.worksheet().vocabulary()) instanceof Entry.Calculation own)) {
             // It holds a part of a table that was laid out from elsewhere.
             throw new EditRefused(at + " holds a part of a table, and that cannot be written out for each value.");
+        }
+        if (own.expression() instanceof Definition function) {
+            throw new EditRefused("The function `" + function.name() + "` depends on the variable, and that cannot be"
+                    + " written out for each value. Give it the variable as an argument.");
         }
         String written = written(text, own.expression(), place.grid(), at);
         if (written.length() > Parser.MAX_LENGTH) {

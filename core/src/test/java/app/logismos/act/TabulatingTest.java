@@ -61,6 +61,20 @@ class TabulatingTest {
     }
 
     @Test
+    void aFunctionOfOnesOwnIsTabulatedOverItsArgumentAndFollows() {
+        live.apply(List.of(enter("C1", "f(x) = x^2 + B1")));
+        live.apply(tabulate("f(x)", over("x", "1", "3", "1")).edits(live));
+        assertThat(column("t", 1)).startsWith("f(x)").contains("=f($A2)");
+        assertThat(List.of(shown("t", "B2"), shown("t", "B4"))).containsExactly("13.5", "21.5");
+        live.apply(List.of(enter("C1", "f(x) = x^3")));
+        assertThat(shown("t", "B4")).isEqualTo("27");
+        live.apply(List.of(enter("C1", "f(x) = x*tins")));
+        assertThatThrownBy(() -> tabulate("f(2)", over("tins", "1", "2", "1")).edits(live))
+                .isInstanceOf(EditRefused.class)
+                .hasMessageStartingWith("The function `f` depends on the variable");
+    }
+
+    @Test
     void aRangeThatDependsOnTheInputIsWrittenOut() {
         live.apply(tabulate("B5", over("B1", "1", "2", "1")).edits(live));
         assertThat(shown("t", "B2")).isEqualTo("89"); // 1 + 40 + 40 + 8
