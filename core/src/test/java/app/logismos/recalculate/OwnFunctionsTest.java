@@ -7,10 +7,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.logismos.Patient;
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
+import app.logismos.sheet.NamedEntries;
 import app.logismos.sheet.Worksheet;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -163,6 +166,28 @@ class OwnFunctionsTest {
         assertThat(live.worksheet().textIn("a", Sheets.at("A1"))).isEqualTo("square(x, n: 2) = x^n");
         assertThat(live.worksheet().textIn("a", Sheets.at("B1"))).isEqualTo("=square(3) + square(square(1))");
         assertThat(shown(live, "B1")).isEqualTo("10");
+    }
+
+    @Test
+    void aCopiedFunctionIsAnotherOneWithANameOfItsOwn() {
+        type(live, "A1", "f(x) = x*B1", "B1", "2", "C1", "3");
+        live.apply(List.of(new Edit.CopyCells(
+                "a", Area.parse("A1").orElseThrow(), "a", Area.parse("B3:B4").orElseThrow())));
+        assertThat(live.worksheet().textIn("a", Sheets.at("B3"))).isEqualTo("f_1(x) = x*C3");
+        assertThat(live.worksheet().textIn("a", Sheets.at("B4"))).isEqualTo("f_2(x) = x*C4");
+        type(live, "C3", "5", "A5", "=f_1(2) + f(1)");
+        assertThat(shown(live, "A5")).isEqualTo("12");
+    }
+
+    @Test
+    void deletingANameOfAFunctionIsRefusedAndClearingItsCellIsNot() {
+        type(live, "A1", "f(x) = x", "B1", "=f(2)");
+        assertThatThrownBy(() -> live.apply(
+                        NamedEntries.written(List.of(new Edit.Define("f", Optional.empty())), live.worksheet())))
+                .isInstanceOf(EditRefused.class)
+                .hasMessageContaining("clear its cell A1");
+        type(live, "A1", "");
+        assertThat(shown(live, "B1")).startsWith("unknown-function");
     }
 
     @Test
