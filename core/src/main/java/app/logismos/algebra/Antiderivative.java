@@ -44,7 +44,7 @@ public final class Antiderivative {
         Form answer() {
             Form answer = worth;
             for (Found each : below) {
-                answer = replaced(answer, each.part(), each.answer());
+                answer = answer.replaced(each.part(), each.answer());
             }
             Form whole = answer;
             return put.map(each -> whole.with(each.letter(), each.form())).orElse(whole);
@@ -88,7 +88,7 @@ public final class Antiderivative {
     }
 
     private static Form written(Found found, Form whole, List<Step> steps) {
-        Form after = replaced(whole, found.part(), found.worth());
+        Form after = whole.replaced(found.part(), found.worth());
         steps.add(new Step(found.rule(), found.says(), found.part(), found.worth(), after));
         for (Found each : found.below()) {
             after = written(each, after, steps);
@@ -105,17 +105,6 @@ public final class Antiderivative {
             return back;
         }
         return after;
-    }
-
-    static Form replaced(Form form, Form part, Form by) {
-        if (form.equals(part)) {
-            return by;
-        }
-        return form.parts().isEmpty()
-                ? form
-                : form.of(form.parts().stream()
-                        .map(each -> replaced(each, part, by))
-                        .toList());
     }
 
     private static Form.Applied call(Form form, Form.Letter by) {

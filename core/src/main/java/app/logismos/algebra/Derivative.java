@@ -85,7 +85,7 @@ public final class Derivative {
                 next.isPresent() && steps.size() < most;
                 next = derivative.next(current)) {
             Applied applied = derivative.rule(next.get().arguments().get(0));
-            Form after = replaced(current, next.get(), applied.result());
+            Form after = current.replaced(next.get(), applied.result());
             if (after.size() > MOST_SHOWN) {
                 return List.of();
             }
@@ -112,17 +112,6 @@ public final class Derivative {
             }
         }
         return isPending(form) ? Optional.of((Form.Applied) form) : Optional.empty();
-    }
-
-    private static Form replaced(Form form, Form.Applied part, Form by) {
-        if (form.equals(part)) {
-            return by;
-        }
-        return form.parts().isEmpty()
-                ? form
-                : form.of(form.parts().stream()
-                        .map(each -> replaced(each, part, by))
-                        .toList());
     }
 
     private Form of(Form form) {

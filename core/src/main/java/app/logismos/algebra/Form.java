@@ -228,6 +228,16 @@ public sealed interface Form {
                 : this;
     }
 
+    /** The same with another form in the place of a part. */
+    default Form replaced(Form part, Form other) {
+        if (equals(part)) {
+            return other;
+        }
+        return parts().isEmpty()
+                ? this
+                : of(parts().stream().map(each -> each.replaced(part, other)).toList());
+    }
+
     /** Typeset, in LaTeX. */
     default String latex() {
         return FormLatex.of(this);

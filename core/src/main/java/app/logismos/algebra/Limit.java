@@ -32,7 +32,7 @@ public final class Limit {
     private final Form.Letter by;
     private final DerivativeRules rules;
     private final ToDoubleFunction<Form> worth;
-    private final Form halfTurnOverPi;
+    private final Form turn;
 
     /** Where the sign of something that vanishes is looked at. */
     private final double beside;
@@ -42,16 +42,11 @@ public final class Limit {
     private int depth;
 
     private Limit(
-            Form.Letter by,
-            Form place,
-            double beside,
-            Form halfTurnOverPi,
-            DerivativeRules rules,
-            ToDoubleFunction<Form> worth) {
+            Form.Letter by, Form place, double beside, Form turn, DerivativeRules rules, ToDoubleFunction<Form> worth) {
         this.by = by;
         this.place = place;
         this.beside = beside;
-        this.halfTurnOverPi = halfTurnOverPi;
+        this.turn = turn;
         this.rules = rules;
         this.worth = worth;
     }
@@ -369,7 +364,7 @@ public final class Limit {
         if (inner.infinite() != 0) {
             Form end = AT_INFINITY.get(name);
             if (end != null) {
-                Form turned = name.equals("atan") ? end.times(halfTurnOverPi) : end;
+                Form turned = name.equals("atan") ? end.times(turn) : end;
                 return Found.finite(inner.infinite() > 0 ? turned : turned.negated());
             }
             if (GROWING_ODD.contains(name)) {

@@ -185,10 +185,10 @@ public final class Solving {
             return List.of(right);
         }
         if (left instanceof Form.Sum sum) {
-            return again(without(sum, right));
+            return undone(without(sum, right));
         }
         if (left instanceof Form.Product product) {
-            return again(without(product, right));
+            return undone(without(product, right));
         }
         if (left instanceof Form.Power power) {
             return power.base().has(unknown)
@@ -196,10 +196,6 @@ public final class Solving {
                     : ofExponential(power.base(), power.exponent(), right);
         }
         return ofFunction((Form.Applied) left, right);
-    }
-
-    private List<Form> again(Equation next) {
-        return undone(next);
     }
 
     private Equation without(Form.Sum sum, Form right) {

@@ -28,7 +28,6 @@ import app.logismos.value.OwnFunction;
 import app.logismos.value.Span;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -125,13 +124,7 @@ final class Closure implements OwnFunction.Made {
         if (size > evaluator.limits().tableCells()) {
             return EvaluationErrors.tableTooLarge(size, evaluator.limits().tableCells(), place);
         }
-        List<Value> values = new ArrayList<>((int) size);
-        for (int row = 0; row < table.rows(); row++) {
-            for (int column = 0; column < table.columns(); column++) {
-                values.add(table.at(row, column));
-            }
-        }
-        return new ArrayTable(table.rows(), table.columns(), values);
+        return ArrayTable.copyOf(table);
     }
 
     String name() {

@@ -207,13 +207,7 @@ final class CellEvaluation {
         if (table instanceof ArrayTable) {
             return table;
         }
-        List<Value> copy = new ArrayList<>((int) size);
-        for (int row = 0; row < table.rows(); row++) {
-            for (int column = 0; column < table.columns(); column++) {
-                copy.add(table.at(row, column));
-            }
-        }
-        return new ArrayTable(table.rows(), table.columns(), copy);
+        return ArrayTable.copyOf(table);
     }
 
     private Expression ownExpression(Cell cell, Address at) {

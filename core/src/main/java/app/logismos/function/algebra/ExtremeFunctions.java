@@ -20,7 +20,6 @@ import app.logismos.value.ArrayTable;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
-import app.logismos.value.Quantity;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
@@ -80,14 +79,14 @@ final class ExtremeFunctions {
         Value best = null;
         Value there = null;
         for (Value place : places) {
-            double at = number(place);
+            double at = Doubles.of(place);
             Value value = at < from.toDouble() || at > to.toDouble() ? null : bound.at(place);
             if (value instanceof Failure failure && place == places.get(0)) {
                 return failure;
             }
             boolean isBetter = value != null
-                    && !Double.isNaN(number(value))
-                    && (there == null || sign * number(value) < sign * number(there));
+                    && !Double.isNaN(Doubles.of(value))
+                    && (there == null || sign * Doubles.of(value) < sign * Doubles.of(there));
             if (isBetter) {
                 best = place;
                 there = value;
@@ -112,7 +111,7 @@ final class ExtremeFunctions {
             }
             Form halfTurn = given.surroundings().angle() == Surroundings.Angle.DEGREES ? Form.number(180) : Form.PI;
             Solving.Solved solved =
-                    Solving.of(new Equation(slope, Form.ZERO), by, halfTurn, each -> number(given.worth(each)));
+                    Solving.of(new Equation(slope, Form.ZERO), by, halfTurn, each -> Doubles.of(given.worth(each)));
             return solved.mayBeMore()
                     ? Optional.empty()
                     : Optional.of(solved.solutions().stream().map(given::worth).toList());
@@ -135,7 +134,7 @@ final class ExtremeFunctions {
     private static List<Double> tried(Bound bound, double from, double to, int sign) {
         double[] heights = new double[PIECES + 1];
         for (int i = 0; i <= PIECES; i++) {
-            heights[i] = sign * number(bound.at(new NumberValue(Real.from(from + (to - from) * i / PIECES))));
+            heights[i] = sign * Doubles.of(bound.at(new NumberValue(Real.from(from + (to - from) * i / PIECES))));
         }
         List<Double> found = new ArrayList<>();
         for (int i = 1; i < PIECES; i++) {
@@ -144,7 +143,7 @@ final class ExtremeFunctions {
                         .optimize(
                                 new MaxEval(300),
                                 new UnivariateObjectiveFunction(
-                                        x -> sign * number(bound.at(new NumberValue(Real.from(x))))),
+                                        x -> sign * Doubles.of(bound.at(new NumberValue(Real.from(x))))),
                                 GoalType.MINIMIZE,
                                 new SearchInterval(
                                         from + (to - from) * (i - 1) / PIECES, from + (to - from) * (i + 1) / PIECES));
@@ -152,11 +151,5 @@ final class ExtremeFunctions {
             }
         }
         return found;
-    }
-
-    private static double number(Value value) {
-        return value instanceof NumberValue number
-                ? number.real().toDouble()
-                : value instanceof Quantity angle ? angle.number().toDouble() : Double.NaN;
     }
 }

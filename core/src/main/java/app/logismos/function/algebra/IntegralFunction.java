@@ -21,7 +21,6 @@ import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
-import app.logismos.value.Quantity;
 import app.logismos.value.Value;
 import java.util.Locale;
 import java.util.Optional;
@@ -106,7 +105,7 @@ public final class IntegralFunction {
         }
         Value worth = exact.map(given::worth).orElse(Blank.BLANK);
         return isAlike(worth, near.get())
-                ? worth instanceof Quantity angle ? new NumberValue(angle.number()) : worth
+                ? Doubles.plain(worth)
                 : new NumberValue(Real.from(near.get().value()));
     }
 
@@ -215,10 +214,6 @@ public final class IntegralFunction {
     }
 
     private static double number(Value value) {
-        return value == Blank.BLANK
-                ? 0
-                : value instanceof NumberValue number
-                        ? number.real().toDouble()
-                        : value instanceof Quantity angle ? angle.number().toDouble() : Double.NaN;
+        return value == Blank.BLANK ? 0 : Doubles.of(value);
     }
 }

@@ -16,7 +16,6 @@ import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
-import app.logismos.value.Quantity;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.util.Optional;
@@ -94,7 +93,6 @@ final class LimitFunction {
             double infinite = found.get().infinite() * Double.POSITIVE_INFINITY;
             return new NumberValue(Real.from(infinite));
         }
-        Value worth = given.worth(found.get().form().orElseThrow());
-        return worth instanceof Quantity angle ? new NumberValue(angle.number()) : worth;
+        return Doubles.plain(given.worth(found.get().form().orElseThrow()));
     }
 }

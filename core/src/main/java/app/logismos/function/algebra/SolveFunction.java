@@ -20,7 +20,6 @@ import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
-import app.logismos.value.Quantity;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -95,18 +94,7 @@ public final class SolveFunction {
     }
 
     private static double number(Form form, Arguments given) {
-        return number(given.worth(form));
-    }
-
-    private static double number(Value value) {
-        return value instanceof NumberValue number
-                ? number.real().toDouble()
-                : value instanceof Quantity angle ? angle.number().toDouble() : Double.NaN;
-    }
-
-    /** An angle that an inverse function gives is the number that the letter stands for. */
-    private static Value plain(Value value) {
-        return value instanceof Quantity angle ? new NumberValue(angle.number()) : value;
+        return Doubles.of(given.worth(form));
     }
 
     private static Value table(List<List<Form>> rows, List<SolvingStep> steps, Arguments given) {
@@ -121,7 +109,7 @@ public final class SolveFunction {
         List<Value> values = new ArrayList<>();
         for (List<Form> row : rows) {
             for (Form form : row) {
-                values.add(plain(given.worth(form)));
+                values.add(Doubles.plain(given.worth(form)));
             }
         }
         return new ArrayTable(rows.size(), rows.get(0).size(), values);
@@ -134,10 +122,10 @@ public final class SolveFunction {
         double to = isNear ? from : given.number("to").toDouble();
         List<Value> found = all(given, equation, unknown)
                 .map(solutions -> solutions.stream()
-                        .map(form -> plain(given.worth(form)))
+                        .map(form -> Doubles.plain(given.worth(form)))
                         .filter(value -> isNear || isBetween(value, from, to))
                         .sorted(Comparator.comparingDouble(
-                                value -> isNear ? Math.abs(number(value) - from) : number(value)))
+                                value -> isNear ? Math.abs(Doubles.of(value) - from) : Doubles.of(value)))
                         .toList())
                 .orElseGet(() -> tried(given, from, isNear ? from : to));
         if (found.isEmpty()) {
@@ -169,6 +157,6 @@ public final class SolveFunction {
     }
 
     private static boolean isBetween(Value value, double from, double to) {
-        return number(value) >= Math.min(from, to) && number(value) <= Math.max(from, to);
+        return Doubles.of(value) >= Math.min(from, to) && Doubles.of(value) <= Math.max(from, to);
     }
 }
