@@ -21,6 +21,7 @@ import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Value;
 import java.util.Locale;
 import java.util.Optional;
@@ -97,6 +98,11 @@ public final class IntegralFunction {
             return Failure.of(ErrorCode.WRONG_KIND, "The limits of an integral are numbers.");
         }
         Optional<Quadrature.Found> near = near(given, from, to);
+        Value first = given.bound("expression", "variable").at(NumberValue.of(1));
+        if (near.isEmpty() && Doubles.plain(first) instanceof Quantity) {
+            // Algebra says in its own words that it takes no units.
+            given.form("expression");
+        }
         if (near.isEmpty()) {
             return Failure.of(
                     ErrorCode.NO_REAL_RESULT,
