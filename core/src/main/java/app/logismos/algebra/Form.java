@@ -3,6 +3,7 @@ package app.logismos.algebra;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.number.RootSum;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,7 +27,7 @@ public sealed interface Form {
     Form PI = new Constant("π");
     Form E = new Constant("e");
 
-    /** A number that is no multiple of π. */
+    /** A number, neither a sum of roots nor a multiple of π. */
     record Number(Real value) implements Form {
         @Override
         public boolean isExact() {
@@ -118,9 +119,16 @@ public sealed interface Form {
 
     /** A number as a form. */
     static Form number(Real value) {
-        return value instanceof PiMultiple multiple
-                ? product(List.of(new Number(multiple.times()), PI))
+        if (value instanceof PiMultiple multiple) {
+            return PI.times(root(multiple.root()));
+        }
+        return value instanceof RootSum sum
+                ? sum(sum.terms().stream().map(Form::root).toList())
                 : new Number(value);
+    }
+
+    private static Form root(RootSum.Root root) {
+        return new Number(root.times()).times(power(new Number(Rational.of(root.under())), HALF));
     }
 
     static Form number(long whole) {

@@ -1,6 +1,7 @@
 package app.logismos.catalogue;
 
 import app.logismos.number.PiMultiple;
+import app.logismos.number.Powers;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.unit.UnitCatalogue;
@@ -30,7 +31,7 @@ public final class Constants {
                         "π", PiMultiple.of(Rational.ONE), "circumference of a circle over its diameter", "DLMF 3.12"),
                 mathematical("pi", PiMultiple.of(Rational.ONE), "the same as π", "DLMF 3.12"),
                 mathematical("e", Real.from(Math.E), "base of the natural logarithm", "DLMF 4.2.11"),
-                mathematical("phi", Real.from(1.618033988749895), "golden ratio, (1 + √5) / 2", "OEIS A001622"),
+                mathematical("phi", goldenRatio(), "golden ratio, (1 + √5) / 2", "OEIS A001622"),
                 mathematical("inf", Real.from(Double.POSITIVE_INFINITY), "infinity", "extended real numbers")));
         try (InputStream in = Objects.requireNonNull(Constants.class.getResourceAsStream("constants.csv"));
                 BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
@@ -42,6 +43,10 @@ public final class Constants {
             throw new UncheckedIOException(unreadable);
         }
         return List.copyOf(all);
+    }
+
+    private static Real goldenRatio() {
+        return (Real) ((Real) Rational.ONE.plus((Real) Powers.sqrt(Rational.of(5)))).dividedBy(Rational.of(2));
     }
 
     private static Constant mathematical(String name, Real number, String says, String source) {

@@ -1,5 +1,6 @@
 package app.logismos.display;
 
+import app.logismos.number.Irrational;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Rounding;
@@ -24,6 +25,9 @@ final class Digits {
      */
     static BigDecimal significant(Real number, int digits) {
         MathContext rounding = new MathContext(digits, RoundingMode.HALF_UP);
+        if (number instanceof Irrational irrational) {
+            return irrational.digits(digits);
+        }
         Rational exact = Rounding.exact(number);
         return decimal(exact.numerator(), digits).divide(decimal(exact.denominator(), digits), rounding);
     }

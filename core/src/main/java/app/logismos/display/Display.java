@@ -74,7 +74,10 @@ public final class Display implements Value.Visitor<String> {
 
     /** The same with the digits before the decimal mark in groups of three. */
     public Display grouped() {
-        boolean hasDigits = !(style instanceof Grouped || style instanceof Fractional || style instanceof Mixed);
+        boolean hasDigits = !(style instanceof Grouped
+                || style instanceof Fractional
+                || style instanceof Roots
+                || style instanceof Mixed);
         if (style instanceof Candid candid) {
             return new Display(new Candid(new Grouped(candid.digits())), unit, mark, units);
         }

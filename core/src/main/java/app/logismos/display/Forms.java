@@ -2,6 +2,7 @@ package app.logismos.display;
 
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.number.RootSum;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +19,7 @@ public final class Forms {
     private static final List<Form> ALL = List.of(
             new Form("fraction", Fractional.STYLE),
             new Form("mixed", Mixed.STYLE),
+            new Form("root", Roots.STYLE),
             new Form("repeating", Repeating.STYLE),
             new Form("scientific", new Scientific(10)),
             new Form("engineering", new Engineering(10)));
@@ -51,8 +53,9 @@ public final class Forms {
         return forms;
     }
 
-    /** A fraction below one is no mixed number: it would be listed twice. */
+    /** A fraction below one is no mixed number, and a number without roots has none: it would be listed twice. */
     private static boolean isRepeated(NumberStyle style, Real number) {
-        return style == Mixed.STYLE && style.text(number).equals(Fractional.STYLE.text(number));
+        return style == Roots.STYLE && !(number instanceof RootSum)
+                || style == Mixed.STYLE && style.text(number).equals(Fractional.STYLE.text(number));
     }
 }

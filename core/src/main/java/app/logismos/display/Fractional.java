@@ -4,7 +4,6 @@ import app.logismos.number.PiMultiple;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
-import java.math.BigInteger;
 
 /** The exact fraction, {@code 7/3} or {@code 3π/4}. */
 public final class Fractional implements NumberStyle {
@@ -20,12 +19,7 @@ public final class Fractional implements NumberStyle {
 
     @Override
     public String latex(Real number) {
-        Rational rational = number instanceof PiMultiple multiple ? multiple.times() : (Rational) number;
-        BigInteger above = rational.numerator().abs();
-        boolean hidesOne = number instanceof PiMultiple && above.equals(BigInteger.ONE);
-        String top = (hidesOne ? "" : above.toString()) + (number instanceof PiMultiple ? "\\pi" : "");
-        String size = rational.isInteger() ? top : "\\frac{" + top + "}{" + rational.denominator() + "}";
-        return rational.signum() < 0 ? "-" + size : size;
+        return Roots.STYLE.latex(number);
     }
 
     @Override

@@ -1,6 +1,6 @@
 package app.logismos.display;
 
-import app.logismos.number.PiMultiple;
+import app.logismos.number.Irrational;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -31,7 +31,7 @@ public final class InFull {
 
     private static Optional<String> digits(Real number) {
         if (!(number instanceof Rational rational)) {
-            return Optional.of(Plain.text(number instanceof PiMultiple ? Real.from(number.toDouble()) : number));
+            return Optional.of(Plain.text(number instanceof Irrational ? Real.from(number.toDouble()) : number));
         }
         if (rational.numerator().bitLength() > MOST_BITS
                 || rational.denominator().bitLength() > MOST_BITS) {

@@ -46,6 +46,7 @@ public final class Styles {
                     .or(new Engineering(USUAL_DIGITS)),
             Named.alone("fraction", "fraction", Fractional.STYLE),
             Named.alone("mixed", "mixed number", Mixed.STYLE),
+            Named.alone("root", "exact roots", Roots.STYLE),
             Named.alone("repeating", "repeating decimal", Repeating.STYLE),
             Named.ofCurrency("currency", "money", Money::of));
 

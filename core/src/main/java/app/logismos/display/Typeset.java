@@ -3,6 +3,7 @@ package app.logismos.display;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.number.RootSum;
 import app.logismos.unit.Unit;
 import app.logismos.value.Algebraic;
 import app.logismos.value.Failure;
@@ -79,11 +80,19 @@ public final class Typeset implements Value.Visitor<String> {
     }
 
     private static boolean isTypesetExactly(Real real) {
-        return real instanceof PiMultiple || real instanceof Rational rational && isShortFraction(rational);
+        return real instanceof PiMultiple
+                || real instanceof RootSum sum && sum.terms().stream().allMatch(Typeset::isShort)
+                || real instanceof Rational rational && isShortFraction(rational);
+    }
+
+    private static boolean isShort(RootSum.Root term) {
+        return term.times().numerator().bitLength() <= SHORT_BITS
+                && term.times().denominator().bitLength() <= SHORT_BITS
+                && term.under().bitLength() <= SHORT_BITS;
     }
 
     private static String number(Real real) {
-        return isTypesetExactly(real) ? Fractional.STYLE.latex(real) : Automatic.STYLE.latex(real);
+        return isTypesetExactly(real) ? Roots.STYLE.latex(real) : Automatic.STYLE.latex(real);
     }
 
     /** A fraction with short parts whose decimal would not end soon. */

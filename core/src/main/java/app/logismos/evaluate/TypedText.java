@@ -1,6 +1,6 @@
 package app.logismos.evaluate;
 
-import app.logismos.number.PiMultiple;
+import app.logismos.number.Irrational;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -15,9 +15,13 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Optional;
 import java.util.StringJoiner;
+import java.util.regex.Pattern;
 
 /** Values as they are typed inside an expression, where {@code 2π}, {@code 2027-03-01} and {@code 3 1/s} mean something else. */
 final class TypedText {
+    /** Between a number and the letter or root behind it. */
+    private static final Pattern FACTORS = Pattern.compile("(?<=[0-9π])(?=[π√])");
+
     private static final long NANOS = 1_000_000_000L;
 
     private TypedText() {}
@@ -55,18 +59,14 @@ final class TypedText {
     }
 
     private static String number(Real number, int mostDigits) {
-        if (!(number instanceof PiMultiple multiple)) {
-            return Plain.abbreviated(number, mostDigits);
-        }
-        Rational times = multiple.times();
-        String above = times.numerator().toString();
-        String product = above.equals("1") ? "π" : above.equals("-1") ? "-π" : above + "*π";
-        return times.isInteger() ? product : product + "/" + times.denominator();
+        String text = Plain.abbreviated(number, mostDigits);
+        return number instanceof Irrational ? FACTORS.matcher(text).replaceAll("*") : text;
     }
 
     private static String quantity(Quantity quantity, int mostDigits) {
         String number = number(quantity.number(), mostDigits);
-        boolean isOne = number.chars().noneMatch(c -> c == '/' || c == 'π' || c == '…') && !number.endsWith("inf");
+        boolean isOne = number.chars().noneMatch(c -> c == '/' || c == ' ' || c == 'π' || c == '√' || c == '…')
+                && !number.endsWith("inf");
         return measured(isOne ? number : "(" + number + ")", quantity.unit());
     }
 

@@ -29,6 +29,7 @@ import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.number.Plain;
 import app.logismos.number.Rational;
+import app.logismos.number.RootSum;
 import app.logismos.value.Algebraic;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
@@ -593,6 +594,9 @@ public final class Working {
         }
         if (!(literal.value() instanceof NumberValue number)) {
             return false;
+        }
+        if (number.real() instanceof RootSum) {
+            return expressionNeedsBrackets(Form.number(number.real()), parent, node);
         }
         String text = literal.source();
         boolean isNegative = number.real().signum() < 0;

@@ -433,7 +433,8 @@ public final class Arguments {
             return number(parameter);
         }
         Real number = number(parameter);
-        boolean inDegrees = surroundings.angle() == Surroundings.Angle.DEGREES && !(number instanceof PiMultiple);
+        boolean inDegrees = surroundings.angle() == Surroundings.Angle.DEGREES
+                && !(number instanceof PiMultiple multiple && multiple.isRational());
         if (!inDegrees) {
             return number;
         }

@@ -1,6 +1,7 @@
 package app.logismos.number;
 
 import java.math.BigDecimal;
+import java.util.Optional;
 
 /** The four operations and comparison over every pair of representations; the exact ones first, doubles last. */
 final class Arithmetic {
@@ -13,14 +14,17 @@ final class Arithmetic {
         if (a instanceof Rational x && b instanceof Rational y) {
             return BigRational.sum(x, y);
         }
-        if (a instanceof PiMultiple x && b instanceof PiMultiple y) {
-            return multipleOfPi(plus(x.times(), y.times()));
-        }
-        if (a.isExact() && a.signum() == 0) {
+        if (isZero(a)) {
             return b;
         }
-        if (b.isExact() && b.signum() == 0) {
+        if (isZero(b)) {
             return a;
+        }
+        if (a instanceof Irrational || b instanceof Irrational) {
+            Optional<Real> exact = IrrationalArithmetic.sum(a, b);
+            if (exact.isPresent()) {
+                return exact.get();
+            }
         }
         return fromDoubles(a, b, a.toDouble() + b.toDouble(), BigDecimal::add);
     }
@@ -32,15 +36,14 @@ final class Arithmetic {
         if (a instanceof Rational x && b instanceof Rational y) {
             return BigRational.product(x, y);
         }
-        if (a instanceof PiMultiple x && b instanceof Rational y) {
-            return multipleOfPi(times(x.times(), y));
-        }
-        if (a instanceof Rational && b instanceof PiMultiple) {
-            return times(b, a);
-        }
-        boolean exactZero = a.isExact() && a.signum() == 0 || b.isExact() && b.signum() == 0;
-        if (exactZero && a.isFinite() && b.isFinite()) {
+        if ((isZero(a) || isZero(b)) && a.isFinite() && b.isFinite()) {
             return Rational.ZERO;
+        }
+        if (a instanceof Irrational || b instanceof Irrational) {
+            Optional<Real> exact = IrrationalArithmetic.product(a, b);
+            if (exact.isPresent()) {
+                return exact.get();
+            }
         }
         return fromDoubles(a, b, a.toDouble() * b.toDouble(), BigDecimal::multiply);
     }
@@ -55,14 +58,14 @@ final class Arithmetic {
         if (a instanceof Rational x && b instanceof Rational y) {
             return BigRational.quotient(x, y);
         }
-        if (a instanceof PiMultiple x && b instanceof PiMultiple y) {
-            return BigRational.quotient(x.times(), y.times());
-        }
-        if (a instanceof PiMultiple x && b instanceof Rational y) {
-            return multipleOfPi(divide(x.times(), y));
-        }
-        if (a.isExact() && a.signum() == 0 && b.isFinite()) {
+        if (isZero(a) && b.isFinite()) {
             return Rational.ZERO;
+        }
+        if (a instanceof Irrational || b instanceof Irrational) {
+            Optional<Real> exact = IrrationalArithmetic.quotient(a, b);
+            if (exact.isPresent()) {
+                return exact.get();
+            }
         }
         return fromDoubles(a, b, a.toDouble() / b.toDouble(), BigDecimal::divide);
     }
@@ -80,8 +83,8 @@ final class Arithmetic {
         if (!a.isFinite() || !b.isFinite()) {
             return Double.compare(a.toDouble(), b.toDouble());
         }
-        if (a instanceof PiMultiple x && b instanceof PiMultiple y) {
-            return compare(x.times(), y.times());
+        if (a instanceof Irrational || b instanceof Irrational) {
+            return a.equals(b) ? 0 : Irrational.compare(a, b);
         }
         if (a instanceof FarApproximate || b instanceof FarApproximate) {
             return FarApproximate.decimal(a).compareTo(FarApproximate.decimal(b));
@@ -89,16 +92,14 @@ final class Arithmetic {
         return compareFractions(Rounding.exact(a), Rounding.exact(b));
     }
 
+    /** Whether this is 0 itself, and no double. */
+    private static boolean isZero(Real number) {
+        return number instanceof Rational && number.signum() == 0;
+    }
+
     private static int compareFractions(Rational a, Rational b) {
         return InParts.product(a.numerator(), b.denominator())
                 .compareTo(InParts.product(b.numerator(), a.denominator()));
-    }
-
-    private static Result multipleOfPi(Result times) {
-        if (times instanceof Rational rational) {
-            return PiMultiple.of(rational);
-        }
-        return times instanceof Real real ? times(real, Real.from(Math.PI)) : times;
     }
 
     /** The answer in doubles, where a double holds it and both operands. */

@@ -2,6 +2,7 @@ package app.logismos.number;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
 import org.apache.commons.numbers.core.DD;
@@ -9,7 +10,7 @@ import org.apache.commons.numbers.core.DD;
 /**
  * Exponential, logarithms and the functions of angles.
  *
- * <p>Exact where the answer is rational. Otherwise a double that is right for the exact argument: the argument is split
+ * <p>Exact where the answer is rational or a sum of square roots. Otherwise a double that is right for the exact argument: the argument is split
  * into the nearest double and the rest, and the rest enters by the function's derivative (or the addition theorem), so
  * that rounding the argument costs no digits. Accuracy is that of {@link Math}, which states 1 ulp, plus the rounding of
  * the correction: within 2 ulp. Where the two parts would cancel, near zeros and poles and for long angles, {@link
@@ -91,12 +92,12 @@ public final class Elementary {
         return Approximate.of(quotient);
     }
 
-    /** The sine of an angle in radians; exact where it is rational. */
+    /** The sine of an angle in radians; exact where it is a sum of square roots. */
     public static Result sin(Real x) {
         if (isTiny(x)) {
             return FarApproximate.of(FarApproximate.decimal(x));
         }
-        if (x instanceof PiMultiple multiple) {
+        if (x instanceof PiMultiple multiple && multiple.isRational()) {
             return sinOfTurns(turns(multiple.times()));
         }
         if (x.isExact() && x.signum() == 0) {
@@ -113,9 +114,9 @@ public final class Elementary {
                 : ofLongAngle(x, Extended.SineAndCosine::sine);
     }
 
-    /** The cosine of an angle in radians; exact where it is rational. */
+    /** The cosine of an angle in radians; exact where it is a sum of square roots. */
     public static Result cos(Real x) {
-        if (x instanceof PiMultiple multiple) {
+        if (x instanceof PiMultiple multiple && multiple.isRational()) {
             return multiple.plus(new PiMultiple(HALF)) instanceof Real moved ? sin(moved) : Undefined.TOO_LARGE;
         }
         if (x.isExact() && x.signum() == 0) {
@@ -145,12 +146,12 @@ public final class Elementary {
                 : Undefined.NO_REAL_RESULT;
     }
 
-    /** The tangent of an angle in radians; exact where it is rational, {@link Undefined#DIVIDE_BY_ZERO} at a pole. */
+    /** The tangent of an angle in radians; exact where it is a sum of square roots, {@link Undefined#DIVIDE_BY_ZERO} at a pole. */
     public static Result tan(Real x) {
         if (isTiny(x)) {
             return FarApproximate.of(FarApproximate.decimal(x));
         }
-        if (x instanceof PiMultiple multiple) {
+        if (x instanceof PiMultiple multiple && multiple.isRational()) {
             return tanOfTurns(multiple.times());
         }
         if (x.isExact() && x.signum() == 0) {
@@ -175,7 +176,7 @@ public final class Elementary {
     }
 
     /**
-     * The sine of so many times π. By Niven's theorem the only rational sines of rational multiples of π are 0, ±½ and ±1.
+     * The sine of so many times π.
      *
      * @param times in [0, 2)
      */
@@ -188,14 +189,9 @@ public final class Elementary {
         if (times.compareTo(HALF) > 0) {
             return sinOfTurns((Rational) Rational.ONE.minus(times));
         }
-        if (times.signum() == 0) {
-            return Rational.ZERO;
-        }
-        if (times.equals(HALF)) {
-            return Rational.ONE;
-        }
-        if (times.equals(Rational.of(1, 6))) {
-            return HALF;
+        Optional<Real> exact = ExactAngles.sine(times);
+        if (exact.isPresent()) {
+            return exact.get();
         }
         // Near a quarter turn the cosine of what is left keeps the digits that the sine would lose.
         return times.compareTo(Rational.of(1, 4)) > 0
@@ -204,12 +200,9 @@ public final class Elementary {
                 : Approximate.of(Math.sin(PiMultiple.of(times).toDouble()));
     }
 
-    /** The tangent of so many times π: rational only at multiples of a quarter. */
+    /** The tangent of so many times π. */
     private static Result tanOfTurns(Rational multiple) {
         Rational times = Rational.of(multiple.numerator().mod(multiple.denominator()), multiple.denominator());
-        if (times.signum() == 0) {
-            return Rational.ZERO;
-        }
         if (times.equals(HALF)) {
             return Undefined.DIVIDE_BY_ZERO;
         }
@@ -218,8 +211,9 @@ public final class Elementary {
                     ? tangent.negate()
                     : Undefined.TOO_LARGE;
         }
-        if (times.equals(Rational.of(1, 4))) {
-            return Rational.ONE;
+        Optional<Real> exact = ExactAngles.tangent(times);
+        if (exact.isPresent()) {
+            return exact.get();
         }
         return times.compareTo(Rational.of(1, 4)) > 0
                 ? Approximate.of(

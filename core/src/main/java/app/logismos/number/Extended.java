@@ -13,8 +13,8 @@ import org.apache.commons.numbers.core.DD;
  * method for the inverse functions (R. P. Brent and P. Zimmermann, Modern Computer Arithmetic, 2010, sections 4.2–4.4).
  */
 public final class Extended {
-    /** π. */
-    public static final DD PI = DD.from(PiMultiple.PI);
+    /** π (OEIS A000796). */
+    public static final DD PI = constant("3.14159265358979323846264338327950288419716939937510582097494");
 
     /** Euler's constant γ (OEIS A001620). */
     public static final DD EULER = constant("0.577215664901532860606512090082402431042159335939923598805767234");
@@ -34,6 +34,7 @@ public final class Extended {
     /** Digits after the point that are wanted of an angle, before any that cancel. */
     private static final int DIGITS = 50;
 
+    private static final int FEW = 10;
     private static final double BITS_TO_DIGITS = Math.log10(2);
 
     private static final double QUARTER_OF_PI = Math.PI / 4;
@@ -84,9 +85,7 @@ public final class Extended {
         if (x instanceof FarApproximate) {
             return ln(Rounding.exact(x));
         }
-        Real off = x instanceof Rational || x instanceof Approximate
-                ? (Real) Rounding.exact(x).minus(Rational.ONE)
-                : Rational.ONE;
+        Real off = (Real) Rounding.exact(x).minus(Rational.ONE);
         if (Math.abs(off.toDouble()) < 0.5) {
             return ln1p(of(off));
         }
@@ -179,7 +178,7 @@ public final class Extended {
             Cancellable.check();
             MathContext context = new MathContext(whole + digits);
             BigDecimal exact = new BigDecimal(angle.numerator()).divide(new BigDecimal(angle.denominator()), context);
-            BigDecimal quarter = pi(whole + digits).divide(BigDecimal.valueOf(2));
+            BigDecimal quarter = halfPi(whole + digits);
             BigDecimal turns = exact.divide(quarter, 0, RoundingMode.HALF_EVEN);
             BigDecimal rest = exact.subtract(quarter.multiply(turns));
             // The rest is good to so many digits after the point.
@@ -222,27 +221,10 @@ public final class Extended {
         return across.divide(along).add(near);
     }
 
-    /** π with so many digits: the known ones, or by Machin's formula (1706), 16 arctan 1/5 − 4 arctan 1/239. */
-    private static BigDecimal pi(int digits) {
-        if (digits < PiMultiple.PI.precision()) {
-            return PiMultiple.PI;
-        }
-        BigInteger one = BigInteger.TEN.pow(digits + 10);
-        BigInteger sum = arctanOfInverse(5, one)
-                .shiftLeft(4)
-                .subtract(arctanOfInverse(239, one).shiftLeft(2));
-        return new BigDecimal(sum, digits + 10);
-    }
-
-    private static BigInteger arctanOfInverse(int x, BigInteger one) {
-        BigInteger square = BigInteger.valueOf((long) x * x);
-        BigInteger power = one.divide(BigInteger.valueOf(x));
-        BigInteger sum = power;
-        for (int n = 3; power.signum() != 0; n += 2) {
-            Cancellable.check();
-            power = power.divide(square).negate();
-            sum = sum.add(power.divide(BigInteger.valueOf(n)));
-        }
-        return sum;
+    /** π/2 with so many digits after the point, and a few more. */
+    private static BigDecimal halfPi(int digits) {
+        int bits = (int) (digits / BITS_TO_DIGITS) + FEW;
+        return new BigDecimal(Pi.scaled(bits))
+                .divide(new BigDecimal(BigInteger.ONE.shiftLeft(bits + 1)), digits + 1, RoundingMode.HALF_EVEN);
     }
 }

@@ -1,8 +1,9 @@
 package app.logismos.number;
 
+import java.util.Optional;
 import org.apache.commons.numbers.core.DD;
 
-/** Inverse functions of angles, exact where the argument is 0, ±½ or ±1, and the hyperbolic functions. */
+/** Inverse functions of angles, exact where {@link ExactAngles} has them, and the hyperbolic functions. */
 public final class InverseAngles {
     private static final Rational HALF = Rational.of(1, 2);
 
@@ -16,14 +17,9 @@ public final class InverseAngles {
         if (x.abs().compareTo(Rational.ONE) > 0) {
             return Undefined.NO_REAL_RESULT;
         }
-        if (x.isExact() && x.signum() == 0) {
-            return Rational.ZERO;
-        }
-        if (x.abs().equals(HALF)) {
-            return signed(x, PiMultiple.of(Rational.of(1, 6)));
-        }
-        if (x.abs().equals(Rational.ONE)) {
-            return signed(x, PiMultiple.of(HALF));
+        Optional<Real> exact = ExactAngles.ofSine(x);
+        if (exact.isPresent()) {
+            return exact.get();
         }
         return isSteep(x)
                 ? signed(
@@ -63,15 +59,11 @@ public final class InverseAngles {
         if (Elementary.isTiny(x)) {
             return FarApproximate.of(FarApproximate.decimal(x));
         }
-        if (x.isExact() && x.signum() == 0) {
-            return Rational.ZERO;
-        }
         if (!x.isFinite()) {
             return signed(x, PiMultiple.of(HALF));
         }
-        return x.abs().equals(Rational.ONE)
-                ? signed(x, PiMultiple.of(Rational.of(1, 4)))
-                : Elementary.corrected(x, Math::atan, d -> 1 / (1 + d * d));
+        Optional<Real> exact = ExactAngles.ofTangent(x);
+        return exact.isPresent() ? exact.get() : Elementary.corrected(x, Math::atan, d -> 1 / (1 + d * d));
     }
 
     private static double slopeOfAsin(double sine) {

@@ -1,21 +1,23 @@
 package app.logismos.number;
 
-import java.math.BigDecimal;
-import java.math.MathContext;
+import java.math.BigInteger;
+import java.util.List;
 
 /**
- * An exact rational multiple of π, never zero.
+ * An exact multiple of π, rational or with one square root: {@code 3π/4}, {@code π√2/3}. Never zero.
  *
- * @param times how many times π, not 0
+ * @param root how many times π: one term, not 0
  */
-public record PiMultiple(Rational times) implements Real {
-    /** π to 60 digits (OEIS A000796). */
-    static final BigDecimal PI = new BigDecimal("3.14159265358979323846264338327950288419716939937510582097494");
+public record PiMultiple(RootSum.Root root) implements Irrational {
+    /** Bits that the factors have more than the product, so that it is right to its last one but some. */
+    private static final int SPARE_BITS = 8;
 
-    private static final MathContext DIGITS = new MathContext(40);
+    public PiMultiple(Rational times) {
+        this(new RootSum.Root(times, BigInteger.ONE));
+    }
 
     public PiMultiple {
-        if (times.signum() == 0) {
+        if (root.times().signum() == 0) {
             throw new IllegalArgumentException("a multiple of π must not be 0 times π");
         }
     }
@@ -25,28 +27,33 @@ public record PiMultiple(Rational times) implements Real {
         return times.signum() == 0 ? Rational.ZERO : new PiMultiple(times);
     }
 
-    @Override
-    public boolean isExact() {
-        return true;
+    /** How many times π, where it is a fraction. */
+    public Rational times() {
+        if (!isRational()) {
+            throw new IllegalStateException("the multiple of π must be rational, was " + root);
+        }
+        return root.times();
     }
 
-    @Override
-    public int signum() {
-        return times.signum();
+    /** Whether this is a rational multiple of π. */
+    public boolean isRational() {
+        return root.isRational();
     }
 
-    @Override
-    public double toDouble() {
-        return toDecimal().doubleValue();
+    /** How many times π, as a number. */
+    Real factor() {
+        return RootSum.number(List.of(root));
     }
 
     @Override
     public Real negate() {
-        return of((Rational) times.negate());
+        return new PiMultiple(new RootSum.Root((Rational) root.times().negate(), root.under()));
     }
 
-    /** The number to 40 significant digits. */
-    BigDecimal toDecimal() {
-        return PI.multiply(new BigDecimal(times.numerator())).divide(new BigDecimal(times.denominator()), DIGITS);
+    @Override
+    public BigInteger scaled(int bits) {
+        int size = root.times().numerator().bitLength() + root.under().bitLength();
+        int ample = bits + size + SPARE_BITS;
+        return Pi.scaled(ample).multiply(root.scaled(ample)).shiftRight(2 * ample - bits);
     }
 }

@@ -21,13 +21,16 @@ public final class Plain {
 
     private Plain() {}
 
-    /** {@code 12}, {@code 7/3}, {@code 3π/4}, {@code inf}, or the shortest decimal that gives the same double. */
+    /** {@code 12}, {@code 7/3}, {@code 1/2 + √5/2}, {@code 3π/4}, {@code inf}, or the shortest decimal that gives the same double. */
     public static String text(Real number) {
         if (number instanceof Rational rational) {
             return fraction(rational);
         }
+        if (number instanceof RootSum sum) {
+            return sum(sum);
+        }
         return number instanceof PiMultiple multiple
-                ? multiple(multiple)
+                ? term(multiple.root(), "π")
                 : number instanceof FarApproximate far
                         ? scientific(far.number())
                         : decimal(((Approximate) number).number());
@@ -103,12 +106,28 @@ public final class Plain {
         return decimal.precision() <= mostDigits ? Optional.of(decimal.toPlainString()) : Optional.empty();
     }
 
-    private static String multiple(PiMultiple number) {
-        String above = number.times().numerator().toString();
-        String sign = above.startsWith("-") ? "-" : "";
-        String times = above.equals("1") || above.equals("-1") ? sign : above;
-        return times + "π"
-                + (number.times().isInteger() ? "" : "/" + number.times().denominator());
+    private static String sum(RootSum number) {
+        StringBuilder text = new StringBuilder();
+        for (RootSum.Root term : number.inOrder()) {
+            String size = term(term, "");
+            boolean isNegative = size.startsWith("-");
+            text.append(text.isEmpty() ? "" : isNegative ? " - " : " + ")
+                    .append(isNegative && !text.isEmpty() ? size.substring(1) : size);
+        }
+        return text.toString();
+    }
+
+    /** A term with a letter behind the number: {@code 3√2/4}, {@code -π√2}. */
+    private static String term(RootSum.Root term, String letter) {
+        String factors = letter + (term.isRational() ? "" : "√" + LongDecimal.of(term.under()));
+        BigInteger above = term.times().numerator();
+        boolean hidesOne = above.abs().equals(BigInteger.ONE) && !factors.isEmpty();
+        String times = hidesOne ? above.signum() < 0 ? "-" : "" : LongDecimal.of(above);
+        return times
+                + factors
+                + (term.times().isInteger()
+                        ? ""
+                        : "/" + LongDecimal.of(term.times().denominator()));
     }
 
     private static String decimal(double number) {

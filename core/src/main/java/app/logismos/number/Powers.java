@@ -3,8 +3,9 @@ package app.logismos.number;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.MathContext;
+import java.util.Optional;
 
-/** Powers and roots: exact where the answer is rational, the nearest double otherwise. */
+/** Powers and roots: exact where the answer is rational or a sum of square roots, the nearest double otherwise. */
 public final class Powers {
     private static final MathContext DIGITS = new MathContext(50);
 
@@ -21,7 +22,7 @@ public final class Powers {
     /**
      * The root that is not negative.
      *
-     * @return exact where the root is rational; {@link Undefined#NO_REAL_RESULT} below zero
+     * @return exact for fractions; {@link Undefined#NO_REAL_RESULT} below zero
      */
     public static Result sqrt(Real number) {
         return power(number, Rational.of(1, 2));
@@ -37,7 +38,7 @@ public final class Powers {
         if (base.isExact() && base.signum() == 0) {
             return exponent.signum() > 0 ? base : Undefined.DIVIDE_BY_ZERO;
         }
-        if (!(base instanceof Approximate) && exponent instanceof Rational y) {
+        if (exponent instanceof Rational y && (base instanceof Rational || base instanceof FarApproximate)) {
             return rationalPower(Rounding.exact(base), y);
         }
         return fromDoubles(base, exponent);
@@ -58,7 +59,12 @@ public final class Powers {
         if (base.signum() == 0) {
             return exponent.signum() > 0 ? base : Undefined.DIVIDE_BY_ZERO;
         }
-        return base instanceof Rational x ? exactPower(x, exponent) : fromDoubles(base, Rational.of(exponent));
+        if (base instanceof Rational x) {
+            return exactPower(x, exponent);
+        }
+        return IrrationalArithmetic.power(base, exponent)
+                .<Result>map(exact -> exact)
+                .orElseGet(() -> fromDoubles(base, Rational.of(exponent)));
     }
 
     private static Result exactPower(Rational base, BigInteger exponent) {
@@ -131,6 +137,10 @@ public final class Powers {
                 return wholePower(Rational.of(above, below), exponent.numerator());
             }
         }
+        Optional<Real> root = squareRoot(base, exponent);
+        if (root.isPresent()) {
+            return root.get();
+        }
         double nearest = base.toDouble();
         if (!FarApproximate.isNear(nearest)) {
             return Extended.farPower(base, exponent);
@@ -139,6 +149,16 @@ public final class Powers {
             return Approximate.of(Math.sqrt(nearest));
         }
         return fromDoubles(base, exponent);
+    }
+
+    /** A power with an exponent whose denominator is twice that of one that gives a fraction, as 2^(3/2) or 4^(1/4). */
+    private static Optional<Real> squareRoot(Rational base, Rational exponent) {
+        Rational doubled = (Rational) exponent.times(Rational.of(2));
+        boolean isHalf =
+                doubled.denominator().bitLength() < exponent.denominator().bitLength();
+        return isHalf && rationalPower(base, doubled) instanceof Rational square
+                ? RootSum.root(square)
+                : Optional.empty();
     }
 
     /** The whole root, or 0 where there is none; 0 is never a root here, since the number is positive. */

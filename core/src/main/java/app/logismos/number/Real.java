@@ -3,13 +3,13 @@ package app.logismos.number;
 /**
  * A real number, or plus or minus infinity. Immutable.
  *
- * <p>Exact numbers are integers, fractions and rational multiples of π; they have one representation each, so that
- * equal exact numbers are equal objects. Everything else is an IEEE 754 double, or beyond the doubles as many
+ * <p>Exact numbers are integers, fractions, sums of square roots, and multiples of π; they have one representation each,
+ * so that equal exact numbers are equal objects. Everything else is an IEEE 754 double, or beyond the doubles as many
  * digits with a longer exponent, and says so in {@link #isExact()}.
  * Exact operands give exact answers wherever the operation allows (language, section 3).
  */
 public sealed interface Real extends Result, Comparable<Real>
-        permits Rational, PiMultiple, Approximate, FarApproximate {
+        permits Rational, Irrational, Approximate, FarApproximate {
     /** A whole number with more decimal digits than this is refused as {@link Undefined#TOO_LARGE}. */
     int MAX_DIGITS = 1_000_000;
 
@@ -70,7 +70,7 @@ public sealed interface Real extends Result, Comparable<Real>
         return divisor.signum() == 0 ? Undefined.DIVIDE_BY_ZERO : Undefined.NO_REAL_RESULT;
     }
 
-    /** This number raised to {@code exponent}; exact where the answer is rational. */
+    /** This number raised to {@code exponent}; exact where the answer is rational or a sum of square roots. */
     default Result power(Real exponent) {
         return Powers.power(this, exponent);
     }

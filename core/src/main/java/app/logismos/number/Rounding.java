@@ -35,6 +35,10 @@ public final class Rounding {
                 return Rational.of(rounded, step);
             }
         }
+        if (number instanceof Irrational irrational) {
+            Rational step = (Rational) Powers.power(Rational.of(10), Rational.of(places));
+            return Rational.of(irrational.rounded(step, mode)).dividedBy(step);
+        }
         Rational exact = exact(number);
         BigInteger step = InParts.power(BigInteger.TEN, Math.abs(places));
         return places >= 0
@@ -43,7 +47,7 @@ public final class Rounding {
                         .multiply(step));
     }
 
-    private static BigInteger round(BigInteger above, BigInteger below, RoundingMode mode) {
+    static BigInteger round(BigInteger above, BigInteger below, RoundingMode mode) {
         BigInteger[] parts = InParts.quotientAndRest(above, below);
         if (parts[1].signum() == 0) {
             return parts[0];
@@ -56,16 +60,15 @@ public final class Rounding {
         return parts[0].add(BigInteger.valueOf(near.setScale(0, mode).longValue() - last));
     }
 
-    /** The fraction that the number is; for a multiple of π the fraction of its first 40 digits. */
+    /** The fraction that the number is; of an irrational one the fraction of its first 48 digits. */
     public static Rational exact(Real number) {
         if (number instanceof Rational rational) {
             return rational;
         }
+        if (number instanceof Irrational irrational) {
+            return irrational.near(Irrational.FIRST_BITS);
+        }
         return Rational.of(
-                number instanceof PiMultiple multiple
-                        ? multiple.toDecimal()
-                        : number instanceof FarApproximate far
-                                ? far.number()
-                                : new BigDecimal(((Approximate) number).number()));
+                number instanceof FarApproximate far ? far.number() : new BigDecimal(((Approximate) number).number()));
     }
 }

@@ -22,7 +22,7 @@ public final class PlainText implements Value.Visitor<String> {
     @Override
     public String quantity(Quantity quantity) {
         String number = Plain.text(quantity.number());
-        boolean isOne = number.indexOf('/') < 0 && number.indexOf('π') < 0 && !number.equals("inf");
+        boolean isOne = number.chars().noneMatch(c -> c == '/' || c == 'π' || c == '√') && !number.equals("inf");
         return quantity.unit().behind(isOne ? number : "(" + number + ")");
     }
 

@@ -148,7 +148,7 @@ class QuantitiesTest {
                 "=range(20 °C, 86 °F)               | 10 K",
                 "=stdev(2 m, 400 cm, 6 m)           | 2 m",
                 "=variance(2 m, 400 cm, 6 m)        | 4 m²",
-                "=stdev(68 °F, 86 °F)               | 7.0710678118654755 K",
+                "=stdev(68 °F, 86 °F)               | (5√2) K",
                 "=median(3 s, 1 min)                | (63/2) s",
                 "=count(1 kg, 2 m, 3)               | 3",
                 "=abs(-3 kg)                        | 3 kg",

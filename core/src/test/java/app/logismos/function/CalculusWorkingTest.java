@@ -35,7 +35,7 @@ class CalculusWorkingTest {
                         + "a product is 0 where one of its factors is: {x-1=0; x-6=0}, solve for x: x=1, solve for x: "
                         + "x=6, 1 does not solve the equation: x=6, solutions: {6}",
                 "solve(2*x^2+x-2=0, x) | the discriminant b^2 - 4*a*c is 17: {x=-sqrt(17)/4-1/4; x=sqrt(17)/4-1/4}, "
-                        + "solutions: {-1.2807764064044151; 0.7807764064044151}",
+                        + "solutions: {-1/4 - √17/4; √17/4 - 1/4}",
                 "solve({x+y=5; x-y=1}, {x; y}) | solve x + y = 5 for x: x=-y+5, put x = -y + 5 in: -2*y+5=1, "
                         + "solve -2*y + 5 = 1 for y: y=2, put it into x = -y + 5: {x=3; y=2}, solutions: {3, 2}",
                 "integral(x*cos(x), x) | u = x, v' = cos(x), v = sin(x): x*sin(x)-integral(sin(x), x), "

@@ -113,7 +113,7 @@ class BoundsTest {
         "power, 8, 1/3, 2",
         "power, 27/8, 2/3, 9/4",
         "power, 27/8, -2/3, 4/9",
-        "power, 2, 1/2, 1.4142135623730951",
+        "power, 2, 1/2, √2",
         "power, -8, 1/2, NO_REAL_RESULT",
         "power, 10, 1000000, TOO_LARGE",
         "power, 1/10, 1000001, TOO_LARGE",

@@ -60,19 +60,28 @@ class ElementaryTest {
     @CsvSource({
         // times π, sine, cosine, tangent
         "0, 1, 0, 1, 0",
-        "1, 6, 1/2, , ",
-        "1, 4, , , 1",
-        "1, 3, , 1/2, ",
+        "1, 12, √6/4 - √2/4, √2/4 + √6/4, 2 - √3",
+        "1, 10, √5/4 - 1/4, , ",
+        "1, 8, , , √2 - 1",
+        "1, 6, 1/2, √3/2, √3/3",
+        "1, 5, , 1/4 + √5/4, ",
+        "1, 4, √2/2, √2/2, 1",
+        "3, 10, 1/4 + √5/4, , ",
+        "1, 3, √3/2, 1/2, √3",
+        "3, 8, , , 1 + √2",
+        "2, 5, , √5/4 - 1/4, ",
+        "5, 12, √2/4 + √6/4, √6/4 - √2/4, 2 + √3",
         "1, 2, 1, 0, ",
-        "5, 6, 1/2, , ",
+        "5, 6, 1/2, -√3/2, -√3/3",
         "1, 1, 0, -1, 0",
-        "7, 6, -1/2, , ",
+        "7, 6, -1/2, -√3/2, √3/3",
         "3, 2, -1, 0, ",
-        "7, 4, , , -1",
-        "13, 6, 1/2, , ",
-        "-1, 6, -1/2, , ",
+        "7, 4, -√2/2, √2/2, -1",
+        "13, 6, 1/2, √3/2, √3/3",
+        "-1, 6, -1/2, √3/2, -√3/3",
     })
-    void rationalSinesCosinesAndTangentsAreExact(long above, long below, String sine, String cosine, String tangent) {
+    void sinesCosinesAndTangentsThatAreSumsOfRootsAreExact(
+            long above, long below, String sine, String cosine, String tangent) {
         Real angle = PiMultiple.of(Rational.of(above, below));
         assertExactly(Elementary.sin(angle), sine);
         assertExactly(Elementary.cos(angle), cosine);

@@ -22,7 +22,7 @@ class PowersTest {
         "9/16, 1/2, 3/4",
         "4, 3/2, 8",
         "4, -1/2, 1/2",
-        "2, 1/2, 1.4142135623730951",
+        "2, 1/2, √2",
         "10, 20, 100000000000000000000",
     })
     void powersAreExactWhereRational(String base, String exponent, String expected) {
@@ -50,7 +50,10 @@ class PowersTest {
             Real power = Rational.of(base.pow(degree));
             assertThat(power.power(Rational.of(1, degree))).isEqualTo(Rational.of(base));
             Real next = Rational.of(base.pow(degree).add(BigInteger.ONE));
-            assertThat(((Real) next.power(Rational.of(1, degree))).isExact()).isFalse();
+            Real root = (Real) next.power(Rational.of(1, degree));
+            assertThat(root instanceof Approximate
+                            || root.power(Rational.of(degree)).equals(next))
+                    .isTrue();
         });
     }
 

@@ -10,6 +10,7 @@ import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Elementary;
+import app.logismos.number.Hyperbolic;
 import app.logismos.number.InverseAngles;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
@@ -23,11 +24,10 @@ import app.logismos.value.Quantity;
 import app.logismos.value.Value;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
-import org.hipparchus.util.FastMath;
 
 /** Functions of angles, their inverses, and the hyperbolic ones. */
 public final class AngleFunctions {
-    private static final String EXACT = "DLMF 4.14; exact values by Niven's theorem";
+    private static final String EXACT = "DLMF 4.14; exact values as DLMF 4.17";
     private static final Rational HALF_TURN = Rational.of(180);
     private static final Real PI = PiMultiple.of(Rational.ONE);
 
@@ -113,7 +113,7 @@ public final class AngleFunctions {
                     .units(Rational.ZERO, "y", "x")
                     .works("the direction of the point {x} to the right and {y} up")
                     .answers(given -> angle(given, InverseAngles.atan2(given.number("y"), given.number("x")))),
-            plain("sinh", "The hyperbolic sine: (e^x - e^-x)/2.", "any number", AngleFunctions::sinh)
+            plain("sinh", "The hyperbolic sine: (e^x - e^-x)/2.", "any number", Hyperbolic::sinh)
                     .derivative("x", "cosh(x)")
                     .example("sinh(0)", "0")
                     .example("sinh(1)", "1.1752011936438014")
@@ -129,12 +129,7 @@ public final class AngleFunctions {
                     .refuses("cosh(\"1\")", ErrorCode.WRONG_KIND)
                     .related("sinh", "acosh")
                     .works("(e^{x} + e^(−{x})) / 2")
-                    .computes(given ->
-                            given.number("x").isExact() && given.number("x").signum() == 0
-                                    ? Rational.ONE
-                                    : isFarOut(given.number("x"))
-                                            ? halfOfPower(given.number("x").abs())
-                                            : Elementary.corrected(given.number("x"), Math::cosh, Math::sinh)),
+                    .computes(given -> Hyperbolic.cosh(given.number("x"))),
             odd("tanh", "The hyperbolic tangent: sinh(x)/cosh(x).", Math::tanh, AngleFunctions::slopeOfTanh)
                     .derivative("x", "1-tanh(x)^2")
                     .example("tanh(0)", "0")
@@ -142,7 +137,7 @@ public final class AngleFunctions {
                     .refuses("tanh(\"1\")", ErrorCode.WRONG_KIND)
                     .related("sinh", "atanh")
                     .works("sinh({x}) / cosh({x})"),
-            plain("asinh", "The number whose hyperbolic sine is x.", "any number", AngleFunctions::asinh)
+            plain("asinh", "The number whose hyperbolic sine is x.", "any number", Hyperbolic::asinh)
                     .derivative("x", "1/sqrt(x^2+1)")
                     .example("asinh(0)", "0")
                     .example("round(asinh(1), 12)", "44068679351/50000000000")
@@ -167,9 +162,8 @@ public final class AngleFunctions {
                             "sech",
                             "The hyperbolic secant: 1/cosh(x).",
                             "any number",
-                            x -> isFarOut(x)
-                                    ? vanishing(x.abs())
-                                    : inverse(Elementary.corrected(x, Math::cosh, Math::sinh)))
+                            x -> Hyperbolic.isFarOut(x) ? vanishing(x.abs()) : inverse(Hyperbolic.cosh(x)))
+                    .derivative("x", "-sech(x)*tanh(x)")
                     .example("sech(0)", "1")
                     .example("sech(1)", "0.6480542736638853")
                     .refuses("sech(\"a\")", ErrorCode.WRONG_KIND)
@@ -179,7 +173,8 @@ public final class AngleFunctions {
                             "csch",
                             "The hyperbolic cosecant: 1/sinh(x).",
                             "not 0",
-                            x -> isFarOut(x) ? vanishing(x) : inverse(odd(x, Math::sinh, Math::cosh)))
+                            x -> Hyperbolic.isFarOut(x) ? vanishing(x) : inverse(Hyperbolic.sinh(x)))
+                    .derivative("x", "-csch(x)*coth(x)")
                     .example("csch(1)", "0.8509181282393216")
                     .example("csch(-1)", "-0.8509181282393216")
                     .refuses("csch(0)", ErrorCode.DIVIDE_BY_ZERO)
@@ -201,6 +196,7 @@ public final class AngleFunctions {
                             "The number whose hyperbolic cotangent is x.",
                             "below -1 or above 1",
                             x -> inverse(x) instanceof Real y ? InverseAngles.atanh(y) : Undefined.NO_REAL_RESULT)
+                    .derivative("x", "1/(1-x^2)")
                     .example("acoth(2)", "0.5493061443340548")
                     .example("acoth(-2)", "-0.5493061443340548")
                     .refuses("acoth(1/2)", ErrorCode.NO_REAL_RESULT)
@@ -247,10 +243,6 @@ public final class AngleFunctions {
                     .related("degrees")
                     .works("{x} × π / 180"));
 
-    private static final double FAR_OUT = 700;
-
-    private static final double LARGE = 1e9;
-
     private AngleFunctions() {}
 
     private static Function angle(String name, String says, java.util.function.Function<Real, Result> code) {
@@ -291,28 +283,6 @@ public final class AngleFunctions {
         return x.isExact() && x.signum() == 0 ? Rational.ZERO : Elementary.oddAndCorrected(x, code, slope);
     }
 
-    private static Result sinh(Real x) {
-        if (!isFarOut(x)) {
-            return odd(x, Math::sinh, Math::cosh);
-        }
-        Result size = halfOfPower(x.abs());
-        return x.signum() < 0 && size instanceof Real real ? real.negate() : size;
-    }
-
-    /** Far out sinh and cosh are half of e to the power of x. */
-    private static Result halfOfPower(Real x) {
-        return Elementary.exp(x) instanceof Real power ? power.dividedBy(Rational.of(2)) : Undefined.TOO_LARGE;
-    }
-
-    /** Of large numbers ln(2x), which falls short by 1/(4x²) only; their squares may be past all doubles. */
-    private static Result asinh(Real x) {
-        if (Math.abs(x.toDouble()) < LARGE) {
-            return odd(x, FastMath::asinh, d -> 1 / Math.sqrt(1 + d * d));
-        }
-        Result size = Elementary.ln((Real) x.abs().plus(x.abs()));
-        return x.signum() < 0 && size instanceof Real real ? real.negate() : size;
-    }
-
     private static double slopeOfTanh(double x) {
         double cosh = Math.cosh(x);
         return 1 / (cosh * cosh);
@@ -320,11 +290,6 @@ public final class AngleFunctions {
 
     private static Result inverse(Result below) {
         return below instanceof Real real ? Rational.ONE.dividedBy(real) : below;
-    }
-
-    /** Where sinh and cosh are half of e to the power of x, and soon past all doubles. */
-    private static boolean isFarOut(Real x) {
-        return Math.abs(x.toDouble()) > FAR_OUT;
     }
 
     /** What 1/sinh is far out: twice e to the power of −x, with the sign of x. */

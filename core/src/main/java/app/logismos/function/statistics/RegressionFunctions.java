@@ -82,7 +82,7 @@ public final class RegressionFunctions {
                     .argument("y", TABLE, "the heights of the points, 3 or more")
                     .argument("x", TABLE, "their places")
                     .example("fiterror({3; 5; 7}, {1; 2; 3})", "0")
-                    .example("fiterror({1; 2; 4; 4}, {1; 2; 3; 4})", "0.5916079783099616")
+                    .example("fiterror({1; 2; 4; 4}, {1; 2; 3; 4})", "√35/10")
                     .refuses("fiterror({1; 2}, {1; 2})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("slope", "rsquared", "standarderror")
                     .from("OpenFormula 6.18.76")

@@ -189,7 +189,7 @@ public final class SpreadFunctions {
                             "STDEVA",
                             "The standard deviation of a sample, texts counted as 0, true as 1 and false as 0.")
                     .example("stdeva({2; \"none\"; 4})", "2")
-                    .example("stdeva({true; false})", "0.7071067811865476")
+                    .example("stdeva({true; false})", "√2/2")
                     .refuses("stdeva(1)", ErrorCode.WRONG_ARGUMENTS)
                     .related("stdev", "variancea")
                     .computes(given -> sqrt(StatisticsFunctions.variance(all(given, 2), 1))),

@@ -219,7 +219,7 @@ public final class StatisticsFunctions {
                     .computes(given -> variance(some(given, "numbers"), 1)),
             spread("stdev", "STDEV", "The standard deviation of a sample: the square root of its variance.")
                     .example("stdev(2, 4, 6)", "2")
-                    .example("stdev(1, 3, 5, 7, 9)", "3.1622776601683795")
+                    .example("stdev(1, 3, 5, 7, 9)", "√10")
                     .refuses("stdev(5)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("variance", "stdevp", "standarderror")
                     .unitsApart(ONE, "numbers")
@@ -249,7 +249,7 @@ public final class StatisticsFunctions {
                             "",
                             "The standard deviation of the mean of a sample: stdev divided by the square root of n.")
                     .example("standarderror(2, 6)", "2")
-                    .example("standarderror(1, 3, 5, 7)", "1.2909944487358056")
+                    .example("standarderror(1, 3, 5, 7)", "√15/3")
                     .refuses("standarderror(5)", ErrorCode.DIVIDE_BY_ZERO)
                     .related("stdev", "mean")
                     .unitsApart(ONE, "numbers")

@@ -87,8 +87,8 @@ public final class RecordFunctions {
                             "recordstdev",
                             "DSTDEV",
                             "The sample's standard deviation of a field in the records that fulfil conditions.")
-                    .example(call("recordstdev", OF_A), "1.4142135623730951")
-                    .example(call("recordstdev", HEAVY), "2.8284271247461903")
+                    .example(call("recordstdev", OF_A), "√2")
+                    .example(call("recordstdev", HEAVY), "2√2")
                     .related("stdev", "recordvariance")
                     .computes(given -> Algebra.sqrt(StatisticsFunctions.variance(some(given, 2), 1))),
             records(
