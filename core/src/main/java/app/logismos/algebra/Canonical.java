@@ -194,6 +194,9 @@ final class Canonical {
         }
         boolean isWhole =
                 exponent instanceof Form.Number number && number.value().isWhole();
+        if (base.equals(Form.I) && isWhole) {
+            return unitPower(((Rational) ((Form.Number) exponent).value()).numerator());
+        }
         if (base instanceof Form.Number number && exponent instanceof Form.Number power) {
             return numbers(number.value(), power.value());
         }
@@ -219,6 +222,16 @@ final class Canonical {
             return power(abs.arguments().get(0), exponent);
         }
         return new Form.Power(base, exponent);
+    }
+
+    /** A power of the imaginary unit. */
+    private static Form unitPower(BigInteger exponent) {
+        return switch (exponent.mod(BigInteger.valueOf(4)).intValue()) {
+            case 0 -> Form.ONE;
+            case 1 -> Form.I;
+            case 2 -> Form.MINUS_ONE;
+            default -> Form.I.negated();
+        };
     }
 
     private static boolean isSquare(Form.Power power) {
@@ -348,7 +361,7 @@ final class Canonical {
     }
 
     private static boolean isNeverNegative(Form form) {
-        return form instanceof Form.Constant
+        return form instanceof Form.Constant && !form.equals(Form.I)
                 || form instanceof Form.Power power
                         && (isEven(power.exponent())
                                 || power.exponent().equals(Form.HALF)

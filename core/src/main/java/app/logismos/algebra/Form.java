@@ -1,5 +1,6 @@
 package app.logismos.algebra;
 
+import app.logismos.number.Complex;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -26,6 +27,7 @@ public sealed interface Form {
     Form HALF = new Number(Rational.of(1, 2));
     Form PI = new Constant("π");
     Form E = new Constant("e");
+    Form I = new Constant("i");
 
     /** A number, neither a sum of roots nor a multiple of π. */
     record Number(Real value) implements Form {
@@ -35,7 +37,7 @@ public sealed interface Form {
         }
     }
 
-    /** A number of mathematics that is no fraction: π or e. */
+    /** A number of mathematics that is no fraction: π, e or the imaginary unit i. */
     record Constant(String name) implements Form {}
 
     /** A letter or word that stands for any number. Small and capital letters are the same, as in all names. */
@@ -125,6 +127,11 @@ public sealed interface Form {
         return value instanceof RootSum sum
                 ? sum(sum.terms().stream().map(Form::root).toList())
                 : new Number(value);
+    }
+
+    /** A complex number as a form. */
+    static Form number(Complex value) {
+        return number(value.re()).plus(number(value.im()).times(I));
     }
 
     private static Form root(RootSum.Root root) {

@@ -33,7 +33,7 @@ final class FormLatex {
             return number(number.value());
         }
         if (form instanceof Form.Constant constant) {
-            return constant.equals(Form.PI) ? "\\pi" : "e";
+            return constant.equals(Form.PI) ? "\\pi" : constant.name();
         }
         if (form instanceof Form.Letter letter) {
             return letter(letter.name());

@@ -34,6 +34,7 @@ public final class Solving {
 
     private final Form.Letter unknown;
     private final Form halfTurn;
+    private final boolean complex;
     private final ToDoubleFunction<Form> worth;
     private final List<SolvingStep> steps = new ArrayList<>();
     private boolean mayBeMore;
@@ -41,7 +42,8 @@ public final class Solving {
     private boolean mayBeFalse;
     private int turns;
 
-    private Solving(Form.Letter unknown, Form halfTurn, ToDoubleFunction<Form> worth) {
+    private Solving(Form.Letter unknown, Form halfTurn, boolean complex, ToDoubleFunction<Form> worth) {
+        this.complex = complex;
         this.unknown = unknown;
         this.halfTurn = halfTurn;
         this.worth = worth;
@@ -69,15 +71,17 @@ public final class Solving {
      * Solves an equation.
      *
      * @param halfTurn 180, or π where angles are in radians
+     * @param complex whether solutions that are not real are wanted; they come unsorted
      * @param worth the value of a form without letters, NaN where it has none
      * @throws NotSolved where no method does
      */
-    public static Solved of(Equation equation, Form.Letter unknown, Form halfTurn, ToDoubleFunction<Form> worth) {
-        Solving solving = new Solving(unknown, halfTurn, worth);
+    public static Solved of(
+            Equation equation, Form.Letter unknown, Form halfTurn, boolean complex, ToDoubleFunction<Form> worth) {
+        Solving solving = new Solving(unknown, halfTurn, complex, worth);
         List<Form> found = solving.distinct(solving.solve(equation));
         List<Form> checked = solving.checked(found, equation);
         List<Form> sorted = new ArrayList<>(checked);
-        if (checked.stream().allMatch(each -> each.letters().isEmpty())) {
+        if (!complex && checked.stream().allMatch(each -> each.letters().isEmpty())) {
             sorted.sort(Comparator.comparingDouble(worth));
         }
         if (!sorted.isEmpty()
@@ -136,6 +140,10 @@ public final class Solving {
             if (!put.left().letters().isEmpty() || !put.right().letters().isEmpty()) {
                 return true;
             }
+            if (complex) {
+                double off = size(put.difference());
+                return off <= 1e-6 * Math.max(1, Math.max(size(put.left()), size(put.right())));
+            }
             double left = worth.applyAsDouble(put.left());
             double right = worth.applyAsDouble(put.right());
             double size = Math.max(1, Math.max(Math.abs(left), Math.abs(right)));
@@ -145,11 +153,21 @@ public final class Solving {
         }
     }
 
+    private double size(Form form) {
+        return worth.applyAsDouble(Form.applied("abs", List.of(form)));
+    }
+
     private void step(Rule rule, String says, Equation... equations) {
         if (!steps.isEmpty() && last().equals(List.of(equations))) {
             return;
         }
         steps.add(new SolvingStep(rule, says, List.of(equations)));
+    }
+
+    /** No solution, and why; the equation may be the one before, so that nothing but the reason is new. */
+    private List<Form> none(Rule rule, String why, Equation equation) {
+        steps.add(new SolvingStep(rule, why, List.of(equation)));
+        return List.of();
     }
 
     private List<Form> solve(Equation equation) {
@@ -254,12 +272,23 @@ public final class Solving {
         boolean isEven = !rational.numerator().testBit(0);
         boolean isRoot = !rational.isInteger();
         double sign = right.letters().isEmpty() ? worth.applyAsDouble(right) : 1;
+        if (complex && rational.isInteger() && right.letters().isEmpty()) {
+            return cases(
+                    Rule.ROOT,
+                    "take the " + rational.numerator() + " complex roots of both sides",
+                    UnityRoots.of(rational.numerator().intValueExact(), sign < 0).stream()
+                            .map(root -> new Equation(
+                                    base,
+                                    Expanding.of(root.times(Form.power(
+                                            sign < 0 ? right.negated() : right,
+                                            Form.number(Rational.of(BigInteger.ONE, rational.numerator())))))))
+                            .toArray(Equation[]::new));
+        }
         if ((isEven || isRoot && !rational.denominator().testBit(0)) && sign < 0) {
-            step(
+            return none(
                     Rule.ROOT,
                     isRoot ? "no root is negative" : "no real number has a negative square",
                     new Equation(Form.power(base, exponent), right));
-            return List.of();
         }
         mayBeFalse |= isRoot;
         Form inverse = Form.number(Rational.of(rational.denominator(), rational.numerator()));
@@ -288,11 +317,10 @@ public final class Solving {
 
     private List<Form> ofExponential(Form base, Form exponent, Form right) {
         if (right.letters().isEmpty() && !(worth.applyAsDouble(right) > 0)) {
-            step(
+            return none(
                     Rule.INVERSE_FUNCTION,
                     "a power of " + base.text() + " is positive",
                     new Equation(Form.power(base, exponent), right));
-            return List.of();
         }
         Form logarithm = Form.applied("ln", List.of(right));
         Equation next = new Equation(
@@ -446,6 +474,9 @@ public final class Solving {
         if (coefficients.stream().anyMatch(each -> !(each instanceof Form.Number))) {
             throw new NotSolved();
         }
+        if (complex) {
+            return undo(place, ofAnyDegree(place, coefficients));
+        }
         List<Form> roots =
                 RealRoots.of(Polynomial.of(factor.coefficients(variable).stream()
                                 .map(Polynomial::constant)
@@ -460,6 +491,22 @@ public final class Solving {
                         : "a sequence of Sturm counts " + roots.size() + ", each narrowed down by its sign",
                 roots.stream().map(root -> new Equation(place, root)).toArray(Equation[]::new));
         return undo(place, roots);
+    }
+
+    /** All roots in numbers, those that are real as the sequence of Sturm finds them. */
+    private List<Form> ofAnyDegree(Form place, List<Form> coefficients) {
+        List<Form> roots =
+                ComplexRoots.of(coefficients.stream()
+                                .map(each -> (Rational) ((Form.Number) each).value())
+                                .toList())
+                        .stream()
+                        .map(Form::number)
+                        .toList();
+        step(
+                Rule.ISOLATED_ROOTS,
+                "the " + roots.size() + " roots by the method of Laguerre",
+                roots.stream().map(root -> new Equation(place, root)).toArray(Equation[]::new));
+        return roots;
     }
 
     /** What all exponents with a coefficient have in common. */
@@ -521,12 +568,11 @@ public final class Solving {
                 Expanding.of(b.power(2).minus(Form.number(4).times(a).times(c))));
         double sign = discriminant.letters().isEmpty() ? worth.applyAsDouble(discriminant) : 1;
         String says = "the discriminant b^2 - 4*a*c is " + discriminant.text();
-        if (sign < 0) {
-            step(
+        if (sign < 0 && !complex) {
+            return none(
                     Rule.QUADRATIC_FORMULA,
                     says + ", which is negative: there is no real solution",
                     new Equation(a.times(place.power(2)).plus(b.times(place)).plus(c), Form.ZERO));
-            return List.of();
         }
         Form below = TWO.times(a);
         if (discriminant.isZero()) {
@@ -534,7 +580,9 @@ public final class Solving {
             step(Rule.QUADRATIC_FORMULA, says + ": there is one solution", new Equation(place, root));
             return List.of(root);
         }
-        Form root = Form.power(discriminant, Form.HALF);
+        Form root = sign < 0
+                ? Form.I.times(Form.power(discriminant.negated(), Form.HALF))
+                : Form.power(discriminant, Form.HALF);
         List<Form> roots = List.of(
                 divided(b.negated().minus(root), below), divided(b.negated().plus(root), below));
         step(

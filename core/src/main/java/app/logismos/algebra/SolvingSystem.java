@@ -162,7 +162,7 @@ public final class SolvingSystem {
     private List<Map<Form.Letter, Form>> followed(List<Equation> open, List<Form.Letter> unknowns, Choice choice) {
         Equation equation = open.get(choice.equation());
         Form.Letter unknown = choice.unknown();
-        Solving.Solved solved = Solving.of(equation, unknown, halfTurn, worth);
+        Solving.Solved solved = Solving.of(equation, unknown, halfTurn, false, worth);
         mayBeMore |= solved.mayBeMore();
         steps.add(new SolvingStep(
                 Rule.SOLUTIONS,
@@ -259,7 +259,7 @@ public final class SolvingSystem {
         if (!chosen.has(unknown)) {
             throw new Solving.NotSolved();
         }
-        for (Form value : Solving.of(chosen, unknown, halfTurn, worth).solutions()) {
+        for (Form value : Solving.of(chosen, unknown, halfTurn, false, worth).solutions()) {
             if (hold(List.of(other), List.of(unknown), List.of(value))) {
                 Map<Form.Letter, Form> solution = new LinkedHashMap<>(partial);
                 solution.put(unknown, value);

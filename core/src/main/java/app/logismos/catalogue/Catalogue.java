@@ -8,6 +8,7 @@ import app.logismos.function.arithmetic.BitFunctions;
 import app.logismos.function.arithmetic.RoundingFunctions;
 import app.logismos.function.arithmetic.SeriesFunctions;
 import app.logismos.function.arithmetic.WholeNumberFunctions;
+import app.logismos.function.complex.ComplexNumberFunctions;
 import app.logismos.function.counting.CountingFunctions;
 import app.logismos.function.date.DateFunctions;
 import app.logismos.function.logic.KindFunctions;
@@ -45,6 +46,7 @@ public final class Catalogue {
                     WholeNumberFunctions.ALL,
                     CountingFunctions.ALL,
                     AngleFunctions.ALL,
+                    ComplexNumberFunctions.ALL,
                     StatisticsFunctions.ALL,
                     SpreadFunctions.ALL,
                     RegressionFunctions.ALL,

@@ -1,5 +1,6 @@
 package app.logismos.display;
 
+import app.logismos.number.Complex;
 import app.logismos.number.Real;
 
 /**
@@ -11,6 +12,16 @@ public record Candid(NumberStyle digits) implements OfDigits {
     @Override
     public String text(Real number) {
         return number.isExact() && keepsAllDigits(number) ? digits.text(number) : "≈ " + digits.text(number);
+    }
+
+    @Override
+    public String text(Complex number) {
+        return number.isExact() && keepsAllDigits(number) ? digits.text(number) : "≈ " + digits.text(number);
+    }
+
+    @Override
+    public String latex(Complex number) {
+        return digits.latex(number);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package app.logismos.display;
 
+import app.logismos.number.Complex;
 import app.logismos.number.Real;
 
 /** Another style with a comma as its decimal mark. */
@@ -7,6 +8,16 @@ record Commas(NumberStyle digits) implements OfDigits {
     @Override
     public String text(Real number) {
         return DecimalMark.COMMA.number(digits.text(number));
+    }
+
+    @Override
+    public String text(Complex number) {
+        return DecimalMark.COMMA.number(digits.text(number));
+    }
+
+    @Override
+    public String latex(Complex number) {
+        return DecimalMark.COMMA.latex(digits.latex(number));
     }
 
     @Override

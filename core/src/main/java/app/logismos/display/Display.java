@@ -5,6 +5,7 @@ import app.logismos.unit.Unit;
 import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Algebraic;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
@@ -77,6 +78,7 @@ public final class Display implements Value.Visitor<String> {
         boolean hasDigits = !(style instanceof Grouped
                 || style instanceof Fractional
                 || style instanceof Roots
+                || style instanceof Polar
                 || style instanceof Mixed);
         if (style instanceof Candid candid) {
             return new Display(new Candid(new Grouped(candid.digits())), unit, mark, units);
@@ -156,6 +158,9 @@ public final class Display implements Value.Visitor<String> {
     /** Whether {@link #text} says less of a number than it is. */
     public boolean dropsDigits(Value value) {
         Value shown = measured(value);
+        if (shown instanceof ComplexValue complex) {
+            return !style.keepsAllDigits(complex.number());
+        }
         return shown instanceof NumberValue number
                 ? dropsDigits(number.real())
                 : shown instanceof Quantity quantity && dropsDigits(quantity.number());
@@ -189,6 +194,12 @@ public final class Display implements Value.Visitor<String> {
         return measured(quantity) instanceof Quantity shown
                 ? shown.unit().behind(number(shown.number()))
                 : number(quantity.number());
+    }
+
+    @Override
+    public String complex(ComplexValue complex) {
+        String number = style.text(complex.number());
+        return complex.isPlain() ? number : complex.unit().behind("(" + number + ")");
     }
 
     @Override

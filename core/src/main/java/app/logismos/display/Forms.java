@@ -1,5 +1,6 @@
 package app.logismos.display;
 
+import app.logismos.number.Complex;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.RootSum;
@@ -24,6 +25,8 @@ public final class Forms {
             new Form("scientific", new Scientific(10)),
             new Form("engineering", new Engineering(10)));
 
+    private static final String POLAR = "polar";
+
     /** A longer fraction is not worth a look. */
     private static final int MOST_BITS = 256;
 
@@ -37,6 +40,16 @@ public final class Forms {
     /** The same in LaTeX. */
     public static Map<String, String> latex(Real number) {
         return each(number, NumberStyle::latex);
+    }
+
+    /** Distance and direction of a complex number. */
+    public static Map<String, String> text(Complex number) {
+        return Map.of(POLAR, new Polar(Polar.USUAL).text(number));
+    }
+
+    /** The same in LaTeX. */
+    public static Map<String, String> latex(Complex number) {
+        return Map.of(POLAR, new Polar(Polar.USUAL).latex(number));
     }
 
     private static Map<String, String> each(

@@ -1,5 +1,6 @@
 package app.logismos.display;
 
+import app.logismos.number.Complex;
 import app.logismos.number.Real;
 
 /** A style that changes how another one is written, and leaves to it which digits are shown. */
@@ -14,6 +15,11 @@ interface OfDigits extends NumberStyle {
 
     @Override
     default boolean keepsAllDigits(Real number) {
+        return digits().keepsAllDigits(number);
+    }
+
+    @Override
+    default boolean keepsAllDigits(Complex number) {
         return digits().keepsAllDigits(number);
     }
 }

@@ -48,6 +48,8 @@ public final class Styles {
             Named.alone("mixed", "mixed number", Mixed.STYLE),
             Named.alone("root", "exact roots", Roots.STYLE),
             Named.alone("repeating", "repeating decimal", Repeating.STYLE),
+            Named.with("polar", "distance and direction", Takes.PLACES, Polar.USUAL, Polar::new)
+                    .or(new Polar(Polar.USUAL)),
             Named.ofCurrency("currency", "money", Money::of));
 
     private Styles() {}

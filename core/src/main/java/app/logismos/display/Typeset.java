@@ -1,11 +1,14 @@
 package app.logismos.display;
 
+import app.logismos.number.Complex;
+import app.logismos.number.Irrational;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.RootSum;
 import app.logismos.unit.Unit;
 import app.logismos.value.Algebraic;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
@@ -54,6 +57,37 @@ public final class Typeset implements Value.Visitor<String> {
         return number(quantity.number()) + unit(quantity.unit());
     }
 
+    @Override
+    public String complex(ComplexValue complex) {
+        Complex number = complex.number();
+        boolean hasRoots = number.re() instanceof Irrational || number.im() instanceof Irrational;
+        String parts = hasRoots
+                ? inParts(number, fraction(number.re()), fraction(number.im().abs()))
+                : inParts(number, number(number.re()), number(number.im().abs()));
+        return complex.isPlain() ? parts : "\\left(" + parts + "\\right)" + unit(complex.unit());
+    }
+
+    /** A complex number from its parts in LaTeX, the imaginary one without its sign. */
+    static String inParts(Complex number, String re, String im) {
+        if (number.isReal()) {
+            return re;
+        }
+        String size = im.equals("1")
+                ? "i"
+                : isSumOfRoots(number.im()) ? "\\left(" + im + "\\right)i" : im + (isShort(im) ? "i" : "\\,i");
+        boolean isNegative = number.im().signum() < 0;
+        return number.re().signum() == 0 ? (isNegative ? "-" : "") + size : re + (isNegative ? "-" : "+") + size;
+    }
+
+    /** Digits with nothing before them or above that would keep them from the letter behind. */
+    private static boolean isShort(String latex) {
+        return latex.chars().allMatch(c -> c >= '0' && c <= '9' || c == '.');
+    }
+
+    private static boolean isSumOfRoots(Real number) {
+        return number instanceof RootSum sum && sum.terms().size() > 1;
+    }
+
     /** A unit as it stands behind its number. */
     public static String unit(Unit unit) {
         return (unit.isClose() ? "" : "\\,") + "\\text{" + escaped(unit.symbol()) + "}";
@@ -77,6 +111,11 @@ public final class Typeset implements Value.Visitor<String> {
     /** Whether a number, typeset, says less than it is. */
     public static boolean dropsDigits(Real real) {
         return !isTypesetExactly(real) && !Automatic.STYLE.keepsAllDigits(real);
+    }
+
+    /** Whether a part of a complex number, typeset, says less than it is. */
+    public static boolean dropsDigits(Complex number) {
+        return dropsDigits(number.re()) || dropsDigits(number.im());
     }
 
     private static boolean isTypesetExactly(Real real) {

@@ -27,6 +27,7 @@ import app.logismos.formula.Walk;
 import app.logismos.function.Arguments;
 import app.logismos.function.Bound;
 import app.logismos.function.Category;
+import app.logismos.function.Complexes;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.function.References;
@@ -57,6 +58,9 @@ final class CallEvaluation implements References {
     private final Call call;
     private final List<Argument> given;
     private final boolean isPlain;
+    /** Whether it is called as documents do, which hold complex numbers as texts. */
+    private final boolean isOfDocuments;
+
     private List<Integer> positions = List.of();
     private final @Nullable Value[] values;
 
@@ -65,6 +69,9 @@ final class CallEvaluation implements References {
         this.function = function;
         this.call = call;
         this.isPlain = isPlain(call);
+        this.isOfDocuments = function.isOfComplexNumbers()
+                && !call.function().equalsIgnoreCase(function.name())
+                && call.function().regionMatches(true, 0, "IM", 0, 2);
         this.given = isPlain
                 ? call.arguments()
                 : call.arguments().stream()
@@ -422,6 +429,7 @@ final class CallEvaluation implements References {
         Value known = values[index];
         if (known == null) {
             known = evaluator.value(given.get(index).value().orElseThrow());
+            known = isOfDocuments ? Complexes.read(known) : known;
             values[index] = known;
         }
         return known;

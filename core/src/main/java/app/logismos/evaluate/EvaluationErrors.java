@@ -51,6 +51,13 @@ public final class EvaluationErrors {
         return Failure.at(place, ErrorCode.WRONG_KIND, message + wayOut(value));
     }
 
+    static Failure noOrder(Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.WRONG_KIND,
+                "Complex numbers have no order: none is more than another. Compare their `abs`, `re` or `im`.");
+    }
+
     static Failure unitsDiffer(InfixOperator operator, Quantity left, Quantity right, Span place) {
         String done = operator.isComparison()
                 ? "compared"

@@ -30,6 +30,7 @@ import app.logismos.formula.PostfixOperator;
 import app.logismos.formula.PrefixOperator;
 import app.logismos.formula.Rewriting;
 import app.logismos.function.Surroundings;
+import app.logismos.number.Complex;
 import app.logismos.number.Counting;
 import app.logismos.number.Powers;
 import app.logismos.number.Rational;
@@ -40,6 +41,7 @@ import app.logismos.unit.Units;
 import app.logismos.value.Algebraic;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Missing;
@@ -73,6 +75,9 @@ public final class Evaluator implements Expression.Visitor<Value> {
     private static final Rational HUNDREDTH = Rational.of(1, 100);
     private static final Rational HALF = Rational.of(1, 2);
 
+    /** No word of its own, so that a cell may still be named so: it hides the imaginary unit. */
+    private static final String IMAGINARY_UNIT = "i";
+
     private final Scope scope;
     private final Address origin;
     private final Budget budget;
@@ -91,7 +96,8 @@ public final class Evaluator implements Expression.Visitor<Value> {
         this.origin = origin;
         this.budget = budget;
         this.limits = limits;
-        this.operators = new Operators(limits, budget, scope::display);
+        this.operators = new Operators(
+                limits, budget, scope::display, () -> surroundings().complex());
         this.variables = null;
     }
 
@@ -299,7 +305,22 @@ public final class Evaluator implements Expression.Visitor<Value> {
         return operators.each(operand, node.span(), each -> prefixed(node.operator(), each, place));
     }
 
-    private static Value prefixed(PrefixOperator operator, Value value, Span place) {
+    private Value prefixed(PrefixOperator operator, Value value, Span place) {
+        if (value instanceof ComplexValue complex) {
+            return switch (operator) {
+                case PLUS -> value;
+                case MINUS -> new ComplexValue(complex.number().negate(), complex.unit());
+                case ROOT -> ComplexOperators.root(complex, place);
+            };
+        }
+        boolean isImaginary = operator == PrefixOperator.ROOT
+                && value instanceof NumberValue number
+                && number.real().signum() < 0;
+        if (isImaginary) {
+            Value answer = ComplexOperators.ofReal(value, new NumberValue(HALF), place);
+            Failure none = EvaluationErrors.undefined(Undefined.NO_REAL_RESULT, place);
+            return surroundings().complex() ? answer : ComplexOperators.told(none, answer, scope.display());
+        }
         if (value instanceof Quantity quantity) {
             return switch (operator) {
                 case PLUS -> value;
@@ -327,6 +348,9 @@ public final class Evaluator implements Expression.Visitor<Value> {
     }
 
     private static Value postfixed(PostfixOperator operator, Value value, Span place) {
+        if (value instanceof ComplexValue complex && operator == PostfixOperator.PERCENT) {
+            return ComplexOperators.value(complex.number().times(Complex.of(HUNDREDTH)), complex.unit(), place);
+        }
         if (operator == PostfixOperator.DEGREE && !(value instanceof Failure) && value != Missing.MISSING) {
             return Quantities.withUnit(value, Units.DEGREE, place);
         }
@@ -379,7 +403,9 @@ public final class Evaluator implements Expression.Visitor<Value> {
                 node.span(),
                 each -> each instanceof Quantity quantity
                         ? Quantities.power(quantity, exponent, place)
-                        : onNumber("^", each, place, number -> number.power(exponent)));
+                        : each instanceof ComplexValue complex
+                                ? ComplexOperators.power(complex, exponent, place)
+                                : onNumber("^", each, place, number -> number.power(exponent)));
     }
 
     @Override
@@ -495,7 +521,11 @@ public final class Evaluator implements Expression.Visitor<Value> {
 
     @Override
     public Value name(Name node) {
-        return scope.name(node, origin);
+        Value value = scope.name(node, origin);
+        boolean isImaginaryUnit = value instanceof Failure failure
+                && failure.code() == ErrorCode.UNKNOWN_NAME
+                && node.name().equals(IMAGINARY_UNIT);
+        return isImaginaryUnit ? ComplexValue.of(Complex.I) : value;
     }
 
     @Override

@@ -28,6 +28,7 @@ import app.logismos.function.Parameter;
 import app.logismos.number.Rational;
 import app.logismos.value.Algebraic;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
@@ -99,6 +100,11 @@ final class FormReading implements Expression.Visitor<Form> {
     static Form form(Value value, Span place) {
         if (value instanceof NumberValue number && number.real().isFinite()) {
             return Form.number(number.real());
+        }
+        if (value instanceof ComplexValue complex
+                && complex.isPlain()
+                && complex.number().isFinite()) {
+            return Form.number(complex.number());
         }
         if (value instanceof Algebraic expression) {
             return expression.form();

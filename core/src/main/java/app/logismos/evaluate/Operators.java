@@ -8,6 +8,7 @@ import app.logismos.number.Result;
 import app.logismos.number.Undefined;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Missing;
@@ -21,6 +22,7 @@ import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
@@ -31,8 +33,12 @@ final class Operators {
     /** How values are shown that are joined. */
     private final Supplier<Display> display;
 
-    Operators(Limits limits, Budget budget, Supplier<Display> display) {
+    /** Whether a power that is not real is complex. */
+    private final BooleanSupplier complex;
+
+    Operators(Limits limits, Budget budget, Supplier<Display> display, BooleanSupplier complex) {
         this.display = display;
+        this.complex = complex;
         this.limits = limits;
         this.budget = budget;
     }
@@ -77,7 +83,8 @@ final class Operators {
         Value a = left == Blank.BLANK ? zero(operator, right) : left;
         Value b = right == Blank.BLANK ? zero(operator, left) : right;
         if (!(a instanceof NumberValue x) || !(b instanceof NumberValue y)) {
-            return Moments.apply(operator, a, b)
+            return ComplexOperators.apply(operator, a, b, places)
+                    .or(() -> Moments.apply(operator, a, b))
                     .map(value -> value instanceof Failure failure ? failure.orAt(places.sign()) : value)
                     .or(() -> Quantities.apply(operator, a, b, places))
                     .orElseGet(() -> a instanceof NumberValue || calculates(a) && !calculates(b)
@@ -107,7 +114,10 @@ final class Operators {
     }
 
     private static boolean calculates(Value value) {
-        return value instanceof Moment || value instanceof Quantity || value instanceof NumberValue;
+        return value instanceof Moment
+                || value instanceof Quantity
+                || value instanceof NumberValue
+                || value instanceof ComplexValue;
     }
 
     private Value numbers(InfixOperator operator, Real a, Real b, Places places) {
@@ -130,13 +140,16 @@ final class Operators {
         };
     }
 
-    private static Value power(Real base, Real exponent, Places places) {
+    private Value power(Real base, Real exponent, Places places) {
         Result power = base.power(exponent);
         if (power == Undefined.NO_REAL_RESULT && base.signum() < 0) {
-            return Failure.at(
-                    places.left().to(places.right()),
+            Span whole = places.left().to(places.right());
+            Value answer = ComplexOperators.ofReal(new NumberValue(base), new NumberValue(exponent), whole);
+            Failure none = Failure.at(
+                    whole,
                     ErrorCode.NO_REAL_RESULT,
                     "A negative number has no real power with a fraction as exponent.");
+            return complex.getAsBoolean() ? answer : ComplexOperators.told(none, answer, display.get());
         }
         return value(
                 power,
@@ -166,10 +179,14 @@ final class Operators {
                             ? ordered(operator, x.number().compareTo(other))
                             : EvaluationErrors.wrongKind(operator, right, places.right());
         }
-        if (operator == InfixOperator.EQUAL || operator == InfixOperator.UNEQUAL) {
+        boolean isEquality = operator == InfixOperator.EQUAL || operator == InfixOperator.UNEQUAL;
+        if (!isEquality && (a instanceof ComplexValue || b instanceof ComplexValue)) {
+            return EvaluationErrors.noOrder(places.sign());
+        }
+        if (isEquality) {
             boolean equal = a instanceof NumberValue x && b instanceof NumberValue y
                     ? x.real().compareTo(y.real()) == 0
-                    : a.equals(b);
+                    : ComplexOperators.equal(a, b).orElseGet(() -> a.equals(b));
             return new Truth(equal == (operator == InfixOperator.EQUAL));
         }
         if (a instanceof NumberValue x && b instanceof NumberValue y) {

@@ -1,6 +1,7 @@
 package app.logismos.evaluate;
 
 import app.logismos.formula.InfixOperator;
+import app.logismos.number.Complex;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
@@ -8,6 +9,7 @@ import app.logismos.number.Undefined;
 import app.logismos.unit.Unit;
 import app.logismos.unit.Units;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
@@ -237,6 +239,9 @@ final class Quantities {
         if (value instanceof NumberValue number) {
             return new Quantity(number.real(), unit);
         }
+        if (value instanceof ComplexValue complex && complex.isPlain()) {
+            return new ComplexValue(complex.number(), unit);
+        }
         return value instanceof Quantity quantity
                 ? EvaluationErrors.hasUnit(quantity.unit(), unit, place)
                 : EvaluationErrors.notANumber(unit.symbol(), value, place);
@@ -246,6 +251,12 @@ final class Quantities {
     static Value converted(Value value, Unit unit, Span place) {
         if (value instanceof Moment.Elapsed span && unit.isLike(Units.SECOND)) {
             return converted(new Quantity(seconds(span.length()), Units.SECOND), unit, place);
+        }
+        if (value instanceof ComplexValue complex && complex.unit().isLike(unit)) {
+            return complex.unit().convert(complex.number().re(), unit) instanceof Real re
+                            && complex.unit().convert(complex.number().im(), unit) instanceof Real im
+                    ? new ComplexValue(new Complex(re, im), unit)
+                    : EvaluationErrors.undefined(Undefined.TOO_LARGE, place);
         }
         Value given = value == Blank.BLANK ? new NumberValue(Rational.ZERO) : value;
         if (!(given instanceof Quantity) && !(given instanceof NumberValue)) {

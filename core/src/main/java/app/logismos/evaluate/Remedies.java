@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.catalogue.Catalogue;
 import app.logismos.formula.EntryReader;
 import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Call;
@@ -7,8 +8,13 @@ import app.logismos.formula.Expression.Conversion;
 import app.logismos.formula.Expression.Group;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
+import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.InfixOperator;
+import app.logismos.formula.Parser;
+import app.logismos.formula.PrefixOperator;
 import app.logismos.formula.Walk;
+import app.logismos.function.Function;
+import app.logismos.function.algebra.SolveFunction;
 import app.logismos.number.Rational;
 import app.logismos.unit.Unit;
 import app.logismos.value.ErrorCode;
@@ -22,10 +28,14 @@ import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Finds for a failed calculation what can be written instead, from the part of the entry that is at fault. */
 final class Remedies {
+    /** What makes a number a complex one. */
+    private static final String COMPLEX_ZERO = "+0i";
+
     private final String entry;
     private final Expression whole;
     private final Evaluator evaluator;
@@ -63,7 +73,10 @@ final class Remedies {
     private void look(ErrorCode code, Expression node) {
         switch (code) {
             case WRONG_KIND -> readAsNumber(node);
-            case NO_REAL_RESULT -> oddRoot(node);
+            case NO_REAL_RESULT -> {
+                oddRoot(node);
+                amongComplexNumbers(node);
+            }
             case UNKNOWN_NAME -> naming(node);
             case UNKNOWN_FUNCTION -> likeFunctions(node);
             default -> {}
@@ -167,6 +180,58 @@ final class Remedies {
                 : "root(" + base + ", " + fraction.denominator() + ")";
         String above = fraction.numerator().toString();
         offer(node.span(), above.equals("1") ? root : root + "^" + (fraction.signum() < 0 ? "(" + above + ")" : above));
+    }
+
+    /** {@code sqrt(-1)} offers {@code sqrt(-1+0i)}, and {@code solve} those solutions that are not real. */
+    private void amongComplexNumbers(Expression node) {
+        if (node instanceof Call call
+                && Catalogue.STANDARD
+                        .function(call.function())
+                        .filter(Function::isOfComplexNumbers)
+                        .isPresent()
+                && !call.arguments().isEmpty()) {
+            call.arguments().get(0).value().ifPresent(argument -> asComplex(call.span(), argument.span()));
+        } else if (node instanceof Call call && call.function().equalsIgnoreCase(SolveFunction.NAME)) {
+            complex(call.span(), call.span().end() - 1, ", " + SolveFunction.COMPLEX + ": true");
+        } else if (node instanceof Infix power && power.operator() == InfixOperator.POWER) {
+            asComplex(power.span(), unbracketed(power.left()).span());
+        } else {
+            root(node).ifPresent(root -> {
+                Expression inner = unbracketed(root.operand());
+                offerComplex(root.span(), "sqrt(" + inner.span().in(entry) + COMPLEX_ZERO + ")");
+            });
+        }
+    }
+
+    /** A root's failure stands at what is under it. */
+    private Optional<Prefix> root(Expression under) {
+        Prefix[] found = {null};
+        Walk.visit(whole, node -> {
+            if (node instanceof Prefix prefix
+                    && prefix.operator() == PrefixOperator.ROOT
+                    && prefix.operand() == under) {
+                found[0] = prefix;
+            }
+        });
+        return Optional.ofNullable(found[0]);
+    }
+
+    private void asComplex(Span whole, Span number) {
+        complex(whole, number.end(), COMPLEX_ZERO);
+    }
+
+    private void complex(Span whole, int at, String more) {
+        offerComplex(whole, entry.substring(whole.start(), at) + more + entry.substring(at, whole.end()));
+    }
+
+    /** Only what has an answer so is offered. */
+    private void offerComplex(Span place, String by) {
+        boolean hasAnswer =
+                Parser.parse(by, 0, evaluator.origin(), Words.STANDARD) instanceof Parser.Outcome.Parsed parsed
+                        && !(evaluator.value(parsed.expression()) instanceof Failure);
+        if (hasAnswer) {
+            offer(place, by);
+        }
     }
 
     private static Expression unbracketed(Expression node) {

@@ -7,8 +7,6 @@ import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.LatexPrinter;
 import app.logismos.formula.Printer;
 import app.logismos.formula.Walk;
-import app.logismos.value.NumberValue;
-import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.function.Function;
@@ -63,7 +61,6 @@ record Step(Expression before, Expression part, Rule rule, String note, Expressi
             table.forEachFilled(each -> found[0] |= isRounded(each));
             return found[0];
         }
-        return value instanceof NumberValue number && !number.real().isExact()
-                || value instanceof Quantity quantity && !quantity.number().isExact();
+        return !value.isExact();
     }
 }

@@ -136,7 +136,10 @@ final class Lexer {
                 digits();
             }
         }
-        add(Token.Type.NUMBER, start, text.substring(start, at).replace('−', '-'));
+        String digits = text.substring(start, at).replace('−', '-');
+        boolean isImaginary = peek(0) == 'i' && !(at + 1 < text.length() && isWordPart(text.codePointAt(at + 1)));
+        at += isImaginary ? 1 : 0;
+        add(isImaginary ? Token.Type.IMAGINARY : Token.Type.NUMBER, start, digits);
     }
 
     private void digits() {

@@ -17,8 +17,10 @@ import app.logismos.formula.Expression.RangeReference.Extent;
 import app.logismos.formula.Expression.Superscript;
 import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.Expression.WithUnit;
+import app.logismos.number.Complex;
 import app.logismos.number.Rational;
 import app.logismos.unit.Unit;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.Failure;
 import app.logismos.value.Missing;
 import app.logismos.value.NumberValue;
@@ -295,7 +297,7 @@ public final class Parser {
 
     private static boolean startsValue(Token token) {
         return switch (token.type()) {
-            case NUMBER, TEXT, WORD, QUOTED_NAME -> true;
+            case NUMBER, IMAGINARY, TEXT, WORD, QUOTED_NAME -> true;
             case SIGN -> token.is("(") || token.is("{") || token.is("√");
             case SUPERSCRIPT, UNIT, END -> false;
         };
@@ -306,6 +308,7 @@ public final class Parser {
         Token token = peek();
         return switch (token.type()) {
             case NUMBER -> numberOrRows();
+            case IMAGINARY -> imaginary(next());
             case TEXT -> new Literal(new Text(next().text()), token.span().in(text), token.span());
             case WORD -> word();
             case QUOTED_NAME -> otherGrid(next());
@@ -391,6 +394,28 @@ public final class Parser {
             return lines(Optional.empty(), token, token.span(), ROW, Extent.ROWS);
         }
         return new Literal(new NumberValue(number(token)), token.text(), token.span());
+    }
+
+    /** {@code 2i}; a power behind it belongs to the unit only, as it does behind others: {@code 2i^2} is −2. */
+    private Expression imaginary(Token token) {
+        Rational number = number(token);
+        Span digits = new Span(token.span().start(), token.span().end() - 1);
+        Span letter = new Span(digits.end(), token.span().end());
+        if (!peek().is("^") && peek().type() != Token.Type.SUPERSCRIPT) {
+            ComplexValue value = ComplexValue.of(new Complex(Rational.ZERO, number));
+            return new Literal(value, token.span().in(text), token.span());
+        }
+        Expression unit = new Literal(ComplexValue.of(Complex.I), "1i", letter);
+        Token sign = next();
+        Expression power = sign.is("^")
+                ? new Infix(InfixOperator.POWER, unit, signed(), sign.span())
+                : new Superscript(unit, exponent(sign), letter.to(sign.span()));
+        Expression product = new Infix(
+                InfixOperator.TIMES,
+                new Literal(new NumberValue(number), digits.in(text), digits),
+                power,
+                new Span(digits.end(), digits.end()));
+        return new Group(product, digits.to(power.span()));
     }
 
     private static Rational number(Token token) {

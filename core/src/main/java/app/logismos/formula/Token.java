@@ -10,6 +10,8 @@ import app.logismos.value.Span;
 record Token(Type type, String text, Span span) {
     enum Type {
         NUMBER,
+        /** A number with the imaginary unit directly behind it; its text is the number. */
+        IMAGINARY,
         TEXT,
         WORD,
         QUOTED_NAME,

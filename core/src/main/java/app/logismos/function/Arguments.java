@@ -4,13 +4,18 @@ import app.logismos.algebra.Antiderivative;
 import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
 import app.logismos.algebra.Limit;
+import app.logismos.number.Complex;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.number.Result;
+import app.logismos.unit.Unit;
 import app.logismos.unit.UnitCatalogue;
+import app.logismos.unit.Units;
 import app.logismos.value.Algebraic;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Missing;
@@ -239,7 +244,7 @@ public final class Arguments {
 
     /** Texts and truth values in a table are no numbers; what stands for a number that is not known is not left out. */
     private void passOver(String parameter, Value value) {
-        if (value instanceof Algebraic) {
+        if (value instanceof Algebraic || value instanceof ComplexValue) {
             throw wrongKind(parameter, value);
         }
     }
@@ -444,6 +449,19 @@ public final class Arguments {
                 : number;
     }
 
+    /** An angle in radians as a quantity, complex where it is: in degrees where the worksheet counts so. */
+    public Value inAngleUnit(Result radians) {
+        Unit unit = surroundings.angle() == Surroundings.Angle.DEGREES ? Units.DEGREE : Units.RADIAN;
+        if (radians instanceof Complex angle) {
+            return new ComplexValue(
+                    new Complex(
+                            Algebra.answer(Units.RADIAN.convert(angle.re(), unit)),
+                            Algebra.answer(Units.RADIAN.convert(angle.im(), unit))),
+                    unit);
+        }
+        return new Quantity(Algebra.answer(Units.RADIAN.convert(Algebra.answer(radians), unit)), unit);
+    }
+
     /** Whether a condition holds. */
     public boolean truth(String parameter) {
         Value value = value(parameter);
@@ -577,15 +595,19 @@ public final class Arguments {
     public Refused wrongKind(String parameter, Value value) {
         Parameter.Accepts accepts =
                 function.parameters().get(function.indexOf(parameter)).accepts();
-        return refused(
+        Failure wrong = placed(
                 parameter,
                 value,
                 ErrorCode.WRONG_KIND,
                 "`" + function.name() + "` needs " + accepts.one() + " for `" + parameter + "`, was "
                         + value.kind().one() + "." + wayOut(accepts, value));
+        return value instanceof ComplexValue ? new IsComplex(wrong) : new Refused(wrong);
     }
 
     private static String wayOut(Parameter.Accepts accepts, Value value) {
+        if (value instanceof ComplexValue) {
+            return " `re`, `im` and `abs` give real numbers of it.";
+        }
         if (!(value instanceof Text text)) {
             return "";
         }
@@ -602,6 +624,15 @@ public final class Arguments {
         private static final long serialVersionUID = 1L;
 
         HasUnit(Failure failure) {
+            super(failure);
+        }
+    }
+
+    /** A complex number where a real one is needed: refused, unless the function takes complex ones. */
+    public static final class IsComplex extends Refused {
+        private static final long serialVersionUID = 1L;
+
+        IsComplex(Failure failure) {
             super(failure);
         }
     }

@@ -7,6 +7,7 @@ public enum Category {
     WHOLE_NUMBERS("Whole numbers"),
     COUNTING("Counting"),
     ANGLES("Angles"),
+    COMPLEX("Complex numbers"),
     STATISTICS("Statistics"),
     DISTRIBUTIONS("Distributions and special functions"),
     ALGEBRA("Algebra"),

@@ -2,11 +2,14 @@ package app.logismos.function;
 
 import app.logismos.formula.Binding;
 import app.logismos.formula.InfixOperator;
+import app.logismos.number.Complex;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Undefined;
+import app.logismos.unit.Unit;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
@@ -34,6 +37,7 @@ public final class Function {
     private String says = "";
     private String source = "";
     private java.util.function.Function<Arguments, Value> code = given -> Blank.BLANK;
+    private Optional<java.util.function.Function<Arguments, Value>> complexCode = Optional.empty();
     private boolean seesHiddenRows;
     private Optional<java.util.function.Function<Arguments, String>> working = Optional.empty();
     private Optional<java.util.function.Function<Arguments, Choice>> choice = Optional.empty();
@@ -221,8 +225,63 @@ public final class Function {
         return this;
     }
 
+    /** On complex numbers: what a function of one number answers, with the power of its unit that the rules say. */
+    public Function complex(java.util.function.Function<Complex, Result> result) {
+        String parameter = parameters.get(0).name();
+        return complexly(given -> Complexes.ofOne(
+                this,
+                given,
+                parameter,
+                unitRules.stream().map(UnitRule::exponent).findFirst(),
+                result));
+    }
+
+    /** The same of several numbers, without units. */
+    public Function complexes(java.util.function.Function<Arguments, Result> result) {
+        return complexly(given -> Complexes.value(this, result.apply(given), Unit.ONE));
+    }
+
+    /** What it answers where an argument is complex, or has to count as such. */
+    public Function complexly(java.util.function.Function<Arguments, Value> value) {
+        complexCode = Optional.of(value);
+        return this;
+    }
+
+    /** Whether it takes complex numbers. */
+    public boolean isOfComplexNumbers() {
+        return complexCode.isPresent();
+    }
+
     /** The value of a call; what is wrong with it comes back as a failure without a place. */
     public Value call(Arguments given) {
+        Value value = realCall(given);
+        boolean hasNoRealResult = value instanceof Failure failure
+                && failure.code() == ErrorCode.NO_REAL_RESULT
+                && failure.cause().isEmpty();
+        return hasNoRealResult && complexCode.isPresent()
+                ? amongComplexNumbers(given, (Failure) value, complexCode.get())
+                : value;
+    }
+
+    /** The complex answer where the worksheet wants it, else it is told. */
+    private static Value amongComplexNumbers(
+            Arguments given, Failure none, java.util.function.Function<Arguments, Value> code) {
+        try {
+            Value answer = code.apply(given);
+            if (!(answer instanceof ComplexValue)) {
+                return none;
+            }
+            Surroundings surroundings = given.surroundings();
+            return surroundings.complex()
+                    ? answer
+                    : none.withMessage(none.message() + " In complex numbers it is `"
+                            + surroundings.showing().apply(answer) + "`.");
+        } catch (Arguments.Refused refused) {
+            return none;
+        }
+    }
+
+    private Value realCall(Arguments given) {
         try {
             return plainOrInUnits(given);
         } catch (Arguments.Refused refused) {
@@ -236,6 +295,11 @@ public final class Function {
     private Value plainOrInUnits(Arguments given) {
         try {
             return code.apply(given);
+        } catch (Arguments.IsComplex found) {
+            if (complexCode.isEmpty()) {
+                throw found;
+            }
+            return complexCode.get().apply(given);
         } catch (Arguments.HasUnit found) {
             List<UnitRule> rules =
                     ruleBy.map(rule -> List.of(rule.apply(given))).orElse(unitRules);
@@ -325,7 +389,7 @@ public final class Function {
     }
 
     /** A result as a value; the reasons why there is none get their sentences. */
-    private Value value(Result result) {
+    Value value(Result result) {
         if (result instanceof Real real) {
             return new NumberValue(real);
         }

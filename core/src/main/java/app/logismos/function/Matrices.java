@@ -15,11 +15,19 @@ public final class Matrices {
 
     public static Real[][] square(Real[][] a) {
         if (a.length != a[0].length) {
-            throw new Arguments.Refused(Failure.of(
-                    ErrorCode.SHAPES_DIFFER,
-                    "This needs as many rows as columns, and the table has " + Shape.of(a) + "."));
+            throw notSquare(Shape.of(a));
         }
         return a;
+    }
+
+    static Arguments.Refused notSquare(Shape shape) {
+        return new Arguments.Refused(Failure.of(
+                ErrorCode.SHAPES_DIFFER, "This needs as many rows as columns, and the table has " + shape + "."));
+    }
+
+    static Arguments.Refused singular() {
+        return new Arguments.Refused(Failure.of(
+                ErrorCode.DIVIDE_BY_ZERO, "The matrix is singular: its determinant is 0, so it has no inverse."));
     }
 
     public static Real[][] identity(int n) {
@@ -84,9 +92,7 @@ public final class Matrices {
         for (int i = 0; i < a.length; i++) {
             int pivot = pivot(a, i);
             if (a[pivot][i].signum() == 0) {
-                throw new Arguments.Refused(Failure.of(
-                        ErrorCode.DIVIDE_BY_ZERO,
-                        "The matrix is singular: its determinant is 0, so it has no inverse."));
+                throw singular();
             }
             swap(a, pivot, i);
             swap(b, pivot, i);

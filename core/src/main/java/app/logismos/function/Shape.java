@@ -1,6 +1,5 @@
 package app.logismos.function;
 
-import app.logismos.number.Real;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Table;
@@ -11,7 +10,7 @@ public record Shape(int rows, int columns) {
         return new Shape(table.rows(), table.columns());
     }
 
-    public static Shape of(Real[][] table) {
+    public static Shape of(Object[][] table) {
         return new Shape(table.length, table[0].length);
     }
 

@@ -16,6 +16,7 @@ import java.util.random.RandomGenerator;
  * What a calculation depends on besides its arguments.
  *
  * @param angle what a plain number means where an angle is asked for
+ * @param complex whether what has no real answer has a complex one
  * @param random where chance comes from
  * @param units the units, and the currencies with their rates
  * @param clock what time it is, and in which zone
@@ -26,6 +27,7 @@ import java.util.random.RandomGenerator;
  */
 public record Surroundings(
         Angle angle,
+        boolean complex,
         RandomGenerator random,
         UnitCatalogue units,
         Clock clock,
@@ -45,6 +47,7 @@ public record Surroundings(
     public static Surroundings of(Angle angle, UnitCatalogue units) {
         return new Surroundings(
                 angle,
+                false,
                 new SplittableRandom(),
                 units,
                 Clock.systemDefaultZone(),
@@ -59,12 +62,17 @@ public record Surroundings(
             Function<String, Value> texts,
             BiFunction<Real, String, Optional<String>> numbers,
             Function<Value, String> values) {
-        return new Surroundings(angle, random, units, clock, texts, numbers, values, check);
+        return new Surroundings(angle, complex, random, units, clock, texts, numbers, values, check);
+    }
+
+    /** The same, where what has no real answer has a complex one. */
+    public Surroundings withComplexAnswers(boolean wanted) {
+        return new Surroundings(angle, wanted, random, units, clock, reading, writing, showing, check);
     }
 
     /** The same, with time that can be up. */
     public Surroundings checkedBy(Runnable other) {
-        return new Surroundings(angle, random, units, clock, reading, writing, showing, other);
+        return new Surroundings(angle, complex, random, units, clock, reading, writing, showing, other);
     }
 
     /** The unit of plain numbers as angles. */

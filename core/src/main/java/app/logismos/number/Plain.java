@@ -36,6 +36,26 @@ public final class Plain {
                         : decimal(((Approximate) number).number());
     }
 
+    /** {@code 3 + 4i}, {@code 1/2 - √3/2*i}; without a part that is exactly 0, so that a real one looks so. */
+    public static String text(Complex number) {
+        return inParts(number, text(number.re()), text(number.im().abs()));
+    }
+
+    /** The same with its parts written in a way of one's own, the imaginary one without its sign. */
+    public static String inParts(Complex number, String re, String im) {
+        if (number.isReal()) {
+            return re;
+        }
+        boolean isDecimal = im.chars().allMatch(c -> c >= '0' && c <= '9' || c == '.');
+        boolean isTerm = im.indexOf(' ') < 0;
+        String imaginary = im.equals("1") ? "i" : isDecimal ? im + "i" : (isTerm ? im : "(" + im + ")") + "*i";
+        boolean isNegative = number.im().signum() < 0;
+        if (number.re().signum() == 0) {
+            return (isNegative ? "-" : "") + imaginary;
+        }
+        return re + (isNegative ? " - " : " + ") + imaginary;
+    }
+
     private static String fraction(Rational number) {
         return number.isInteger()
                 ? LongDecimal.of(number.numerator())

@@ -5,6 +5,11 @@ import app.logismos.algebra.Form;
 /** An expression with letters in it that stand for any number (language, section 12). */
 public record Algebraic(Form form) implements Value {
     @Override
+    public boolean isExact() {
+        return form.isExact();
+    }
+
+    @Override
     public Kind kind() {
         return Kind.EXPRESSION;
     }

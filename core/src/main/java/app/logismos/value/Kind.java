@@ -4,6 +4,7 @@ package app.logismos.value;
 public enum Kind {
     NUMBER("a number"),
     QUANTITY("a quantity"),
+    COMPLEX("a complex number"),
     EXPRESSION("an expression"),
     FUNCTION("a function"),
     DATE("a date"),

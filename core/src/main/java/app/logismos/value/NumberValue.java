@@ -24,6 +24,11 @@ public record NumberValue(Real real) implements Value {
     }
 
     @Override
+    public boolean isExact() {
+        return real.isExact();
+    }
+
+    @Override
     public Kind kind() {
         return Kind.NUMBER;
     }

@@ -27,6 +27,12 @@ public final class PlainText implements Value.Visitor<String> {
     }
 
     @Override
+    public String complex(ComplexValue complex) {
+        String number = Plain.text(complex.number());
+        return complex.isPlain() ? number : complex.unit().behind("(" + number + ")");
+    }
+
+    @Override
     public String function(OwnFunction function) {
         return function.made().text();
     }

@@ -17,6 +17,11 @@ public record Quantity(Real number, Unit unit) implements Value {
     }
 
     @Override
+    public boolean isExact() {
+        return number.isExact();
+    }
+
+    @Override
     public Kind kind() {
         return Kind.QUANTITY;
     }

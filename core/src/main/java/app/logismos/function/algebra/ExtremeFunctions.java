@@ -110,8 +110,8 @@ final class ExtremeFunctions {
                 return Optional.of(List.of());
             }
             Form halfTurn = given.surroundings().angle() == Surroundings.Angle.DEGREES ? Form.number(180) : Form.PI;
-            Solving.Solved solved =
-                    Solving.of(new Equation(slope, Form.ZERO), by, halfTurn, each -> Doubles.of(given.worth(each)));
+            Solving.Solved solved = Solving.of(
+                    new Equation(slope, Form.ZERO), by, halfTurn, false, each -> Doubles.of(given.worth(each)));
             return solved.mayBeMore()
                     ? Optional.empty()
                     : Optional.of(solved.solutions().stream().map(given::worth).toList());

@@ -3,6 +3,7 @@ package app.logismos.function.algebra;
 import static app.logismos.function.Function.function;
 import static app.logismos.function.Parameter.Accepts.EXPRESSION;
 import static app.logismos.function.Parameter.Accepts.NUMBER;
+import static app.logismos.function.Parameter.Accepts.TRUTH;
 import static app.logismos.function.Parameter.Accepts.VARIABLE;
 
 import app.logismos.algebra.Equation;
@@ -12,14 +13,18 @@ import app.logismos.algebra.SolvingStep;
 import app.logismos.algebra.SolvingSystem;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
+import app.logismos.function.Complexes;
 import app.logismos.function.Function;
 import app.logismos.function.Surroundings;
+import app.logismos.number.Complex;
 import app.logismos.number.Real;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -31,15 +36,20 @@ public final class SolveFunction {
     /** The name of the function. */
     public static final String NAME = "solve";
 
+    /** The argument that asks for solutions that are not real. */
+    public static final String COMPLEX = "complex";
+
     static final Function SOLVE = function(NAME, Category.ALGEBRA)
             .says("What must stand for a letter so that an equation holds, one solution below the other.")
             .argument("equation", EXPRESSION, "the equation, or several in braces; what is no equation is to be 0")
             .argument("variable", VARIABLE, "the letter that is wanted, or several in braces")
             .optional("from", NUMBER, Blank.BLANK, "where to look: near this number, or from here on")
             .optional("to", NUMBER, Blank.BLANK, "the end of where to look")
+            .optional(COMPLEX, TRUTH, new Truth(false), "whether solutions that are not real are wanted")
             .example("solve(x^2 = 4, x)", "{-2; 2}")
             .example("solve(3*x + 5 = 11, x)", "{2}")
             .example("solve({x + y = 5; x - y = 1}, {x; y})", "{3, 2}")
+            .example("solve(x^2 = -1, x, complex: true)", "{-i; i}")
             .example("solve(v = u + a*t, t)", "{(v - u)/a}")
             .refuses("solve(x^2 = -1, x)", ErrorCode.NO_REAL_RESULT)
             .refuses("solve(x = 3, 5)", ErrorCode.WRONG_KIND)
@@ -82,7 +92,11 @@ public final class SolveFunction {
     }
 
     private static Solving.Solved exactly(Arguments given, Equation equation, Form.Letter unknown) {
-        return Solving.of(equation, unknown, halfTurn(given), form -> number(form, given));
+        return Solving.of(equation, unknown, halfTurn(given), isComplex(given), form -> number(form, given));
+    }
+
+    private static boolean isComplex(Arguments given) {
+        return given.surroundings().complex() || given.truth(COMPLEX);
     }
 
     private static SolvingSystem.Solved system(Arguments given, List<Equation> equations, List<Form.Letter> unknowns) {
@@ -112,7 +126,18 @@ public final class SolveFunction {
                 values.add(Doubles.plain(given.worth(form)));
             }
         }
+        if (rows.get(0).size() == 1 && values.stream().anyMatch(ComplexValue.class::isInstance)) {
+            values.sort(SolveFunction::inOrder);
+        }
         return new ArrayTable(rows.size(), rows.get(0).size(), values);
+    }
+
+    /** By real part, then by imaginary part. */
+    private static int inOrder(Value a, Value b) {
+        Complex x = Complexes.of(a).orElseThrow().number();
+        Complex y = Complexes.of(b).orElseThrow().number();
+        int order = x.re().compareTo(y.re());
+        return order != 0 ? order : x.im().compareTo(y.im());
     }
 
     /** Exact solutions where they are all of them, else what is found by trying. */

@@ -9,12 +9,15 @@ import static app.logismos.function.Parameter.Accepts.WHOLE;
 import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
+import app.logismos.function.Complexes;
 import app.logismos.function.Function;
 import app.logismos.function.InUnits;
 import app.logismos.function.PlainFolds;
 import app.logismos.function.Shape;
 import app.logismos.function.Total;
 import app.logismos.function.Workings;
+import app.logismos.number.Complex;
+import app.logismos.number.ComplexFunctions;
 import app.logismos.number.Elementary;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Powers;
@@ -42,6 +45,7 @@ import java.util.function.BinaryOperator;
 public final class ArithmeticFunctions {
     public static final List<Function> ALL = List.of(
             function("sum", Category.ARITHMETIC)
+                    .alsoRead("IMSUM")
                     .says("Adds numbers, and all numbers of ranges.")
                     .repeated("numbers", NUMBERS, "what to add; texts and empty cells in ranges are passed over")
                     .example("sum(1, 2, 3.5)", "13/2")
@@ -49,8 +53,10 @@ public final class ArithmeticFunctions {
                     .refuses("sum(1, \"2\")", ErrorCode.WRONG_KIND)
                     .related("product", "mean", "count")
                     .works(given -> Workings.sum(given.numbers("numbers")))
+                    .complexly(given -> Complexes.sum(given, "numbers"))
                     .answers(ArithmeticFunctions::sum),
             function("product", Category.ARITHMETIC)
+                    .alsoRead("IMPRODUCT")
                     .says("Multiplies numbers, and all numbers of ranges.")
                     .repeated("numbers", NUMBERS, "what to multiply")
                     .example("product(2, 3, 4)", "24")
@@ -58,8 +64,10 @@ public final class ArithmeticFunctions {
                     .refuses("product(2, true)", ErrorCode.WRONG_KIND)
                     .related("sum", "factorial")
                     .works("{numbers| × }")
+                    .complexly(given -> Complexes.product(Complexes.all(given, "numbers")))
                     .answers(ArithmeticFunctions::product),
             function("abs", Category.ARITHMETIC)
+                    .alsoRead("IMABS")
                     .says("The number without its sign.")
                     .argument("x", NUMBER, "any number")
                     .derivative("x", "sign(x)")
@@ -68,8 +76,10 @@ public final class ArithmeticFunctions {
                     .refuses("abs(\"7\")", ErrorCode.WRONG_KIND)
                     .related("sign")
                     .keepsUnit("x")
+                    .complex(Complex::abs)
                     .computes(given -> given.number("x").abs()),
             function("sqrt", Category.ARITHMETIC)
+                    .alsoRead("IMSQRT")
                     .says("The square root: the number, 0 or more, whose square is x.")
                     .argument("x", NUMBER, "0 or more")
                     .derivative("x", "1/(2*sqrt(x))")
@@ -79,8 +89,10 @@ public final class ArithmeticFunctions {
                     .related("exp")
                     .units(Rational.of(1, 2), "x")
                     .works("the number y, 0 or more, with y^2 = {x}")
+                    .complex(ComplexFunctions::sqrt)
                     .computes(given -> Powers.sqrt(given.number("x"))),
             function("exp", Category.ARITHMETIC)
+                    .alsoRead("IMEXP")
                     .says("The number e = 2.718… to the power of x.")
                     .argument("x", NUMBER, "any number")
                     .derivative("x", "exp(x)")
@@ -90,8 +102,10 @@ public final class ArithmeticFunctions {
                     .related("ln")
                     .from("DLMF 4.2")
                     .works("e^{x}")
+                    .complex(ComplexFunctions::exp)
                     .computes(given -> Elementary.exp(given.number("x"))),
             function("ln", Category.ARITHMETIC)
+                    .alsoRead("IMLN")
                     .says("The natural logarithm: the power to which e = 2.718… must be raised to give x.")
                     .argument("x", NUMBER, "more than 0")
                     .derivative("x", "1/x")
@@ -101,6 +115,7 @@ public final class ArithmeticFunctions {
                     .related("log", "exp")
                     .from("DLMF 4.2")
                     .works("the exponent y with e^y = {x}")
+                    .complex(ComplexFunctions::ln)
                     .computes(given -> Elementary.ln(given.number("x"))),
             function("log", Category.ARITHMETIC)
                     .says("The logarithm to a base, which is 10 unless you give another.")
@@ -114,6 +129,8 @@ public final class ArithmeticFunctions {
                     .related("ln", "exp")
                     .from("DLMF 4.2")
                     .works("the exponent y with {base}^y = {x}")
+                    .complexes(
+                            given -> ComplexFunctions.log(Complexes.plain(given, "x"), Complexes.plain(given, "base")))
                     .computes(given -> Elementary.log(given.number("x"), given.number("base"))),
             function("mod", Category.ARITHMETIC)
                     .says("The remainder of a division; it has the sign of the divisor.")
@@ -134,6 +151,7 @@ public final class ArithmeticFunctions {
                     .refuses("sign(\"7\")", ErrorCode.WRONG_KIND)
                     .related("abs")
                     .units(Rational.ZERO, "x")
+                    .complex(ArithmeticFunctions::direction)
                     .computes(given -> Rational.of(given.number("x").signum())),
             function("cbrt", Category.ARITHMETIC)
                     .says("The cube root: the number whose third power is x, below zero too.")
@@ -158,6 +176,7 @@ public final class ArithmeticFunctions {
                     .works("the number y with y^{n} = {x}")
                     .computes(given -> root(given, given.number("x"), given.whole("n"))),
             function("power", Category.ARITHMETIC)
+                    .alsoRead("IMPOWER")
                     .says("The base raised to the exponent, as base^exponent.")
                     .argument("base", NUMBER, "what is multiplied with itself")
                     .argument("exponent", NUMBER, "how often")
@@ -169,8 +188,10 @@ public final class ArithmeticFunctions {
                     .related("root", "exp")
                     .unitsBy(given -> fraction(given, "exponent"), "base")
                     .works(Workings::power)
+                    .complexes(given -> Complexes.plain(given, "base").power(Complexes.plain(given, "exponent")))
                     .computes(given -> given.number("base").power(given.number("exponent"))),
             function("log10", Category.ARITHMETIC)
+                    .alsoRead("IMLOG10")
                     .says("The logarithm to base 10.")
                     .argument("x", NUMBER, "more than 0")
                     .derivative("x", "1/(x*ln(10))")
@@ -179,8 +200,10 @@ public final class ArithmeticFunctions {
                     .refuses("log10(-1)", ErrorCode.NO_REAL_RESULT)
                     .related("log", "ln", "log2")
                     .works("the exponent y with 10^y = {x}")
+                    .complex(z -> ComplexFunctions.log(z, Complex.of(Rational.of(10))))
                     .computes(given -> Elementary.log(given.number("x"), Rational.of(10))),
             function("log2", Category.ARITHMETIC)
+                    .alsoRead("IMLOG2")
                     .says("The logarithm to base 2.")
                     .argument("x", NUMBER, "more than 0")
                     .derivative("x", "1/(x*ln(2))")
@@ -189,6 +212,7 @@ public final class ArithmeticFunctions {
                     .refuses("log2(0)", ErrorCode.NO_REAL_RESULT)
                     .related("log", "ln", "log10")
                     .works("the exponent y with 2^y = {x}")
+                    .complex(z -> ComplexFunctions.log(z, Complex.of(Rational.of(2))))
                     .computes(given -> Elementary.log(given.number("x"), Rational.of(2))),
             function("hypot", Category.ARITHMETIC)
                     .says("The square root of the sum of squares: the length of a diagonal.")
@@ -349,6 +373,13 @@ public final class ArithmeticFunctions {
     }
 
     /** Quantities multiply with their units. */
+    /** The number of size 1 in the same direction; 0 for 0. */
+    private static Result direction(Complex number) {
+        return number.isZero()
+                ? number
+                : number.abs() instanceof Real size ? number.dividedBy(Complex.of(size)) : Undefined.TOO_LARGE;
+    }
+
     private static Value product(Arguments given) {
         List<Real> numbers = new ArrayList<>();
         List<Unit> units = new ArrayList<>();

@@ -4,16 +4,21 @@ import static app.logismos.function.Function.function;
 import static app.logismos.function.Parameter.Accepts.NUMBER;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
+import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
+import app.logismos.function.Complexes;
 import app.logismos.function.Function;
+import app.logismos.number.Complex;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Result;
 import app.logismos.number.Rounding;
 import app.logismos.number.Undefined;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.NumberValue;
+import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.math.RoundingMode;
 import java.util.List;
@@ -38,6 +43,7 @@ public final class RoundingFunctions {
                     .related("roundup", "rounddown", "significant", "roundto")
                     .keepsUnit("x")
                     .works(given -> RoundingWorkings.places(given, RoundingMode.HALF_UP))
+                    .complexly(RoundingFunctions::roundedParts)
                     .computes(given -> rounded(given, RoundingMode.HALF_UP)),
             function("roundup", Category.ROUNDING)
                     .says("Rounds away from zero to so many decimal places.")
@@ -156,8 +162,20 @@ public final class RoundingFunctions {
 
     private RoundingFunctions() {}
 
+    private static Value roundedParts(Arguments given) {
+        ComplexValue value = Complexes.measured(given, "x");
+        return new ComplexValue(
+                new Complex(
+                        Algebra.answer(rounded(given, value.number().re(), RoundingMode.HALF_UP)),
+                        Algebra.answer(rounded(given, value.number().im(), RoundingMode.HALF_UP))),
+                value.unit());
+    }
+
     private static Result rounded(Arguments given, RoundingMode mode) {
-        Real number = given.number("x");
+        return rounded(given, given.number("x"), mode);
+    }
+
+    private static Result rounded(Arguments given, Real number, RoundingMode mode) {
         BigInteger places = given.whole("places");
         if (places.abs().compareTo(BigInteger.valueOf(MOST_PLACES)) > 0) {
             return places.signum() > 0 ? number : Rational.ZERO;

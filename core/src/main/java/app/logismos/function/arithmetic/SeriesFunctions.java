@@ -10,9 +10,11 @@ import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
 import app.logismos.function.Bound;
 import app.logismos.function.Category;
+import app.logismos.function.Complexes;
 import app.logismos.function.Function;
 import app.logismos.function.InUnits;
 import app.logismos.number.Rational;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
@@ -87,7 +89,12 @@ public final class SeriesFunctions {
                 given,
                 value -> value instanceof Quantity quantity
                         ? !quantity.unit().isScale()
-                        : value instanceof NumberValue || value instanceof Moment.Elapsed);
+                        : value instanceof NumberValue
+                                || value instanceof ComplexValue
+                                || value instanceof Moment.Elapsed);
+        if (terms.stream().anyMatch(ComplexValue.class::isInstance)) {
+            return Complexes.sum(given, "expression", complex(terms));
+        }
         return terms.isEmpty()
                 ? NumberValue.of(0)
                 : given.measured("expression", terms).made(Algebra::sum);
@@ -95,7 +102,12 @@ public final class SeriesFunctions {
 
     /** Quantities multiply with their units. */
     private static Value product(Arguments given) {
-        List<Value> terms = terms(given, value -> value instanceof NumberValue || value instanceof Quantity);
+        List<Value> terms = terms(
+                given,
+                value -> value instanceof NumberValue || value instanceof Quantity || value instanceof ComplexValue);
+        if (terms.stream().anyMatch(ComplexValue.class::isInstance)) {
+            return Complexes.product(complex(terms));
+        }
         return InUnits.product(
                 Algebra.product(terms.stream()
                         .map(term ->
@@ -105,6 +117,10 @@ public final class SeriesFunctions {
                         .filter(Quantity.class::isInstance)
                         .map(term -> ((Quantity) term).unit())
                         .toList());
+    }
+
+    private static List<ComplexValue> complex(List<Value> terms) {
+        return terms.stream().flatMap(term -> Complexes.of(term).stream()).toList();
     }
 
     private static List<Value> terms(Arguments given, Predicate<Value> isTerm) {

@@ -154,7 +154,7 @@ public final class KindFunctions {
             case TRUTH -> 4;
             case ERROR -> 16;
             case TABLE -> 64;
-            case NUMBER, QUANTITY, EXPRESSION, FUNCTION, DATE, TIME, DATETIME, DURATION, EMPTY, MISSING -> 1;
+            case NUMBER, QUANTITY, COMPLEX, EXPRESSION, FUNCTION, DATE, TIME, DATETIME, DURATION, EMPTY, MISSING -> 1;
         };
     }
 

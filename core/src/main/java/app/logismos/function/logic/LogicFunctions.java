@@ -112,7 +112,7 @@ public final class LogicFunctions {
             test(
                             "isnumber",
                             "Whether a value is a number, with or without a unit.",
-                            kind -> kind == Kind.NUMBER || kind == Kind.QUANTITY)
+                            kind -> kind == Kind.NUMBER || kind == Kind.QUANTITY || kind == Kind.COMPLEX)
                     .example("isnumber(1/3)", "true")
                     .example("isnumber(\"1\")", "false")
                     .refuses("isnumber()", ErrorCode.WRONG_ARGUMENTS)

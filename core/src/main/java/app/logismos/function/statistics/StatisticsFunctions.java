@@ -20,6 +20,7 @@ import static app.logismos.function.Parameter.Accepts.WHOLE;
 import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
+import app.logismos.function.Complexes;
 import app.logismos.function.Criterion;
 import app.logismos.function.Function;
 import app.logismos.function.Measured;
@@ -128,6 +129,7 @@ public final class StatisticsFunctions {
                     .refuses("mean({\"a\"})", ErrorCode.WRONG_ARGUMENTS)
                     .related("median", "sum", "count")
                     .works(given -> Workings.mean(given.numbers("numbers")))
+                    .complexly(given -> Complexes.mean(given, "numbers"))
                     .answers(StatisticsFunctions::meanOf),
             function("geomean", Category.STATISTICS)
                     .says("The geometric mean: the n-th root of the product of n numbers.")

@@ -16,16 +16,20 @@ import static app.logismos.function.Parameter.Accepts.WHOLE;
 import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
+import app.logismos.function.ComplexMatrices;
+import app.logismos.function.Complexes;
 import app.logismos.function.Function;
 import app.logismos.function.Matrices;
 import app.logismos.function.Shape;
 import app.logismos.function.Workings;
 import app.logismos.number.Cancellable;
+import app.logismos.number.Complex;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Rounding;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
@@ -244,6 +248,8 @@ public final class TableFunctions {
                     .units(Rational.ONE, "a")
                     .units(Rational.ONE, "b")
                     .works(given -> Workings.firstCell(given.matrix("a"), given.matrix("b")))
+                    .complexly(given ->
+                            of(ComplexMatrices.product(Complexes.matrix(given, "a"), Complexes.matrix(given, "b"))))
                     .answers(given -> of(Matrices.product(given.matrix("a"), given.matrix("b")))),
             function("det", Category.TABLES)
                     .alsoRead("MDETERM")
@@ -255,6 +261,7 @@ public final class TableFunctions {
                     .related("inverse", "trace")
                     .unitsBy(given -> Rational.of(given.table("a").rows()), "a")
                     .works(given -> Workings.determinant(given.matrix("a")))
+                    .complexes(given -> ComplexMatrices.determinant(Complexes.matrix(given, "a")))
                     .computes(given -> Algebra.settled(Matrices.determinant(given.matrix("a")))),
             function("inverse", Category.TABLES)
                     .alsoRead("MINVERSE")
@@ -265,6 +272,9 @@ public final class TableFunctions {
                     .refuses("inverse({1, 2; 2, 4})", ErrorCode.DIVIDE_BY_ZERO)
                     .related("linsolve", "det", "identity")
                     .units(Rational.of(-1), "a")
+                    .complexly(given -> of(ComplexMatrices.solve(
+                            Complexes.matrix(given, "a"),
+                            ComplexMatrices.identity(given.table("a").rows()))))
                     .answers(given -> of(Matrices.solve(
                             given.matrix("a"),
                             Matrices.identity(given.table("a").rows())))),
@@ -288,6 +298,8 @@ public final class TableFunctions {
                     .units(Rational.of(-1), "a")
                     .units(Rational.ONE, "b")
                     .from("Gaussian elimination, exact for exact numbers")
+                    .complexly(given ->
+                            of(ComplexMatrices.solve(Complexes.matrix(given, "a"), Complexes.matrix(given, "b"))))
                     .answers(given -> of(Matrices.solve(given.matrix("a"), given.matrix("b")))),
             function("dot", Category.TABLES)
                     .says("The dot product of two vectors: products of their elements, added.")
@@ -353,6 +365,13 @@ public final class TableFunctions {
                 numbers.length,
                 numbers[0].length,
                 i -> new NumberValue(Algebra.settled(numbers[i / numbers[0].length][i % numbers[0].length])));
+    }
+
+    private static Value of(Complex[][] numbers) {
+        return made(
+                numbers.length,
+                numbers[0].length,
+                i -> ComplexValue.of(numbers[i / numbers[0].length][i % numbers[0].length]));
     }
 
     private static ArrayTable made(int rows, int columns, IntFunction<Value> at) {
@@ -493,7 +512,7 @@ public final class TableFunctions {
             case TEXT -> 2;
             case TRUTH -> 3;
             case MISSING -> 4;
-            case EXPRESSION, FUNCTION, EMPTY, TABLE, ERROR -> 5;
+            case COMPLEX, EXPRESSION, FUNCTION, EMPTY, TABLE, ERROR -> 5;
         };
     }
 

@@ -5,8 +5,10 @@ import app.logismos.display.Display;
 import app.logismos.display.Forms;
 import app.logismos.display.NumberStyle;
 import app.logismos.display.Typeset;
+import app.logismos.number.Complex;
+import app.logismos.number.Plain;
 import app.logismos.number.Real;
-import app.logismos.value.Algebraic;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.Failure;
 import app.logismos.value.Kind;
 import app.logismos.value.NumberValue;
@@ -26,7 +28,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A value as every answer carries it.
  *
- * @param kind {@code number}, {@code quantity}, {@code expression}, {@code text}, {@code truth}, {@code date}, {@code time}, {@code datetime},
+ * @param kind {@code number}, {@code quantity}, {@code complex}, {@code expression}, {@code text}, {@code truth}, {@code date}, {@code time}, {@code datetime},
  *     {@code duration}, {@code empty}, {@code missing}, {@code table} or {@code error}
  * @param value exact: a whole number, a fraction, or the shortest decimal that gives the same double, with the decimal mark
  *     that entries are typed with
@@ -69,10 +71,13 @@ public record ResultJson(
         if (value instanceof Quantity quantity) {
             return number(kind, quantity.number(), quantity.unit().symbol(), value, display);
         }
+        if (value instanceof ComplexValue complex) {
+            return complex(kind, complex, display);
+        }
         String plain = value instanceof Failure ? null : value instanceof Text text ? text.text() : PlainText.of(value);
         return new ResultJson(
                 kind,
-                !(value instanceof Algebraic expression) || expression.form().isExact(),
+                value.isExact(),
                 value instanceof Table ? null : plain,
                 null,
                 display.text(value),
@@ -83,6 +88,24 @@ public record ResultJson(
                 Map.of(),
                 Map.of(),
                 value instanceof Table table ? rows(table, display) : null);
+    }
+
+    private static ResultJson complex(String kind, ComplexValue value, Display display) {
+        Complex number = value.number();
+        boolean isAutomatic = display.style() == Automatic.STYLE;
+        return new ResultJson(
+                kind,
+                number.isExact(),
+                display.mark().number(Plain.text(number)),
+                value.isPlain() ? null : value.unit().symbol(),
+                display.text(value),
+                display.dropsDigits(value),
+                isAutomatic ? Typeset.latex(value) : display.style().latex(number),
+                isAutomatic ? Typeset.dropsDigits(number) : display.dropsDigits(value),
+                null,
+                marked(Forms.text(number), display.mark()::number),
+                marked(Forms.latex(number), display.mark()::latex),
+                null);
     }
 
     private static ResultJson number(String kind, Real real, @Nullable String unit, Value value, Display display) {

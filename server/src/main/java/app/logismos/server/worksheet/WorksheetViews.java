@@ -9,7 +9,6 @@ import app.logismos.display.Typeset;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Printer;
-import app.logismos.number.Real;
 import app.logismos.recalculate.CellChange;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.report.Echo;
@@ -192,7 +191,7 @@ class WorksheetViews {
                 area,
                 value.kind().name().toLowerCase(Locale.ROOT),
                 single ? display.text(value) : area.rows() + " × " + area.columns(),
-                isExact(value),
+                value.isExact(),
                 display.dropsDigits(value),
                 single
                         && live.worksheet()
@@ -200,18 +199,6 @@ class WorksheetViews {
                                 .map(Cell::isCalculated)
                                 .orElse(false),
                 live.isUsed(target));
-    }
-
-    private static boolean isExact(Value value) {
-        return value instanceof Algebraic expression
-                ? expression.form().isExact()
-                : real(value).map(Real::isExact).orElse(true);
-    }
-
-    private static Optional<Real> real(Value value) {
-        return value instanceof NumberValue number
-                ? Optional.of(number.real())
-                : value instanceof Quantity quantity ? Optional.of(quantity.number()) : Optional.empty();
     }
 
     CellJson cell(String grid, Address at, LiveWorksheet live) {
@@ -232,7 +219,7 @@ class WorksheetViews {
                 value instanceof Algebraic || value instanceof OwnFunction ? Typeset.latex(value) : null,
                 InFull.text(measured).map(display.mark()::number).orElse(null),
                 measured instanceof Quantity quantity ? quantity.unit().symbol() : null,
-                isExact(value),
+                value.isExact(),
                 live.worksheet().names().of(grid, new Area(at, at)).orElse(null),
                 from.orElse(null),
                 live.grid(grid).map(block -> block.remarks().get(at.toString())).orElse(null),
