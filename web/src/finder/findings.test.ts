@@ -29,7 +29,7 @@ const worksheet: Outline = {
     },
   ],
   sections: [{ id: 's', title: 'Market stall', folded: false, isPart: false, blocks: [] }],
-  settings: { degrees: false, comma: false, grouped: false, dropped: false, style: '' },
+  settings: { degrees: false, comma: false, grouped: false, dropped: false, complex: false, style: '' },
 }
 
 const searched: Searched = {

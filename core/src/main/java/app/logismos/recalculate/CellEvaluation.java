@@ -112,9 +112,14 @@ final class CellEvaluation {
 
     private Surroundings surroundings() {
         boolean inDegrees = worksheet.settings().degrees();
-        if (surroundings == null || inDegrees != (surroundings.angle() == Surroundings.Angle.DEGREES)) {
+        boolean complex = worksheet.settings().complex();
+        boolean isAsBefore = surroundings != null
+                && inDegrees == (surroundings.angle() == Surroundings.Angle.DEGREES)
+                && complex == surroundings.complex();
+        if (!isAsBefore) {
             surroundings = Surroundings.of(
-                    inDegrees ? Surroundings.Angle.DEGREES : Surroundings.Angle.RADIANS, worksheet.units());
+                            inDegrees ? Surroundings.Angle.DEGREES : Surroundings.Angle.RADIANS, worksheet.units())
+                    .withComplexAnswers(complex);
         }
         return surroundings;
     }

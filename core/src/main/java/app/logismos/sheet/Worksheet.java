@@ -88,7 +88,9 @@ public final class Worksheet {
     List<Edit> change(Edit.ChangeSettings edit) {
         Settings old = settings;
         settings = edit.settings();
-        if (old.degrees() != settings.degrees() || old.comma() != settings.comma()) {
+        if (old.degrees() != settings.degrees()
+                || old.complex() != settings.complex()
+                || old.comma() != settings.comma()) {
             touched.everything();
         }
         return List.of(new Edit.ChangeSettings(old));

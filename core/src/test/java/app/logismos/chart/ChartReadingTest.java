@@ -442,7 +442,7 @@ class ChartReadingTest {
     @Test
     void headingsAndValuesOfATwoWayTableReadAsTheirCellsDo() {
         LiveWorksheet live = live(0, "mug", "0.5 kg", "1.5 kg", "2027-03-01", "=1/3", "2", "2027-03-08", "3", "4.25");
-        live.apply(List.of(new Edit.ChangeSettings(new Settings(false, true, false, false, ""))));
+        live.apply(List.of(new Edit.ChangeSettings(new Settings(false, true, false, false, false, ""))));
         ChartData data = of(formed(Chart.Form.FIELDS, "A1:A1", "A1:C3"), live);
         ChartData.TwoWay table = data.table().orElseThrow();
         assertThat(table.across()).containsExactly(new Scale.Tick(0.5, "0,5 kg"), new Scale.Tick(1.5, "1,5 kg"));
@@ -458,7 +458,7 @@ class ChartReadingTest {
     @Test
     void axesOfCellsInPercentAreInPercent() {
         LiveWorksheet live = live(0, "0.001", "0.1", "", "0.002", "0.3");
-        live.apply(List.of(new Edit.ChangeSettings(new Settings(false, true, false, false, "percent"))));
+        live.apply(List.of(new Edit.ChangeSettings(new Settings(false, true, false, false, false, "percent"))));
         ChartData data = of(chart, live);
         assertThat(data.across().scale().ticks())
                 .extracting(Scale.Tick::label)
@@ -751,7 +751,7 @@ class ChartReadingTest {
     @Test
     void axesThatCoverARunAreWrittenAsTheirCellsAre() {
         LiveWorksheet live = live(0, "0.1", "=A1/1000", "=date(2027;3;1)+A1*1000", "", "=A1/500", "=C1+2");
-        live.apply(List.of(new Edit.ChangeSettings(new Settings(false, true, false, false, "percent"))));
+        live.apply(List.of(new Edit.ChangeSettings(new Settings(false, true, false, false, false, "percent"))));
         List<RunThrough.Frame> frames = RunThrough.frames(
                 usual("B1:B2", "B1:B2", "C1:C2"),
                 live,

@@ -37,7 +37,8 @@ class OutlineTest {
                 Arguments.of("a section moved", new Edit.MoveSection("s", 1)),
                 Arguments.of("a block moved", new Edit.MoveBlock("n", "s", 0)),
                 Arguments.of(
-                        "other settings", new Edit.ChangeSettings(new Settings(true, true, false, false, "fixed 2"))),
+                        "other settings",
+                        new Edit.ChangeSettings(new Settings(true, true, false, false, false, "fixed 2"))),
                 Arguments.of("a chart", new Edit.AddBlock("s", chart("c"), 1)),
                 Arguments.of("a grid taken out", new Edit.RemoveBlock("g")),
                 Arguments.of("a note taken out", new Edit.RemoveBlock("n")),

@@ -217,7 +217,7 @@ class ChartApiTest {
     void expressionsAreWrittenWithTheDecimalMarkOfTheirWorksheet() {
         program.post(
                 "/worksheets/" + id + "/edits",
-                "{\"base\":1000,\"commands\":[{\"do\":\"changeSettings\",\"settings\":{\"degrees\":false,\"comma\":true,\"grouped\":false,\"dropped\":false,\"style\":\"\"}}]}");
+                "{\"base\":1000,\"commands\":[{\"do\":\"changeSettings\",\"settings\":{\"degrees\":false,\"comma\":true,\"grouped\":false,\"dropped\":false,\"complex\":false,\"style\":\"\"}}]}");
         add(
                 block(
                         "\"upAxis\":{\"least\":\"-0,5\"},\"series\":[{\"source\":{\"of\":\"curve\",\"expression\":\"max(0,5*x; 1)\",\"variable\":\"x\",\"from\":\"0\",\"to\":\"4,5\"}}]"));
@@ -248,7 +248,7 @@ class ChartApiTest {
         program.type(id, 2, "grid-1", "A5", "0.5", "A6", "=1.5*A5");
         program.post(
                 "/worksheets/" + id + "/edits",
-                "{\"base\":1000,\"commands\":[{\"do\":\"changeSettings\",\"settings\":{\"degrees\":false,\"comma\":true,\"grouped\":false,\"dropped\":false,\"style\":\"\"}}]}");
+                "{\"base\":1000,\"commands\":[{\"do\":\"changeSettings\",\"settings\":{\"degrees\":false,\"comma\":true,\"grouped\":false,\"dropped\":false,\"complex\":false,\"style\":\"\"}}]}");
         program.post(
                 "/worksheets/" + id + "/acts",
                 "{\"act\":{\"do\":\"replace\",\"find\":\",5\",\"with\":\",25\",\"matchCase\":false}}");

@@ -100,7 +100,8 @@ class RandomSessionsTest {
                             + "\",\"title\":\"Part\",\"folded\":false,\"isPart\":false,\"blocks\":[]}}";
                 case 8 ->
                     "{\"do\":\"changeSettings\",\"settings\":{\"degrees\":" + random.nextBoolean() + ",\"comma\":"
-                            + random.nextBoolean() + ",\"grouped\":false,\"dropped\":false,\"style\":\"\"}}";
+                            + random.nextBoolean()
+                            + ",\"grouped\":false,\"dropped\":false,\"complex\":false,\"style\":\"\"}}";
                 case 9 ->
                     "{\"do\":\"addBlock\",\"section\":\"section-1\",\"at\":1,\"block\":{\"kind\":\"grid\",\"id\":\"grid-2\","
                             + "\"title\":\"Lots\",\"rows\":4,\"columns\":3,\"headings\":0,\"widths\":{},\"styles\":{},"

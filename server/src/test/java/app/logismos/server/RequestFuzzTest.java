@@ -44,7 +44,7 @@ class RequestFuzzTest {
         "{'base':1,'commands':[{'do':'addBlock','section':'section-1','block':{'kind':'chart','id':'c1','title':'C','grid':'grid-1','across':'A1:A3','series':[{'source':{'of':'cells','area':'B1:B3'},'name':'','shape':'LINE','onRight':false,'errors':null,'look':{},'fit':'LINE'}]},'at':0}]}",
         "{'base':1,'commands':[{'do':'insertLines','grid':'grid-1','axis':'ROWS','at':1,'count':2},{'do':'moveCells','grid':'grid-1','area':'A1:B2','toGrid':'grid-1','to':'C3'}]}",
         "{'base':1,'commands':[{'do':'copyCells','grid':'grid-1','area':'A1','toGrid':'grid-1','into':'B1:B9'},{'do':'orderRows','grid':'grid-1','area':'A1:B3','order':[2,0,1]}]}",
-        "{'base':1,'commands':[{'do':'changeSettings','settings':{'degrees':true,'comma':true,'grouped':false,'dropped':true,'style':'fixed 2'}}]}",
+        "{'base':1,'commands':[{'do':'changeSettings','settings':{'degrees':true,'comma':true,'grouped':false,'dropped':true,'complex':false,'style':'fixed 2'}}]}",
         "{'base':1,'commands':[{'do':'rename','name':'width','to':'height'},{'do':'retitle','title':'x'}]}",
         "{'act':{'do':'continue','grid':'grid-1','area':'A1:A2','into':'A1:A9'}}",
         "{'act':{'do':'series','grid':'grid-1','at':'A1','axis':'ROWS','first':'1','step':'2','last':'9','count':null}}",

@@ -72,7 +72,7 @@ class WorksheetLifeTest {
             program.post(
                     "/worksheets/" + id + "/edits",
                     "{\"base\":2,\"commands\":[{\"do\":\"changeSettings\",\"settings\":"
-                            + "{\"degrees\":true,\"comma\":true,\"grouped\":true,\"dropped\":false,\"style\":\"fixed 2\"}}]}");
+                            + "{\"degrees\":true,\"comma\":true,\"grouped\":true,\"dropped\":false,\"complex\":false,\"style\":\"fixed 2\"}}]}");
             assertThat(program.shown(id, "grid-1", "A1")).isEqualTo("1 234,50");
             assertThat(program.shown(id, "grid-1", "A2")).isEqualTo("0,50");
             program.type(id, 3, "grid-1", "B1", "=max(1,5; A1)");

@@ -33,15 +33,17 @@ class CalculateEndpoint {
      *
      * @param expression with or without its {@code =}
      * @param angle {@code radians}, if nothing is said, or {@code degrees}
+     * @param complex whether what has no real answer has a complex one; no, if nothing is said
      * @param style {@code automatic}, if nothing is said, or another
      */
-    record Request(String expression, Optional<String> angle, Optional<String> style) {}
+    record Request(String expression, Optional<String> angle, Optional<Boolean> complex, Optional<String> style) {}
 
     /** Works out an expression that refers to no cells, step by step. */
     @PostMapping("/api/v1/calculate")
     CalculationJson calculate(@RequestBody Request request) {
         Vocabulary words = known.words();
-        NoCells scope = new NoCells(Surroundings.of(angle(request.angle().orElse("radians")), words.units()));
+        NoCells scope = new NoCells(Surroundings.of(angle(request.angle().orElse("radians")), words.units())
+                .withComplexAnswers(request.complex().orElse(false)));
         Calculation calculation = new Calculator(limits, words).calculate(request.expression(), scope, Address.FIRST);
         Display display = style(request.style().orElse("automatic"), words.units());
         return CalculationJson.of(calculation, display.calculated(calculation.value()));

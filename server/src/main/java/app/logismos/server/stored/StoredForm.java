@@ -225,6 +225,9 @@ public final class StoredForm {
     private abstract static class LaterChoices {
         @JsonInclude(JsonInclude.Include.NON_DEFAULT)
         abstract boolean dropped();
+
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+        abstract boolean complex();
     }
 
     /** Reads a value from its text. */

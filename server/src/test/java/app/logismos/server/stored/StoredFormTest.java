@@ -47,10 +47,12 @@ class StoredFormTest {
 
     @Test
     void aChoiceThatCameLaterIsWrittenWhereItIsMade() {
-        for (boolean dropped : new boolean[] {true, false}) {
-            List<Edit> edits = List.of(new Edit.ChangeSettings(new Settings(false, true, false, dropped, "percent")));
+        for (boolean made : new boolean[] {true, false}) {
+            List<Edit> edits =
+                    List.of(new Edit.ChangeSettings(new Settings(false, true, false, made, made, "percent")));
             String written = StoredForm.written(edits, Map.of());
-            assertThat(written.contains("dropped")).isEqualTo(dropped);
+            assertThat(written.contains("dropped")).isEqualTo(made);
+            assertThat(written.contains("complex")).isEqualTo(made);
             assertThat(StoredForm.edits(StoredForm.FORMAT, written, id -> Optional.empty()))
                     .isEqualTo(edits);
         }
