@@ -3,6 +3,7 @@ package app.logismos.algebra;
 import app.logismos.number.Complex;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.number.Rounding;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,6 +31,9 @@ final class ComplexRoots {
         List<Complex> roots = new ArrayList<>();
         real.forEach(root -> roots.add(Complex.of(Real.from(root))));
         for (org.hipparchus.complex.Complex near : new LaguerreSolver().solveAllComplex(scaled, 0)) {
+            if (near.isNaN() || near.isInfinite()) {
+                throw new Solving.NotSolved();
+            }
             Complex root =
                     improved(new Complex(Real.from(near.getReal()), Real.from(near.getImaginary())), coefficients);
             // Those off the real axis come in pairs; the upper one stands for both.
@@ -40,6 +44,9 @@ final class ComplexRoots {
                 roots.add(root);
                 roots.add(root.conjugate());
             }
+        }
+        if (roots.size() != coefficients.size() - 1) {
+            throw new Solving.NotSolved();
         }
         return roots;
     }
@@ -59,16 +66,20 @@ final class ComplexRoots {
     private static Complex improved(Complex start, List<Rational> coefficients) {
         Complex root = start;
         for (int i = 0; i < STEPS; i++) {
+            Complex at = new Complex(Rounding.exact(root.re()), Rounding.exact(root.im()));
             Complex value = Complex.ZERO;
             Complex slope = Complex.ZERO;
             for (int k = coefficients.size() - 1; k >= 0; k--) {
-                slope = sum(product(slope, root), value);
-                value = sum(product(value, root), Complex.of(coefficients.get(k)));
+                slope = sum(product(slope, at), value);
+                value = sum(product(value, at), Complex.of(coefficients.get(k)));
             }
-            if (slope.isZero() || !(value.dividedBy(slope) instanceof Complex step)) {
+            if (slope.isZero()
+                    || !(value.dividedBy(slope) instanceof Complex step)
+                    || !(at.minus(step) instanceof Complex next)) {
                 return root;
             }
-            root = (Complex) root.minus(step);
+            root = new Complex(
+                    Real.from(next.re().toDouble()), Real.from(next.im().toDouble()));
         }
         return root;
     }

@@ -175,9 +175,19 @@ public final class Evaluator implements Expression.Visitor<Value> {
 
     /** What is made of numbers that are only near others is not exact, though it is read from their digits. */
     private static Value approximate(Value value) {
+        if (value instanceof ComplexValue complex) {
+            return ComplexValue.of(new Complex(
+                    approximate(complex.number().re()),
+                    approximate(complex.number().im())));
+        }
         return value instanceof NumberValue number && number.real().isExact()
                 ? new NumberValue(Real.from(number.real().toDouble()))
                 : value;
+    }
+
+    /** A part that is 0 stays so, as in a solution that is real. */
+    private static Real approximate(Real part) {
+        return part.isExact() && part.signum() != 0 ? Real.from(part.toDouble()) : part;
     }
 
     /** A value that is kept while others are worked out. */

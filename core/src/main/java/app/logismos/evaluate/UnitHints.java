@@ -10,6 +10,7 @@ import app.logismos.formula.InfixOperator;
 import app.logismos.formula.Walk;
 import app.logismos.unit.Currencies;
 import app.logismos.unit.Unit;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Span;
@@ -32,17 +33,21 @@ final class UnitHints {
         if (!bindsTighter
                 || !isPlainBefore
                 || !(node.right() instanceof Literal right)
-                || !(right.value() instanceof Quantity quantity)) {
+                || !(right.value() instanceof Quantity || right.value() instanceof ComplexValue)) {
             return Optional.empty();
         }
-        String unit = quantity.unit().symbol();
+        String unit =
+                right.value() instanceof Quantity quantity ? quantity.unit().symbol() : "i";
         String typed = right.span().in(entry);
         String number = typed.replaceFirst("[ \u00a0\u202f]?[\\p{L}°′″\\[].*$", "");
+        String sign = right.value() instanceof Quantity ? "" : "*";
         String whole = "(" + new Span(node.span().start(), right.span().start()).in(entry) + number + ")"
+                + sign
                 + typed.substring(number.length());
         return Optional.of(new Hint(
                 "unit-of-last-number",
-                "`" + unit + "` belongs to `" + number + "` only. For the whole with this unit write `" + whole + "`.",
+                "`" + unit + "` belongs to `" + number + "` only. For the whole with "
+                        + (sign.isEmpty() ? "this unit" : "it") + " write `" + whole + "`.",
                 entry.substring(0, node.span().start())
                         + whole
                         + entry.substring(node.span().end())));

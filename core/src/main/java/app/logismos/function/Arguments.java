@@ -242,8 +242,8 @@ public final class Arguments {
         return value instanceof Table table ? table : new ArrayTable(1, 1, List.of(value));
     }
 
-    /** Texts and truth values in a table are no numbers; what stands for a number that is not known is not left out. */
-    private void passOver(String parameter, Value value) {
+    /** Texts and truth values in a table are no numbers; complex ones, and what stands for an unknown one, are not left out. */
+    public void passOver(String parameter, Value value) {
         if (value instanceof Algebraic || value instanceof ComplexValue) {
             throw wrongKind(parameter, value);
         }
@@ -382,11 +382,16 @@ public final class Arguments {
                         + quantity.unit().symbol() + "`. `magnitude(…)` takes the number without its unit."));
     }
 
-    /** The number in a cell, nothing where there is none; a quantity that has a dimension is not passed over. */
+    /** The number in a cell, nothing where there is none; a quantity with a dimension and the like are not passed over. */
     public Optional<Real> numberIn(String parameter, Value cell) {
-        return cell instanceof NumberValue number
-                ? Optional.of(number.real())
-                : cell instanceof Quantity quantity ? Optional.of(plain(parameter, quantity)) : Optional.empty();
+        if (cell instanceof NumberValue number) {
+            return Optional.of(number.real());
+        }
+        if (cell instanceof Quantity quantity) {
+            return Optional.of(plain(parameter, quantity));
+        }
+        passOver(parameter, cell);
+        return Optional.empty();
     }
 
     /** All values of a parameter, as they are. */

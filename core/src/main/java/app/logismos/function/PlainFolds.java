@@ -4,6 +4,7 @@ import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.value.Algebraic;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.Failure;
 import app.logismos.value.Fold;
 import app.logismos.value.Missing;
@@ -74,7 +75,7 @@ public final class PlainFolds {
         if (gathered instanceof Failure || gathered == OTHERS || value instanceof Failure) {
             return value instanceof Failure && !(gathered instanceof Failure) ? value : gathered;
         }
-        if (value instanceof Moment || value instanceof Algebraic) {
+        if (value instanceof Moment || value instanceof Algebraic || value instanceof ComplexValue) {
             return OTHERS;
         }
         if (value instanceof Quantity quantity) {
@@ -111,7 +112,9 @@ public final class PlainFolds {
                     if (gathered == OTHERS || value instanceof Moment) {
                         return OTHERS;
                     }
-                    return value instanceof NumberValue || value instanceof Quantity
+                    boolean counts =
+                            value instanceof NumberValue || value instanceof Quantity || value instanceof ComplexValue;
+                    return counts
                             ? new NumberValue(Algebra.plus(((NumberValue) gathered).real(), Rational.ONE))
                             : gathered;
                 },

@@ -136,12 +136,18 @@ public final class ComplexFunctions {
         return near(z, org.apache.commons.numbers.complex.Complex::atan);
     }
 
-    /** π/2 − atan(z). */
+    /** π/2 − atan(z), without the cancellation that this has far from 0. */
     public static Result acot(Complex z) {
         if (isExactlyReal(z)) {
             return Complex.of(InverseAngles.acot(z.re()), Rational.ZERO);
         }
-        return atan(z) instanceof Complex angle ? Complex.of(QUARTER_TURN).minus(angle) : atan(z);
+        if (z.re().signum() == 0) {
+            return atan(z) instanceof Complex angle ? Complex.of(QUARTER_TURN).minus(angle) : atan(z);
+        }
+        Result small = Complex.ONE.dividedBy(z) instanceof Complex inverse ? atan(inverse) : Undefined.NO_REAL_RESULT;
+        return z.re().signum() < 0 && small instanceof Complex angle
+                ? Complex.of(PI).plus(angle)
+                : small;
     }
 
     /** With cuts along the imaginary axis from i and −i outwards (DLMF 4.37.16). */

@@ -167,8 +167,9 @@ class StylesTest {
     @Test
     void everyNameThatIsToldIsAStyleAndEveryStyleIsToldOnce() {
         assertThat(Styles.known())
-                .isEqualTo("automatic, currency EUR, engineering, engineering 4, fixed 2, fraction, grouped, grouped 2,"
-                        + " mixed, percent, percent 1, repeating, root, scientific, scientific 4, significant 4");
+                .isEqualTo(
+                        "automatic, currency EUR, engineering, engineering 4, fixed 2, fraction, grouped, grouped 2,"
+                                + " mixed, percent, percent 1, polar, polar 2, repeating, root, scientific, scientific 4, significant 4");
         assertThat(Styles.known().split(", "))
                 .allMatch(name -> Styles.named(name).isPresent());
         assertThat(Styles.all()).extracting(Styles.Named::word).doesNotHaveDuplicates();

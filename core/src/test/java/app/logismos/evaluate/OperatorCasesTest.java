@@ -84,7 +84,7 @@ class OperatorCasesTest {
                 "0 / 0 -> divide-by-zero: This divides by 0. Nothing can be divided by 0.",
                 "0 ^ 0 -> 1",
                 "0 ^ -1 -> divide-by-zero: This divides by 0. Nothing can be divided by 0.",
-                "(-8) ^ (1/2) -> no-real-result: A negative number has no real power with a fraction as exponent.",
+                "(-8) ^ (1/2) -> no-real-result: A negative number has no real power with a fraction as exponent. In complex numbers it is `2.828427125i`.",
                 "7 mod 0 -> divide-by-zero: This divides by 0. Nothing can be divided by 0.",
                 "7 div 0 -> divide-by-zero: This divides by 0. Nothing can be divided by 0.",
                 "7.5 mod 2 -> 3/2",

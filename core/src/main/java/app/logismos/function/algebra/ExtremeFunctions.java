@@ -70,6 +70,11 @@ final class ExtremeFunctions {
         if (from.compareTo(to) >= 0) {
             return Failure.of(ErrorCode.WRONG_ARGUMENTS, "The lower end is less than the upper one.");
         }
+        if (!Double.isFinite(to.toDouble() - from.toDouble())) {
+            return Failure.of(
+                    ErrorCode.WRONG_ARGUMENTS,
+                    "Both ends are finite numbers: without an end there may be no such place.");
+        }
         List<Value> places = new ArrayList<>(List.of(new NumberValue(from), new NumberValue(to)));
         critical(given, new Form.Letter(bound.variable()))
                 .ifPresentOrElse(

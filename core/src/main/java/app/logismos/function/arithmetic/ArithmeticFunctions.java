@@ -397,14 +397,15 @@ public final class ArithmeticFunctions {
         List<InUnits.Plain> plain = given.tables("tables").stream()
                 .map(table -> InUnits.plain("sumproduct", table))
                 .toList();
-        Value sum = sumOfProducts(plain.stream().map(InUnits.Plain::table).toList());
+        Value sum =
+                sumOfProducts(given, plain.stream().map(InUnits.Plain::table).toList());
         return sum instanceof NumberValue number
                 ? InUnits.product(
                         number.real(), plain.stream().map(InUnits.Plain::unit).toList())
                 : sum;
     }
 
-    private static Value sumOfProducts(List<Table> tables) {
+    private static Value sumOfProducts(Arguments given, List<Table> tables) {
         Table first = tables.get(0);
         for (Table other : tables) {
             if (other.rows() != first.rows() || other.columns() != first.columns()) {
@@ -423,7 +424,7 @@ public final class ArithmeticFunctions {
                         return failure;
                     }
                     product = Algebra.times(product, factor);
-                    factor = value instanceof NumberValue number ? number.real() : Rational.ZERO;
+                    factor = given.numberIn("tables", value).orElse(Rational.ZERO);
                 }
                 sum = sum.plusProduct(product, factor);
             }
@@ -431,7 +432,6 @@ public final class ArithmeticFunctions {
         return new NumberValue(sum.sum());
     }
 
-    /** A long row is abbreviated in its middle. */
     /** Durations and quantities add up as numbers do; dates do not. */
     private static Value sum(Arguments given) {
         Value sum = PlainFolds.sum(given, "numbers").orElseGet(() -> measuredSum(given));

@@ -26,8 +26,6 @@ import app.logismos.number.Rounding;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
-import app.logismos.value.NumberValue;
-import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
@@ -255,12 +253,12 @@ public final class SpreadFunctions {
                 if (value instanceof Failure failure) {
                     throw new Arguments.Refused(failure);
                 }
-                if (value instanceof NumberValue || value instanceof Quantity) {
-                    given.numberIn("values", value).ifPresent(numbers::add);
-                } else if (value instanceof Text) {
+                if (value instanceof Text) {
                     numbers.add(Rational.ZERO);
                 } else if (value instanceof Truth truth) {
                     numbers.add(truth.holds() ? Rational.ONE : Rational.ZERO);
+                } else {
+                    given.numberIn("values", value).ifPresent(numbers::add);
                 }
             });
         }

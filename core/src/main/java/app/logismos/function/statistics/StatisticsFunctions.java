@@ -65,6 +65,8 @@ public final class StatisticsFunctions {
                     .refuses("count(1, \"a\")", ErrorCode.WRONG_KIND)
                     .related("counta", "countif", "sum")
                     .works("{numbers|, }: {#numbers} numbers")
+                    .complexly(given ->
+                            NumberValue.of(Complexes.all(given, "numbers").size()))
                     .answers(given -> PlainFolds.count(given, "numbers")
                             .orElseGet(() -> NumberValue.of(given.measuredIfAny("numbers")
                                     .map(all -> all.numbers().size())
