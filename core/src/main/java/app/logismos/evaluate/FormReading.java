@@ -25,7 +25,10 @@ import app.logismos.formula.InfixOperator;
 import app.logismos.formula.PostfixOperator;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
+import app.logismos.function.Surroundings;
 import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.unit.Units;
 import app.logismos.value.Algebraic;
 import app.logismos.value.Blank;
 import app.logismos.value.ComplexValue;
@@ -94,7 +97,17 @@ final class FormReading implements Expression.Visitor<Form> {
 
     /** What is worked out as everywhere else, and must be a number then. */
     private Form worth(Expression node) {
-        return form(evaluator.value(node), node.span());
+        return form(ofAngle(evaluator.value(node)), node.span());
+    }
+
+    /** An angle as the plain number that the worksheet takes it for. */
+    private Value ofAngle(Value value) {
+        boolean inDegrees = evaluator.surroundings().angle() == Surroundings.Angle.DEGREES;
+        return value instanceof Quantity angle
+                        && Units.isAngle(angle.unit())
+                        && angle.in(inDegrees ? Units.DEGREE : Units.RADIAN) instanceof Real number
+                ? new NumberValue(number)
+                : value;
     }
 
     static Form form(Value value, Span place) {
@@ -181,7 +194,7 @@ final class FormReading implements Expression.Visitor<Form> {
                 .map(argument -> of(argument.value().orElseThrow()))
                 .toList();
         if (arguments.stream().allMatch(argument -> argument.letters().isEmpty())) {
-            Value value = evaluator.value(node);
+            Value value = ofAngle(evaluator.value(node));
             if (!(value instanceof NumberValue number) || number.real().isExact()) {
                 return form(value, node.span());
             }

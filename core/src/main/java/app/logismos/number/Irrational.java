@@ -2,8 +2,8 @@ package app.logismos.number;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
-import java.math.MathContext;
 import java.math.RoundingMode;
+import java.util.Optional;
 
 /**
  * An exact number that is no fraction, known to as many digits as are asked for. Whatever must be decided about it, an
@@ -86,21 +86,12 @@ public sealed interface Irrational extends Real permits RootSum, PiMultiple {
 
     /** This number to so many significant digits, rounded half away from zero. */
     default BigDecimal digits(int digits) {
-        for (int bits = digits * 4; ; bits += bits / 2 + FIRST_BITS) {
+        for (int bits = digits * 4 + FIRST_BITS; ; bits *= 2) {
             Cancellable.check();
-            BigInteger scaled = scaled(bits);
-            BigInteger off = BigInteger.ONE.shiftLeft(BITS_OFF);
-            if (scaled.abs().compareTo(off) > 0) {
-                BigDecimal least = digits(scaled.subtract(off), bits, digits);
-                if (least.compareTo(digits(scaled.add(off), bits, digits)) == 0) {
-                    return least;
-                }
+            Optional<BigDecimal> found = Ball.of(this, bits).digits(digits);
+            if (found.isPresent()) {
+                return found.get();
             }
         }
-    }
-
-    private static BigDecimal digits(BigInteger scaled, int bits, int digits) {
-        return new BigDecimal(scaled)
-                .divide(new BigDecimal(BigInteger.ONE.shiftLeft(bits)), new MathContext(digits, RoundingMode.HALF_UP));
     }
 }

@@ -162,6 +162,16 @@ public final class Plain {
         return scientific(shortest);
     }
 
+    /** A decimal with all its digits, in scientific form where it is very large or small. */
+    public static String text(BigDecimal number) {
+        int exponent = number.precision() - number.scale() - 1;
+        return exponent < LAST_PLAIN_EXPONENT
+                        && exponent >= FIRST_PLAIN_EXPONENT
+                        && (number.scale() >= 0 || number.signum() == 0)
+                ? number.toPlainString()
+                : scientific(number);
+    }
+
     private static String scientific(BigDecimal number) {
         String digits = number.unscaledValue().abs().toString();
         String mantissa = digits.length() == 1 ? digits : digits.charAt(0) + "." + digits.substring(1);

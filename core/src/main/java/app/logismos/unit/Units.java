@@ -1,5 +1,7 @@
 package app.logismos.unit;
 
+import app.logismos.number.PiMultiple;
+
 /** Units that the language itself speaks of. */
 public final class Units {
     /** Of time, in the SI. */
@@ -18,6 +20,11 @@ public final class Units {
     public static final Unit DEGREE = known("°");
 
     private Units() {}
+
+    /** Whether a unit measures angles: all but the radian are multiples of π. */
+    public static boolean isAngle(Unit unit) {
+        return unit.isDimensionless() && (unit.factor() instanceof PiMultiple || unit.equals(RADIAN));
+    }
 
     private static Unit known(String symbol) {
         return UnitCatalogue.STANDARD.unit(symbol).orElseThrow();

@@ -29,6 +29,7 @@ public final class AlgebraFunctions {
     private static final int HIGHEST_ORDER = 100;
 
     public static final List<Function> ALL = List.of(
+            DigitsFunction.DIGITS,
             function("derivative", Category.ALGEBRA)
                     .says("How an expression changes with a letter in it: its derivative, or the slope at a place.")
                     .argument("expression", EXPRESSION, "the expression, with the letter in it")
