@@ -73,6 +73,9 @@ public final class Evaluator implements Expression.Visitor<Value> {
     private static final int MOST_INLINED = 8;
 
     private static final Rational HUNDREDTH = Rational.of(1, 100);
+    /** A longer form of a number says nothing to anybody. */
+    private static final int MOST_NODES_OF_NUMBER = 200;
+
     private static final Rational HALF = Rational.of(1, 2);
 
     /** No word of its own, so that a cell may still be named so: it hides the imaginary unit. */
@@ -161,7 +164,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
             if (form.letters().isEmpty()
                     && Parser.parse(form.text(), 0, origin, Words.STANDARD) instanceof Parser.Outcome.Parsed parsed) {
                 Value worth = value(parsed.expression());
-                return form.isExact() ? worth : approximate(worth);
+                return form.isExact() ? withExactForm(worth, form) : approximate(worth);
             }
             return form.size() > Form.MOST_NODES || form.text().length() > Parser.MAX_LENGTH
                     ? EvaluationErrors.undefined(Undefined.TOO_LARGE, place)
@@ -171,6 +174,13 @@ public final class Evaluator implements Expression.Visitor<Value> {
         } catch (FormReading.NoAlgebra none) {
             return none.failure();
         }
+    }
+
+    /** A double that was found exactly says what it is. */
+    private static Value withExactForm(Value worth, Form form) {
+        return worth instanceof NumberValue number && !number.real().isExact() && form.size() <= MOST_NODES_OF_NUMBER
+                ? new NumberValue(number.real(), form)
+                : worth;
     }
 
     /** What is made of numbers that are only near others is not exact, though it is read from their digits. */

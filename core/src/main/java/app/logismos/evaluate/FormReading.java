@@ -111,6 +111,9 @@ final class FormReading implements Expression.Visitor<Form> {
     }
 
     static Form form(Value value, Span place) {
+        if (value instanceof NumberValue number && number.exactForm() != null) {
+            return number.exactForm();
+        }
         if (value instanceof NumberValue number && number.real().isFinite()) {
             return Form.number(number.real());
         }

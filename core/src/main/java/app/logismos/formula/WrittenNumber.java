@@ -30,7 +30,9 @@ public record WrittenNumber(Real number, Unit unit, Form form, int places) {
         PERCENT,
         SCIENTIFIC,
         FRACTION,
-        MIXED
+        MIXED,
+        /** With square roots or π, as exact numbers are written. */
+        ROOTS
     }
 
     /** Signs of money, with the codes of ISO 4217 that they are read as. */
@@ -74,7 +76,8 @@ public record WrittenNumber(Real number, Unit unit, Form form, int places) {
         return bare(plain)
                 .or(() -> withUnit(plain, units))
                 .or(() -> money(plain, units))
-                .or(() -> inBrackets(plain, units));
+                .or(() -> inBrackets(plain, units))
+                .or(() -> WrittenRoots.read(plain).map(number -> new WrittenNumber(number, Unit.ONE, Form.ROOTS, 0)));
     }
 
     /** Whether digits begin with a zero that a number would lose, as in {@code 007}. */

@@ -8,6 +8,7 @@ import app.logismos.display.Mixed;
 import app.logismos.display.Money;
 import app.logismos.display.NumberStyle;
 import app.logismos.display.Percent;
+import app.logismos.display.Roots;
 import app.logismos.formula.Address;
 import app.logismos.formula.Entry;
 import app.logismos.formula.Expression;
@@ -94,6 +95,7 @@ final class Looks {
             case PERCENT -> Optional.of(new Percent(new FixedPlaces(written.places())));
             case FRACTION -> Optional.of(Fractional.STYLE);
             case MIXED -> Optional.of(Mixed.STYLE);
+            case ROOTS -> Optional.of(Roots.STYLE);
             case SCIENTIFIC -> Optional.empty();
         };
     }

@@ -1,10 +1,21 @@
 package app.logismos.value;
 
+import app.logismos.algebra.Form;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
-/** A plain number. */
-public record NumberValue(Real real) implements Value {
+/**
+ * A plain number.
+ *
+ * @param exactForm what it is exactly, where it was found so and only a double holds it: {@code π^2 - 4}
+ */
+public record NumberValue(Real real, @Nullable Form exactForm) implements Value {
+    public NumberValue(Real real) {
+        this(real, null);
+    }
+
     /** The whole number given. */
     public static NumberValue of(long whole) {
         return new NumberValue(Rational.of(whole));
@@ -15,7 +26,10 @@ public record NumberValue(Real real) implements Value {
      */
     @Override
     public boolean equals(Object other) {
-        return this == other || other instanceof NumberValue that && real.equals(that.real);
+        return this == other
+                || other instanceof NumberValue that
+                        && real.equals(that.real)
+                        && Objects.equals(exactForm, that.exactForm);
     }
 
     @Override

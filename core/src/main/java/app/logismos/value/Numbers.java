@@ -24,7 +24,7 @@ public record Numbers(Reals reals, Unit unit) {
 
     /** Whether a value is a number of a kind that can be held so. */
     public static boolean holds(Value value) {
-        return value instanceof NumberValue number && Reals.holds(number.real())
+        return value instanceof NumberValue number && number.exactForm() == null && Reals.holds(number.real())
                 || value instanceof Quantity quantity && Reals.holds(quantity.number()) && quantity.unit() != Unit.ONE;
     }
 

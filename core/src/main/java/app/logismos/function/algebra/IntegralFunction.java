@@ -111,8 +111,15 @@ public final class IntegralFunction {
         }
         Value worth = exact.map(given::worth).orElse(Blank.BLANK);
         return isAlike(worth, near.get())
-                ? Doubles.plain(worth)
+                ? plain(worth, exact.orElseThrow())
                 : new NumberValue(Real.from(near.get().value()));
+    }
+
+    /** An integral that an inverse function of angles gives is a plain number. */
+    private static Value plain(Value worth, Form exact) {
+        return worth instanceof Quantity angle && !angle.isExact() && Doubles.plain(angle) instanceof NumberValue number
+                ? new NumberValue(number.real(), exact)
+                : Doubles.plain(worth);
     }
 
     private static boolean isAlike(Value exact, Quadrature.Found near) {

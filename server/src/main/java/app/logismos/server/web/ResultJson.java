@@ -1,5 +1,6 @@
 package app.logismos.server.web;
 
+import app.logismos.algebra.Form;
 import app.logismos.display.Automatic;
 import app.logismos.display.Display;
 import app.logismos.display.Forms;
@@ -22,6 +23,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
@@ -37,6 +39,7 @@ import org.jspecify.annotations.Nullable;
  * @param latex as shown, typeset; an exact fraction may be shown as one
  * @param latexDropsDigits whether that says less than the value
  * @param approx the nearest double; null where none is near, or the value is no number
+ * @param exactForm what a number is exactly that only a double holds, as an expression; null where it is not known
  * @param forms other ways to write the number, by name
  * @param formsLatex the same typeset
  * @param rows the values of a table
@@ -51,6 +54,7 @@ public record ResultJson(
         String latex,
         boolean latexDropsDigits,
         @Nullable Double approx,
+        @Nullable String exactForm,
         Map<String, String> forms,
         Map<String, String> formsLatex,
         @Nullable List<List<ResultJson>> rows) {
@@ -85,6 +89,7 @@ public record ResultJson(
                 Typeset.latex(value),
                 false,
                 null,
+                null,
                 Map.of(),
                 Map.of(),
                 value instanceof Table table ? rows(table, display) : null);
@@ -103,6 +108,7 @@ public record ResultJson(
                 isAutomatic ? Typeset.latex(value) : display.style().latex(number),
                 isAutomatic ? Typeset.dropsDigits(number) : display.dropsDigits(value),
                 null,
+                null,
                 marked(Forms.text(number), display.mark()::number),
                 marked(Forms.latex(number), display.mark()::latex),
                 null);
@@ -110,6 +116,7 @@ public record ResultJson(
 
     private static ResultJson number(String kind, Real real, @Nullable String unit, Value value, Display display) {
         NumberStyle style = display.style();
+        @Nullable Form exactForm = value instanceof NumberValue plain ? plain.exactForm() : null;
         NumberStyle suiting = style.suits(real) ? style : display.automatic();
         return new ResultJson(
                 kind,
@@ -123,9 +130,22 @@ public record ResultJson(
                         : suiting.latex(real) + (value instanceof Quantity shown ? Typeset.unit(shown.unit()) : ""),
                 suiting == Automatic.STYLE ? Typeset.dropsDigits(real) : !suiting.keepsAllDigits(real),
                 approx(real),
-                marked(Forms.text(real), display.mark()::number),
-                marked(Forms.latex(real), display.mark()::latex),
+                exactForm == null ? null : display.mark().expression(exactForm.text()),
+                marked(forms(Forms.text(real), exactForm, Form::text), display.mark()::expression),
+                marked(forms(Forms.latex(real), exactForm, Form::latex), display.mark()::latex),
                 null);
+    }
+
+    /** With what the number is exactly before the other forms. */
+    private static Map<String, String> forms(
+            Map<String, String> others, @Nullable Form exact, Function<Form, String> write) {
+        if (exact == null) {
+            return others;
+        }
+        Map<String, String> forms = new LinkedHashMap<>();
+        forms.put("exact", write.apply(exact));
+        forms.putAll(others);
+        return forms;
     }
 
     private static Map<String, String> marked(Map<String, String> forms, UnaryOperator<String> mark) {

@@ -165,7 +165,8 @@ final class AnswerBefore {
             Value again = live.explain(entry, grid, at, words).value();
             boolean isSame = again instanceof Table
                     ? live.display().text(again).equals(row.shown)
-                    : PlainText.of(again).equals(PlainText.of(kept));
+                    : PlainText.of(again).equals(PlainText.of(kept))
+                            || live.display().mark().number(PlainText.of(again)).equals(row.inFull);
             if (isSame) {
                 return Optional.of(again);
             }
