@@ -214,7 +214,12 @@ export const api = {
     ask(http.POST('/api/v1/worksheets/{id}/tape', { params: { path: { id }, header: keyed(key) }, body: line })),
   clearTape: (id: string) => tell(http.DELETE('/api/v1/worksheets/{id}/tape', { params: { path: { id } } })),
   calculate: (expression: string, signal?: AbortSignal) =>
-    ask(http.POST('/api/v1/calculate', { body: { expression, angle: null, style: null }, ...stoppedBy(signal) })),
+    ask(
+      http.POST('/api/v1/calculate', {
+        body: { expression, angle: null, complex: null, style: null },
+        ...stoppedBy(signal),
+      }),
+    ),
   functions: (signal?: AbortSignal) => ask(http.GET('/api/v1/functions', stoppedBy(signal))),
   guide: (q: string, signal?: AbortSignal) =>
     ask(http.GET('/api/v1/guide', { params: { query: { q } }, ...stoppedBy(signal) })),

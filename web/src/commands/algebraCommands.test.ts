@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Cell } from '../api/types'
-import { freeBelow, writtenIn } from './algebraCommands'
+import { freeBelow, moreDigits, writtenIn } from './algebraCommands'
 
 const cell = (kind: Cell['kind'], display: string, name: string | null = null): Cell => ({
   grid: 'g',
@@ -37,6 +37,26 @@ describe('what a cell with letters is in formulas', () => {
 
   it('is nothing where the cell is not loaded', () => {
     expect(writtenIn(undefined)).toBeNull()
+  })
+})
+
+describe('more digits', () => {
+  const number = (given: Partial<Cell>) => ({
+    ...cell('number', '1.41', null),
+    calculated: true,
+    dropsDigits: true,
+    ...given,
+  })
+
+  it.each([
+    ['an exact number is spoken of by its cell', { exact: true }, '=digits(B4, 50)'],
+    ['and by its name, where it has one', { exact: true, name: 'side' }, '=digits(side, 50)'],
+    ['a nearest double is worked out again', { exact: false, entry: '=ln(A1)' }, '=digits(ln(A1), 50)'],
+    ['in a cell with a name too', { exact: false, entry: 'k = ln(2)' }, '=digits(ln(2), 50)'],
+    ['what is shown whole has no more', { exact: true, full: '1.41' }, null],
+    ['nor has what was typed', { exact: true, calculated: false }, null],
+  ] as const)('%s', (_, given, formula) => {
+    expect(moreDigits(number(given))).toBe(formula)
   })
 })
 

@@ -1,4 +1,4 @@
-import type { Block, Cell, Chart, Edit } from '../api/types'
+import type { Block, Cell, Chart, Edit, Grid } from '../api/types'
 import { newChart, newSeries } from '../chart/made'
 import { addressOf, type At } from '../sheet/address'
 import { freshId } from '../sheet/freshId'
@@ -23,6 +23,8 @@ const CONSTANTS: ReadonlySet<string> = new Set(['e', 'π', 'pi', 'inf'])
 
 /** How many empty cells must lie below the first one that is written to: solutions stand one below the other. */
 const ROOM = 4
+
+const DIGITS = 50
 
 /** Nothing where the cell holds no expression with a letter, and no function of one argument or more. */
 export function writtenIn(cell: Cell | undefined): Written | null {
@@ -82,8 +84,22 @@ const FORMULAS: readonly {
   },
 ]
 
+/** The formula with more digits of a number than a double holds; nothing where it is shown whole, or is no formula. */
+export function moreDigits(cell: Cell | undefined): string | null {
+  if (cell === undefined || cell.kind !== 'number' || !cell.calculated || cell.full === cell.display) return null
+  // A number that is only near another one has no more digits: those of its formula are worked out.
+  return cell.exact
+    ? `=digits(${cell.name ?? cell.address}, ${DIGITS})`
+    : `=digits(${cell.entry.replace(/^[^=]*=\s*/, '')}, ${DIGITS})`
+}
+
 /** The ids of all commands on letters, in the order of the lens. */
-export const ALGEBRA_COMMANDS: readonly string[] = [...FORMULAS.map(({ id }) => id), 'tabulate-letters', 'draw-letters']
+export const ALGEBRA_COMMANDS: readonly string[] = [
+  ...FORMULAS.map(({ id }) => id),
+  'more-digits',
+  'tabulate-letters',
+  'draw-letters',
+]
 
 /** The nearest cell below with room for a few solutions. */
 export function freeBelow(at: At, isEmpty: (address: string) => boolean): At {
@@ -104,12 +120,19 @@ export function algebraCommands(open: OpenWorksheet, read: ReadCell): readonly C
   const isPossible = () => now() !== null
   const write = (formula: (of: Written) => string) => {
     const place = now()
-    if (!place) return
+    if (place) writeBelow(place, formula(place.written))
+  }
+  const number = () => {
+    const selected = open.at === null ? selectedCells(grids) : null
+    const formula = selected && moreDigits(read(selected.grid.id, addressOf(selected.focus)))
+    return selected && formula ? { grid: selected.grid, focus: selected.focus, formula } : null
+  }
+  const writeBelow = (place: { grid: Grid; focus: At }, text: string) => {
     const at = freeBelow(place.focus, (address) => (read(place.grid.id, address)?.kind ?? 'empty') === 'empty')
     const edit: Edit = {
       do: 'enter',
       grid: place.grid.id,
-      cells: [{ cell: addressOf(at), text: formula(place.written) }],
+      cells: [{ cell: addressOf(at), text }],
     }
     keep([edit]).then(
       () => goTo(place.grid.id, { first: at, last: at }),
@@ -159,6 +182,17 @@ export function algebraCommands(open: OpenWorksheet, read: ReadCell): readonly C
       isPossible,
       run: () => write(formula),
     })),
+    {
+      id: 'more-digits',
+      says: 'More digits',
+      group: 'Cells',
+      also: 'precision decimals significant of a root pi e',
+      isPossible: () => number() !== null,
+      run: () => {
+        const place = number()
+        if (place) writeBelow(place, place.formula)
+      },
+    },
     {
       id: 'tabulate-letters',
       says: 'Tabulate the expression',

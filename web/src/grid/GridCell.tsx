@@ -6,6 +6,7 @@ import { cutUnit } from '../sheet/quantity'
 import { spokenExpression } from '../typeset/spoken'
 import { Typeset } from '../typeset/Typeset'
 import { NumberText } from '../typeset/NumberText'
+import { isNumber, withMinusSigns } from '../typeset/whole'
 
 interface Props {
   readonly grid: string
@@ -76,14 +77,14 @@ function Shown({ cell, decimals }: { readonly cell: Cell; readonly decimals: str
     )
   }
   const [number, unit] = cutUnit(cell.display, cell.unit)
-  const isNumber = cell.kind === 'number' || cell.kind === 'quantity'
-  const behind = isNumber ? decimalsOf(number) : null
+  const isOfNumbers = isNumber(cell)
+  const behind = isOfNumbers ? decimalsOf(number) : null
   const pad = behind === null ? '' : decimals.slice(behind.length)
   const percent = cell.display.endsWith(' %')
-  const signed = isNumber ? number.replace(/^-/, '−') : number
+  const signed = isOfNumbers ? withMinusSigns(number) : number
   return (
     <span className={styles.shown}>
-      {isNumber ? <NumberText text={percent ? signed.slice(0, -2) : signed} /> : signed}
+      {isOfNumbers ? <NumberText text={percent ? signed.slice(0, -2) : signed} /> : signed}
       {pad !== '' && (
         <span className={styles.pad} aria-hidden="true">
           {pad}

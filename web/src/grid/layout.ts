@@ -1,7 +1,6 @@
 import type { Cell, Grid } from '../api/types'
 import { cutUnit } from '../sheet/quantity'
-
-const isNumber = (cell: Cell) => cell.kind === 'number' || cell.kind === 'quantity'
+import { isNumber } from '../typeset/whole'
 
 const DIGIT = 8.2
 const LETTER = 7.6

@@ -5,6 +5,7 @@ import { styleOf, useStyles } from '../panels/useStyles'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { NumberText } from '../typeset/NumberText'
+import { isNumber } from '../typeset/whole'
 import styles from './Lens.module.css'
 
 interface Props {
@@ -20,7 +21,6 @@ export function CellNotes({ cell, grid }: Props) {
   // The style follows the selection, of which the cell is the focus.
   useWorksheetStore((state) => state.selection)
   const selected = selectedCells(grids)
-  const isNumber = cell.kind === 'number' || cell.kind === 'quantity'
   if (!grid) return null
 
   return (
@@ -38,7 +38,7 @@ export function CellNotes({ cell, grid }: Props) {
           )}
         </p>
       )}
-      {isNumber && selected && at === null && (
+      {isNumber(cell) && selected && at === null && (
         <section aria-label="Number style" className={styles.style}>
           <h2 className={styles.label}>Number style</h2>
           <StyleChoice

@@ -1,7 +1,7 @@
 import { App } from 'antd'
 import type { Result } from '../api/types'
 import styles from './Lens.module.css'
-import { inFull } from '../typeset/copies'
+import { copied } from '../typeset/copies'
 
 /** Puts a value on the clipboard: all of it, or, as a separate act, only what is shown. */
 export function CopyValue({ result }: { readonly result: Result }) {
@@ -11,7 +11,7 @@ export function CopyValue({ result }: { readonly result: Result }) {
       () => void (isLoss ? message.warning(said, 8) : message.success(said)),
       () => void message.error('The browser keeps its clipboard closed to this page.'),
     )
-  const full = inFull(result)
+  const full = copied(result)
   const shown = result.display
 
   return (

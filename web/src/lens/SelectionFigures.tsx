@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import { useCell, usePreview } from '../api/queries'
 import { useReadCell } from '../commands/useReadCell'
 import { addressOf, areaText, type Area } from '../sheet/address'
-import { inFull } from '../typeset/copies'
+import { copied } from '../typeset/copies'
 import { Words } from '../typeset/Words'
 import { useOpenWorksheet } from '../worksheet/context'
 import styles from './Lens.module.css'
@@ -106,8 +106,8 @@ function Figure({ id, grid, address, formula, says }: FigureProps) {
     )
   }
   const copy = () =>
-    navigator.clipboard.writeText(inFull(result)).then(
-      () => void message.success(`Copied ${inFull(result)}, all of it.`),
+    navigator.clipboard.writeText(copied(result)).then(
+      () => void message.success(`Copied ${copied(result)}, all of it.`),
       () => void message.error('The browser keeps its clipboard closed to this page.'),
     )
   return (

@@ -4,12 +4,15 @@ import { NumberText } from '../typeset/NumberText'
 import { Typeset } from '../typeset/Typeset'
 import { spokenExpression } from '../typeset/spoken'
 import { inFull } from '../typeset/copies'
-import { isLetters, isNumber, shownSign } from '../typeset/whole'
+import { isLetters, isNumber, shownSign, withMinusSigns } from '../typeset/whole'
 import { CopyValue } from './CopyValue'
 import { Digits } from './Digits'
 import styles from './Lens.module.css'
 
 const NAMES: Readonly<Record<string, string>> = {
+  exact: 'exact',
+  root: 'exact',
+  polar: 'distance and direction',
   fraction: 'exact',
   mixed: 'mixed',
   repeating: 'repeating',
@@ -20,6 +23,9 @@ const NAMES: Readonly<Record<string, string>> = {
 /** Powers of ten say nothing new of numbers that are read at a glance. */
 const isPlain = ({ approx }: Result) =>
   approx !== null && (approx === 0 || (Math.abs(approx) >= 0.1 && Math.abs(approx) < 1000))
+
+/** What the number is comes before the digits that are held of it. */
+const isExact = ([name]: readonly [string, string]) => name === 'exact'
 
 /** The other forms that say more, or say it otherwise. */
 function otherForms(result: Result): readonly (readonly [string, string])[] {
@@ -43,6 +49,12 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
     (result.dropsDigits || !result.exact) &&
     !forms.some(([, text]) => text === whole) &&
     whole !== cutUnit(result.display, result.unit)[0]
+
+  const written = ([name, text]: readonly [string, string]) => (
+    <li key={name}>
+      <span>{NAMES[name] ?? name}</span> <Typeset latex={result.formsLatex[name] ?? ''} spoken={text} />
+    </li>
+  )
 
   return (
     <>
@@ -68,16 +80,13 @@ export function ValueForms({ result, calculated }: { readonly result: Result; re
       </div>
       {(forms.length > 0 || hidesDigits) && (
         <ul className={styles.forms} aria-label="Other forms">
+          {forms.filter(isExact).map(written)}
           {hidesDigits && (
             <li>
               <span>all digits</span> <Digits text={whole} />
             </li>
           )}
-          {forms.map(([name, text]) => (
-            <li key={name}>
-              <span>{NAMES[name] ?? name}</span> <Typeset latex={result.formsLatex[name] ?? ''} spoken={text} />
-            </li>
-          ))}
+          {forms.filter((form) => !isExact(form)).map(written)}
         </ul>
       )}
       {result.value !== null && <CopyValue result={result} />}
@@ -90,7 +99,7 @@ function Shown({ result }: { readonly result: Result }) {
   const [number, unit] = cutUnit(result.display, result.unit)
   return (
     <>
-      <NumberText text={number} />
+      <NumberText text={withMinusSigns(number)} />
       {unit !== '' && <span className={styles.unitBehind}>{unit}</span>}
     </>
   )

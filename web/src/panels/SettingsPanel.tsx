@@ -59,11 +59,7 @@ export function SettingsPanel() {
           Show where digits are dropped: ≈ 2.333333333
         </label>
         <label className={styles.row}>
-          <Switch
-            aria-label="Complex answers"
-            checked={settings.complex}
-            onChange={(complex) => change({ complex })}
-          />
+          <Switch aria-label="Complex answers" checked={settings.complex} onChange={(complex) => change({ complex })} />
           Complex answers: √(−4) is 2i
         </label>
         <div className={styles.field}>

@@ -1,15 +1,16 @@
 import { expect, test } from 'vitest'
 import type { Result } from '../api/types'
-import { inFull } from './copies'
+import { copied, inFull } from './copies'
 
 function result(
   value: string,
   display: string,
   forms: Record<string, string> = {},
   unit: string | null = null,
+  kind: Result['kind'] = 'number',
 ): Result {
   return {
-    kind: 'number',
+    kind,
     exact: true,
     value,
     unit,
@@ -18,6 +19,7 @@ function result(
     latex: '',
     latexDropsDigits: false,
     approx: null,
+    exactForm: null,
     rows: null,
     forms,
     formsLatex: {},
@@ -31,4 +33,14 @@ test.each([
   ['a quantity keeps its unit', result('5', '5 day', {}, 'day'), '5 day'],
 ])('%s', (_, value, text) => {
   expect(inFull(value)).toBe(text)
+})
+
+test.each([
+  ['a root reads back as it is', result('2√3', '3.464101615'), '2√3'],
+  ['π alone would be a text', result('π', '3.141592654'), '=π'],
+  ['a multiple of π is none', result('3π/4', '2.35619449'), '3π/4'],
+  ['a complex number would be a text', result('3 + 4i', '3 + 4i', {}, null, 'complex'), '=3 + 4i'],
+  ['its unit stands behind brackets', result('3 + 4i', '(3 + 4i) Ω', {}, 'Ω', 'complex'), '=(3 + 4i) Ω'],
+])('what is copied is the same where it is put: %s', (_, value, text) => {
+  expect(copied(value)).toBe(text)
 })

@@ -1,8 +1,15 @@
 import type { Result } from '../api/types'
 
+/** What is copied of a value, so that it is the same where it is put into a cell: typed, `3 + 4i` and `π` are texts. */
+export function copied(result: Result): string {
+  const full = inFull(result)
+  return result.kind === 'complex' || /^-?π$/.test(full) ? `=${full}` : full
+}
+
 /** The whole value as text that can be typed again: a decimal where one says it all, else the fraction. */
 export function inFull(result: Result): string {
   const decimal = result.forms['repeating']
   const number = decimal !== undefined && !decimal.includes('(') ? decimal : (result.value ?? result.display)
-  return result.unit === null ? number : `${number} ${result.unit}`
+  if (result.unit === null) return number
+  return result.kind === 'complex' ? `(${number}) ${result.unit}` : `${number} ${result.unit}`
 }

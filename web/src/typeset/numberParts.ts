@@ -9,7 +9,8 @@ export interface NumberParts {
   readonly exponent: string
 }
 
-const FRACTION = /^(.*?)(\d+)\/(\d+)$/
+/** Not of a number with roots or π, where more than digits stand above the line. */
+const FRACTION = /^([^√π]*?)(\d+)\/(\d+)$/
 const REPEATING = /^(.*[.,]\d*)\((\d+)\)$/
 const SCIENTIFIC = /^(.*\d)e(-?\d+)$/
 

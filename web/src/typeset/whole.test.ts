@@ -12,6 +12,7 @@ const result = (part: Partial<Result>): Result => ({
   latex: '\\frac{2}{3}',
   latexDropsDigits: false,
   approx: null,
+  exactForm: null,
   rows: null,
   forms: {},
   formsLatex: {},

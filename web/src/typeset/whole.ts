@@ -1,6 +1,12 @@
 import type { Result } from '../api/types'
 
-export const isNumber = ({ kind }: Result) => kind === 'number' || kind === 'quantity'
+const NUMBERS: ReadonlySet<string> = new Set(['number', 'quantity', 'complex'])
+
+/** Real numbers and complex ones, with a unit or without. */
+export const isNumber = ({ kind }: { readonly kind: string }) => NUMBERS.has(kind)
+
+/** A number as it is shown, its minus signs as wide as a plus. */
+export const withMinusSigns = (number: string) => number.replace(/^-|(?<= )-(?= )|(?<=∠ )-/g, '−')
 
 /** Expressions with letters in them, and functions of one's own. */
 export const isLetters = ({ kind }: Result) => kind === 'expression' || kind === 'function'

@@ -1,5 +1,6 @@
 package app.logismos.display;
 
+import app.logismos.number.Irrational;
 import app.logismos.number.Real;
 import app.logismos.unit.Unit;
 import app.logismos.unit.UnitCatalogue;
@@ -138,6 +139,25 @@ public final class Display implements Value.Visitor<String> {
     /** How numbers are written. */
     public NumberStyle style() {
         return style;
+    }
+
+    /** The value in LaTeX where it is set as mathematics in its cell: what has letters, and exact numbers that are shown so. */
+    public Optional<String> typeset(Value value) {
+        if (value instanceof Algebraic || value instanceof OwnFunction) {
+            return Optional.of(Typeset.latex(value));
+        }
+        NumberStyle own = unsigned().style;
+        boolean isOfRoots = own == Roots.STYLE || own instanceof Commas commas && commas.digits() == Roots.STYLE;
+        if (!isOfRoots) {
+            return Optional.empty();
+        }
+        if (value instanceof NumberValue number && number.real() instanceof Irrational real) {
+            return Optional.of(own.latex(real));
+        }
+        if (value instanceof Quantity quantity && quantity.number() instanceof Irrational real) {
+            return Optional.of(own.latex(real) + Typeset.unit(quantity.unit()));
+        }
+        return Optional.empty();
     }
 
     /** The quantity in the unit that was chosen; other values, and quantities of another kind, as they are. */

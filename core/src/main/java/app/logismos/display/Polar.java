@@ -43,7 +43,7 @@ public record Polar(int places) implements NumberStyle {
     @Override
     public String latex(Complex number) {
         return number.abs() instanceof Real distance && rounded(number) instanceof Real direction
-                ? Automatic.STYLE.latex(distance) + "\\,\\angle\\," + Automatic.STYLE.latex(direction) + "^\\circ"
+                ? Automatic.STYLE.latex(distance) + "\\,\\angle\\,{" + Automatic.STYLE.latex(direction) + "}^\\circ"
                 : NumberStyle.super.latex(number);
     }
 

@@ -5,6 +5,7 @@ import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.unit.Unit;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
@@ -40,6 +41,13 @@ final class TypedText {
         }
         if (value instanceof Moment moment) {
             return moment(moment);
+        }
+        if (value instanceof ComplexValue complex) {
+            String parts = Plain.inParts(
+                    complex.number(),
+                    number(complex.number().re(), mostDigits),
+                    number(complex.number().im().abs(), mostDigits));
+            return complex.isPlain() ? parts : complex.unit().behind("(" + parts + ")");
         }
         return value instanceof Table table ? table(table, mostDigits) : PlainText.of(value);
     }

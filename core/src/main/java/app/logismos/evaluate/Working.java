@@ -31,6 +31,7 @@ import app.logismos.number.Plain;
 import app.logismos.number.Rational;
 import app.logismos.number.RootSum;
 import app.logismos.value.Algebraic;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.OwnFunction;
@@ -435,6 +436,7 @@ public final class Working {
                         node instanceof Infix infix
                                 ? FractionNotes.of(infix, evaluator, this::isFraction)
                                 : Optional.<String>empty(),
+                        node instanceof Infix infix ? ConjugateNotes.of(infix, evaluator) : Optional.<String>empty(),
                         UnitNotes.of(node, evaluator))
                 .flatMap(Optional::stream)
                 .reduce((working, factors) -> working + "; " + factors);
@@ -484,9 +486,24 @@ public final class Working {
     }
 
     private void add(Expression node, Rule rule, String note, Expression worth, Expression after) {
+        if (worth instanceof Literal value
+                && isOfRootsOrComplex(value.value())
+                && bare(node).equals(bare(worth))) {
+            // 3+4i and 1+√5 are as short as they can be: taking them together is no step.
+            current = after;
+            return;
+        }
         characters += print(current).length();
         steps.add(new Step(current, node, rule, note, worth, after));
         current = after;
+    }
+
+    private String bare(Expression expression) {
+        return print(expression).replaceAll("[ ()*]", "");
+    }
+
+    private static boolean isOfRootsOrComplex(Value value) {
+        return value instanceof ComplexValue || value instanceof NumberValue number && number.real() instanceof RootSum;
     }
 
     private String print(Expression expression) {
@@ -588,6 +605,9 @@ public final class Working {
     private static boolean needsBrackets(Literal literal, Expression parent, Expression node) {
         if (literal.value() instanceof Quantity) {
             return quantityNeedsBrackets(literal, parent, node);
+        }
+        if (literal.value() instanceof ComplexValue complex) {
+            return expressionNeedsBrackets(Form.number(complex.number()), parent, node);
         }
         if (literal.value() instanceof Algebraic expression) {
             return expressionNeedsBrackets(expression.form(), parent, node);

@@ -29,7 +29,7 @@ final class DigitsFunction {
             .argument("x", EXPRESSION, "the number, as it is worked out")
             .argument("n", WHOLE, "how many digits, 1 to 10000")
             .example("digits(π, 30)", "\"3.14159265358979323846264338328\"")
-            .example("digits(√2 + ln(2), 20)", "\"2.1073607429330403581\"")
+            .example("digits(√2 + ln(2), 20)", "\"2.1073607429330403582\"")
             .example("digits(1/8, 50)", "\"0.125\"")
             .refuses("digits(π, 20000)", ErrorCode.WRONG_ARGUMENTS)
             .refuses("digits(gamma(1/3), 20)", ErrorCode.WRONG_KIND)

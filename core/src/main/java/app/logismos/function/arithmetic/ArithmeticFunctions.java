@@ -20,6 +20,7 @@ import app.logismos.number.Complex;
 import app.logismos.number.ComplexFunctions;
 import app.logismos.number.Elementary;
 import app.logismos.number.PiMultiple;
+import app.logismos.number.Plain;
 import app.logismos.number.Powers;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
@@ -28,6 +29,7 @@ import app.logismos.number.Rounding;
 import app.logismos.number.Undefined;
 import app.logismos.unit.Unit;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
@@ -77,6 +79,7 @@ public final class ArithmeticFunctions {
                     .related("sign")
                     .keepsUnit("x")
                     .complex(Complex::abs)
+                    .works(ArithmeticFunctions::diagonal)
                     .computes(given -> given.number("x").abs()),
             function("sqrt", Category.ARITHMETIC)
                     .alsoRead("IMSQRT")
@@ -373,6 +376,19 @@ public final class ArithmeticFunctions {
     }
 
     /** Quantities multiply with their units. */
+    /** How far a complex number is from 0; of a real one nothing is to be shown. */
+    private static String diagonal(Arguments given) {
+        return given.value("x") instanceof ComplexValue complex
+                ? "√(" + raised(complex.number().re()) + " + "
+                        + raised(complex.number().im()) + ")"
+                : "";
+    }
+
+    private static String raised(Real part) {
+        String text = Plain.text(part);
+        return (text.matches("[0-9.]+") ? text : "(" + text + ")") + "^2";
+    }
+
     /** The number of size 1 in the same direction; 0 for 0. */
     private static Result direction(Complex number) {
         return number.isZero()

@@ -5,7 +5,6 @@ import app.logismos.chart.Sketch;
 import app.logismos.chart.View;
 import app.logismos.display.Display;
 import app.logismos.display.InFull;
-import app.logismos.display.Typeset;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.formula.Printer;
@@ -22,10 +21,8 @@ import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Settings;
 import app.logismos.sheet.Target;
-import app.logismos.value.Algebraic;
 import app.logismos.value.Kind;
 import app.logismos.value.NumberValue;
-import app.logismos.value.OwnFunction;
 import app.logismos.value.Quantity;
 import app.logismos.value.Value;
 import java.time.Instant;
@@ -77,7 +74,7 @@ class WorksheetViews {
      * A cell as the grid shows it.
      *
      * @param entry as it was typed
-     * @param latex an expression with letters, typeset; null for all else
+     * @param latex an expression with letters, or an exact number in a style that shows it so, typeset; null for all else
      * @param full all digits of a number, as other programs read it; null for what is none
      * @param unit the symbol at the end of what is shown; null where there is none
      * @param from the cell whose formula has laid its table out over this one; null for others
@@ -216,7 +213,7 @@ class WorksheetViews {
                 cell.map(Cell::isCalculated).orElse(from.isPresent()),
                 value.kind().name().toLowerCase(Locale.ROOT),
                 display.text(value),
-                value instanceof Algebraic || value instanceof OwnFunction ? Typeset.latex(value) : null,
+                display.typeset(measured).orElse(null),
                 InFull.text(measured).map(display.mark()::number).orElse(null),
                 measured instanceof Quantity quantity ? quantity.unit().symbol() : null,
                 value.isExact(),
