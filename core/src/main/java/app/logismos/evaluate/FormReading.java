@@ -38,10 +38,13 @@ import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
 import app.logismos.value.Quantity;
 import app.logismos.value.Span;
+import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * An expression as a form: words that name nothing are letters, cells and names stand for what is in them, and functions
@@ -128,6 +131,9 @@ final class FormReading implements Expression.Visitor<Form> {
         if (value == Blank.BLANK) {
             return Form.ZERO;
         }
+        if (value instanceof Table table && table.rows() == 1 && table.columns() == 1) {
+            return form(table.at(0, 0), place);
+        }
         throw new NoAlgebra(value instanceof Failure failure ? failure.orAt(place) : noNumber(value, place));
     }
 
@@ -193,8 +199,8 @@ final class FormReading implements Expression.Visitor<Form> {
         if (!isOfNumbers(function, node)) {
             return worth(node);
         }
-        List<Form> arguments = node.arguments().stream()
-                .map(argument -> of(argument.value().orElseThrow()))
+        List<Form> arguments = IntStream.range(0, node.arguments().size())
+                .mapToObj(place -> of(argument(function, node, place).orElseThrow()))
                 .toList();
         if (arguments.stream().allMatch(argument -> argument.letters().isEmpty())) {
             Value value = ofAngle(evaluator.value(node));
@@ -238,12 +244,22 @@ final class FormReading implements Expression.Visitor<Form> {
     private static boolean isOfNumbers(Function function, Call node) {
         List<Parameter> parameters = function.parameters();
         return node.arguments().size() <= parameters.size()
-                && node.arguments().stream()
-                        .allMatch(argument ->
-                                argument.name().isEmpty() && argument.value().isPresent())
+                && IntStream.range(0, node.arguments().size())
+                        .allMatch(place -> argument(function, node, place).isPresent())
                 && parameters.stream()
                         .allMatch(parameter -> OF_NUMBERS.contains(parameter.accepts()) && !parameter.repeated())
                 && parameters.stream().skip(node.arguments().size()).noneMatch(Parameter::isRequired);
+    }
+
+    /** The argument for a parameter, given in its place or by its name. */
+    private static Optional<Expression> argument(Function function, Call node, int place) {
+        String parameter = function.parameters().get(place).name();
+        return node.arguments().stream()
+                .filter(argument -> argument.name()
+                        .map(name -> name.equalsIgnoreCase(parameter))
+                        .orElse(argument == node.arguments().get(place)))
+                .findFirst()
+                .flatMap(Expression.Argument::value);
     }
 
     @Override

@@ -165,9 +165,7 @@ public final class Plain {
     /** A decimal with all its digits, in scientific form where it is very large or small. */
     public static String text(BigDecimal number) {
         int exponent = number.precision() - number.scale() - 1;
-        return exponent < LAST_PLAIN_EXPONENT
-                        && exponent >= FIRST_PLAIN_EXPONENT
-                        && (number.scale() >= 0 || number.signum() == 0)
+        return exponent < LAST_PLAIN_EXPONENT && exponent >= FIRST_PLAIN_EXPONENT
                 ? number.toPlainString()
                 : scientific(number);
     }

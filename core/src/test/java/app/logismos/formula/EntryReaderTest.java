@@ -22,6 +22,13 @@ class EntryReaderTest {
                 "3/4         | number | 3/4", // never a date
                 "2 3/4       | number | 11/4",
                 "-2 3/4      | number | -11/4",
+                "√2          | number | √2",
+                "-2√3/5      | number | -2√3/5",
+                "−√12        | number | -2√3",
+                "1/2 + √5/2  | number | 1/2 + √5/2",
+                "√2-1        | number | √2 - 1",
+                "3π/4        | number | 3π/4",
+                "2π√2/3      | number | 2π√2/3",
                 "12,500      | number | 12500",
                 "12 500      | number | 12500",
                 "1,2         | text   | \"1,2\"", // no grouping, no decimal mark
