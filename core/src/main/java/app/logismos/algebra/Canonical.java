@@ -362,6 +362,7 @@ final class Canonical {
 
     private static boolean isNeverNegative(Form form) {
         return form instanceof Form.Constant && !form.equals(Form.I)
+                || form instanceof Form.Measure
                 || form instanceof Form.Power power
                         && (isEven(power.exponent())
                                 || power.exponent().equals(Form.HALF)

@@ -40,6 +40,9 @@ public sealed interface Form {
     /** A number of mathematics that is no fraction: π, e or the imaginary unit i. */
     record Constant(String name) implements Form {}
 
+    /** A unit of measurement, as a factor that is more than 0: quantities are so many of it. */
+    record Measure(String symbol) implements Form {}
+
     /** A letter or word that stands for any number. Small and capital letters are the same, as in all names. */
     record Letter(String name) implements Form {
         @Override
@@ -217,6 +220,11 @@ public sealed interface Form {
 
     default boolean has(Letter letter) {
         return equals(letter) || parts().stream().anyMatch(part -> part.has(letter));
+    }
+
+    /** Whether quantities with units stand in it. */
+    default boolean isMeasured() {
+        return this instanceof Measure || parts().stream().anyMatch(Form::isMeasured);
     }
 
     /** The letters in it, each once, in the order in which they first stand there. */

@@ -6,6 +6,7 @@ import app.logismos.number.Real;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Forms typeset, in LaTeX. */
@@ -26,6 +27,8 @@ final class FormLatex {
             Map.entry("atan", "\\arctan"),
             Map.entry("ln", "\\ln"));
 
+    private static final Pattern RAISED = Pattern.compile("\\^(-?[0-9]+)");
+
     private FormLatex() {}
 
     static String of(Form form) {
@@ -45,8 +48,8 @@ final class FormLatex {
             return applied(applied);
         }
         return form instanceof Form.Product product
-                ? fraction(product.number(), product.factors())
-                : fraction(Rational.ONE, List.of(form));
+                ? withMeasures(product.number(), product.factors())
+                : withMeasures(Rational.ONE, List.of(form));
     }
 
     private static String letter(String name) {
@@ -79,13 +82,46 @@ final class FormLatex {
         return text.toString();
     }
 
-    private static String fraction(Real number, List<Form> factors) {
-        List<Form> over =
-                factors.stream().filter(factor -> !FormText.isBelow(factor)).toList();
-        List<Form> under = factors.stream()
+    /** Units stand upright behind the number, which is 1 where there is none. */
+    private static String withMeasures(Real number, List<Form> factors) {
+        List<Form> measures = Measures.among(factors);
+        if (measures.isEmpty()) {
+            return fraction(number, factors);
+        }
+        List<Form> others = Measures.without(factors);
+        String unit = "\\,\\text{" + raised(Measures.unit(measures)) + "}";
+        List<Form> under = below(others);
+        Real size = number.abs();
+        boolean isFraction = size instanceof Rational rational && !rational.isInteger() && !under.isEmpty();
+        String digits = isFraction ? ((Rational) size).numerator().toString() : number(size);
+        String over = product(digits + unit, above(others), false);
+        String line = isFraction ? ((Rational) size).denominator().toString() : "";
+        String sign = number.signum() < 0 ? "-" : "";
+        return sign + (under.isEmpty() ? over : "\\frac{" + over + "}{" + product(line, under, true) + "}");
+    }
+
+    private static List<Form> above(List<Form> factors) {
+        return factors.stream().filter(factor -> !FormText.isBelow(factor)).toList();
+    }
+
+    private static List<Form> below(List<Form> factors) {
+        return factors.stream()
                 .filter(FormText::isBelow)
                 .map(factor -> Form.power(factor, Form.MINUS_ONE))
                 .toList();
+    }
+
+    private static String raised(String unit) {
+        return RAISED.matcher(unit).replaceAll(found -> {
+            StringBuilder digits = new StringBuilder();
+            found.group(1).chars().forEach(c -> digits.append(c == '-' ? '⁻' : "⁰¹²³⁴⁵⁶⁷⁸⁹".charAt(c - '0')));
+            return digits.toString();
+        });
+    }
+
+    private static String fraction(Real number, List<Form> factors) {
+        List<Form> over = above(factors);
+        List<Form> under = below(factors);
         Real size = number.abs();
         String above;
         String below;

@@ -33,8 +33,8 @@ final class FormText {
                     + applied.arguments().stream().map(FormText::of).collect(Collectors.joining(", ", "(", ")"));
         }
         return form instanceof Form.Product product
-                ? fraction(product.number(), product.factors())
-                : fraction(Rational.ONE, List.of(form));
+                ? product(product.number(), product.factors())
+                : product(Rational.ONE, List.of(form));
     }
 
     private static String sum(List<Form> terms) {
@@ -52,11 +52,18 @@ final class FormText {
                 || term instanceof Form.Product product && product.number().signum() < 0;
     }
 
-    private static String fraction(Real number, List<Form> factors) {
+    private static String product(Real number, List<Form> factors) {
+        List<Form> measures = Measures.among(factors);
+        return fraction(number, measures, Measures.without(factors));
+    }
+
+    private static String fraction(Real number, List<Form> measures, List<Form> factors) {
         List<String> above = new ArrayList<>();
         List<String> below = new ArrayList<>();
         Real size = number.abs();
-        if (size instanceof Rational rational) {
+        if (!measures.isEmpty()) {
+            above.add(Measures.quantity(size, measures));
+        } else if (size instanceof Rational rational) {
             add(above, rational.numerator());
             add(below, rational.denominator());
         } else {
@@ -70,7 +77,14 @@ final class FormText {
             }
         }
         String sign = number.signum() < 0 ? "-" : "";
-        String top = above.isEmpty() ? "1" : String.join("*", above);
+        // With spaces behind a unit, which would go on with a letter that is one too.
+        String top = above.isEmpty()
+                ? "1"
+                : measures.isEmpty()
+                        ? String.join("*", above)
+                        : above.get(0)
+                                + (above.size() > 1 ? " * " : "")
+                                + String.join("*", above.subList(1, above.size()));
         return sign + top + (below.isEmpty() ? "" : "/" + under(below));
     }
 

@@ -110,7 +110,7 @@ final class Ordering {
         if (base instanceof Form.Number) {
             return 0;
         }
-        if (base instanceof Form.Constant) {
+        if (base instanceof Form.Constant || base instanceof Form.Measure) {
             return exponent(factor) instanceof Form.Number ? 1 : 4;
         }
         if (base instanceof Form.Letter) {
@@ -125,6 +125,11 @@ final class Ordering {
         }
         if (a instanceof Form.Constant one && b instanceof Form.Constant other) {
             return one.name().compareTo(other.name());
+        }
+        if (a instanceof Form.Measure || b instanceof Form.Measure) {
+            return a instanceof Form.Measure one && b instanceof Form.Measure other
+                    ? one.symbol().compareTo(other.symbol())
+                    : a instanceof Form.Measure ? -1 : 1;
         }
         if (a instanceof Form.Letter one && b instanceof Form.Letter other) {
             return one.name().compareToIgnoreCase(other.name());

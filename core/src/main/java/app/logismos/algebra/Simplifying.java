@@ -18,6 +18,10 @@ public final class Simplifying {
 
     /** The shortest form that is found: as it is, over one line and cancelled, in factors, with squares of functions put together. */
     public static Form of(Form form) {
+        if (form.isMeasured() && form.letters().isEmpty()) {
+            // What it comes to is one quantity, however it is written.
+            return form;
+        }
         Form inner = inside(form);
         Ring ring = Ring.ofQuotient(inner);
         Quotient quotient = ring.quotient(inner);

@@ -164,7 +164,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
             if (form.letters().isEmpty()
                     && Parser.parse(form.text(), 0, origin, Words.STANDARD) instanceof Parser.Outcome.Parsed parsed) {
                 Value worth = value(parsed.expression());
-                return form.isExact() ? withExactForm(worth, form) : approximate(worth);
+                return form.isExact() ? withExactForm(settled(worth), form) : approximate(settled(worth));
             }
             return form.size() > Form.MOST_NODES || form.text().length() > Parser.MAX_LENGTH
                     ? EvaluationErrors.undefined(Undefined.TOO_LARGE, place)
@@ -174,6 +174,15 @@ public final class Evaluator implements Expression.Visitor<Value> {
         } catch (FormReading.NoAlgebra none) {
             return none.failure();
         }
+    }
+
+    /** Units that cancel but for their size, as km/m, leave a number. */
+    private static Value settled(Value worth) {
+        return worth instanceof Quantity quantity
+                        && quantity.unit().isDimensionless()
+                        && quantity.unit().powers().size() > 1
+                ? Quantities.plain(worth)
+                : worth;
     }
 
     /** A double that was found exactly says what it is. */

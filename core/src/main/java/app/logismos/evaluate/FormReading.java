@@ -28,6 +28,7 @@ import app.logismos.function.Parameter;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.unit.Unit;
 import app.logismos.unit.Units;
 import app.logismos.value.Algebraic;
 import app.logismos.value.Blank;
@@ -131,16 +132,32 @@ final class FormReading implements Expression.Visitor<Form> {
         if (value == Blank.BLANK) {
             return Form.ZERO;
         }
+        if (value instanceof Quantity quantity
+                && !quantity.unit().isScale()
+                && quantity.number().isFinite()) {
+            return measured(quantity);
+        }
         if (value instanceof Table table && table.rows() == 1 && table.columns() == 1) {
             return form(table.at(0, 0), place);
         }
         throw new NoAlgebra(value instanceof Failure failure ? failure.orAt(place) : noNumber(value, place));
     }
 
+    /** So many of a unit; where that has no dimension, the plain number that it is. */
+    private static Form measured(Quantity quantity) {
+        Form number = Form.number(quantity.number());
+        if (quantity.unit().isDimensionless()) {
+            return number.times(Form.number(quantity.unit().factor()));
+        }
+        for (Unit.Power each : quantity.unit().powers()) {
+            number = number.times(Form.power(new Form.Measure(each.atom().symbol()), Form.number(each.exponent())));
+        }
+        return number;
+    }
+
     private static Failure noNumber(Value value, Span place) {
         String says = value instanceof Quantity
-                ? "Algebra works with plain numbers and letters, and `" + PlainText.of(value)
-                        + "` has a unit. Write `*` before a letter that is also a unit."
+                ? "`" + PlainText.of(value) + "` counts on a scale, where algebra has no meaning. Convert with `to K`."
                 : "Algebra works with finite numbers and letters, and this is "
                         + (value instanceof NumberValue
                                 ? "infinite"

@@ -8,13 +8,16 @@ import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
+import app.logismos.number.Plain;
 import app.logismos.number.Rational;
+import app.logismos.unit.Unit;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -28,8 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param variable the index of the parameter that takes the word
  */
 public record Binding(int expression, int variable) {
-    private static final Pattern MULTIPLE =
-            Pattern.compile("(?<number>[0-9.]+)\\s*(?<unit>\\p{L}+)(?:\\s*\\^\\s*(?<power>[0-9]{1,3}))?");
+    private static final Pattern NUMBER = Pattern.compile("[0-9.]+(?:[eE][-+]?[0-9]+)?");
 
     /** The arguments of a call, bound words made {@link Variable}s; as they are where no word was given. */
     List<Argument> applied(List<Argument> arguments, List<String> parameters) {
@@ -80,35 +82,64 @@ public record Binding(int expression, int variable) {
         return expression.accept(new Rewriting((node, parent) -> occurrence(node, bound)));
     }
 
-    private static @Nullable Expression occurrence(Expression node, Variable bound) {
-        if (node instanceof Literal literal && literal.value() instanceof Quantity quantity) {
-            return multiple(literal, quantity, bound).orElse(null);
-        }
-        if (node instanceof WithUnit unit && unit.source().equals(bound.name())) {
-            Expression operand = in(unit.operand(), bound);
-            return new Infix(InfixOperator.TIMES, operand, new Variable(bound.name(), unit.span()), unit.span());
-        }
-        return word(node).filter(word -> bound.is(word.name())).orElse(null);
+    /** The expression with a word read as itself where it stands among units that are called so. */
+    static Expression amongUnits(Expression expression, Name word) {
+        return expression.accept(new Rewriting((node, parent) -> amongUnits(
+                        node, word.name(), place -> new Name(word.name(), place))
+                .orElse(null)));
     }
 
-    /** {@code 2t} and {@code 2t^3} are twice the variable t and its cube, and no tonnes. */
-    private static Optional<Expression> multiple(Literal literal, Quantity quantity, Variable bound) {
-        Matcher matcher = MULTIPLE.matcher(literal.source());
-        if (!matcher.matches() || !matcher.group("unit").equals(bound.name())) {
-            return Optional.empty();
+    private static @Nullable Expression occurrence(Expression node, Variable bound) {
+        return amongUnits(node, bound.name(), place -> new Variable(bound.name(), place))
+                .or(() -> word(node).filter(word -> bound.is(word.name())))
+                .orElse(null);
+    }
+
+    /** {@code 2t} is twice a variable t, and {@code 3 m/s*t} so many metres a second times it: neither is in tonnes. */
+    private static Optional<Expression> amongUnits(Expression node, String word, Function<Span, Expression> made) {
+        if (node instanceof Literal literal && literal.value() instanceof Quantity quantity) {
+            Matcher number = NUMBER.matcher(literal.source());
+            return number.lookingAt()
+                    ? taken(
+                            quantity.unit(),
+                            word,
+                            literal.span(),
+                            made,
+                            rest -> rest == Unit.ONE
+                                    ? new Literal(new NumberValue(quantity.number()), number.group(), literal.span())
+                                    : new Literal(
+                                            new Quantity(quantity.number(), rest),
+                                            rest.behind(number.group()),
+                                            literal.span()))
+                    : Optional.empty();
         }
-        Span place = literal.span();
-        Literal number = new Literal(new NumberValue(quantity.number()), matcher.group("number"), place);
-        Expression word = new Variable(bound.name(), place);
-        String power = matcher.group("power");
-        Expression raised = power == null
-                ? word
-                : new Infix(
-                        InfixOperator.POWER,
+        return node instanceof WithUnit measured
+                ? taken(
+                        measured.unit(),
                         word,
-                        new Literal(new NumberValue(Rational.of(Long.parseLong(power))), power, place),
-                        place);
-        return Optional.of(new Infix(InfixOperator.TIMES, number, raised, place));
+                        measured.span(),
+                        made,
+                        rest -> rest == Unit.ONE
+                                ? measured.operand()
+                                : new WithUnit(measured.operand(), rest, rest.symbol(), measured.span()))
+                : Optional.empty();
+    }
+
+    private static Optional<Expression> taken(
+            Unit unit, String word, Span place, Function<Span, Expression> made, Function<Unit, Expression> without) {
+        return unit.exponent(word).filter(Rational::isInteger).map(exponent -> {
+            Rational size = (Rational) exponent.abs();
+            Expression letter = made.apply(place);
+            Expression raised = size.equals(Rational.ONE)
+                    ? letter
+                    : new Infix(
+                            InfixOperator.POWER,
+                            letter,
+                            new Literal(new NumberValue(size), Plain.text(size), place),
+                            place);
+            InfixOperator sign = exponent.signum() < 0 ? InfixOperator.DIVIDE : InfixOperator.TIMES;
+            return new Infix(sign, without.apply(unit.without(word)), raised, place);
+        });
     }
 
     private static Optional<Variable> word(Expression node) {

@@ -603,11 +603,27 @@ public final class Parser {
         if (known.isEmpty()) {
             return new Application(new Name(name.text(), name.span()), arguments, span);
         }
+        if (Supposing.is(name.text())) {
+            besideUnits(arguments);
+        }
         List<Argument> bound = vocabulary
                 .binding(name.text())
                 .map(binding -> binding.applied(arguments, parameters))
                 .orElse(arguments);
         return new Call(name.text(), bound, name.span(), span);
+    }
+
+    /** In {@code with(3 m/s*t, t: 2 s)} the t is what is supposed, and no tonne. */
+    private static void besideUnits(List<Argument> arguments) {
+        for (int i = 1; i < arguments.size(); i += 2) {
+            if (arguments.get(i).value().orElse(null) instanceof Name word) {
+                arguments.set(
+                        0,
+                        new Argument(
+                                arguments.get(0).name(),
+                                arguments.get(0).value().map(each -> Binding.amongUnits(each, word))));
+            }
+        }
     }
 
     /** A name or cell, and the value that is put for it. */

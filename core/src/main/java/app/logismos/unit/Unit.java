@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.StringJoiner;
 
 /**
@@ -56,6 +57,22 @@ public final class Unit {
     /** A unit with a symbol, by itself. */
     public static Unit of(Atom atom) {
         return new Unit(List.of(new Power(atom, Rational.ONE)));
+    }
+
+    /** The exponent of the unit with this symbol; nothing where it is not among these. */
+    public Optional<Rational> exponent(String unit) {
+        return powers.stream()
+                .filter(power -> power.atom().symbol().equals(unit))
+                .map(Power::exponent)
+                .findFirst();
+    }
+
+    /** The product of the others. */
+    public Unit without(String unit) {
+        List<Power> others = powers.stream()
+                .filter(power -> !power.atom().symbol().equals(unit))
+                .toList();
+        return others.isEmpty() ? ONE : new Unit(others);
     }
 
     /** In the order in which they are written, each unit once. */

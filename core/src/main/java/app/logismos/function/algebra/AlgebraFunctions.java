@@ -137,12 +137,12 @@ public final class AlgebraFunctions {
         if (!given.isGiven("at")) {
             return given.worth(given.derivative(form, by, order));
         }
-        return new Slope(given, form, by, order).at(Form.number(given.number("at")));
+        return new Slope(given, form, by, order).at(given.form("at"));
     }
 
     private static Value taylor(Arguments given) {
         Form.Letter by = letter(given);
-        Form place = Form.number(given.number("at"));
+        Form place = given.form("at");
         int order = given.whole("order", 0, HIGHEST_ORDER);
         Form derivative = given.form("expression");
         Form factor = Form.ONE;

@@ -1,5 +1,7 @@
 package app.logismos.function.algebra;
 
+import app.logismos.number.Real;
+import app.logismos.unit.Unit;
 import app.logismos.unit.Units;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
@@ -9,9 +11,22 @@ import app.logismos.value.Value;
 final class Doubles {
     private Doubles() {}
 
-    /** NaN where the value is no number. */
+    /** NaN where the value is no number; quantities in coherent units of the SI. */
     static double of(Value value) {
+        if (plain(value) instanceof Quantity quantity) {
+            return quantity.number().toDouble() * quantity.unit().factor().toDouble();
+        }
         return plain(value) instanceof NumberValue number ? number.real().toDouble() : Double.NaN;
+    }
+
+    /** The unit of a value; of none where it is no quantity. */
+    static Unit unit(Value value) {
+        return plain(value) instanceof Quantity quantity ? quantity.unit() : Unit.ONE;
+    }
+
+    /** So many of a unit. */
+    static Value measured(double number, Unit unit) {
+        return unit == Unit.ONE ? new NumberValue(Real.from(number)) : new Quantity(Real.from(number), unit);
     }
 
     /** The value, without the unit of an angle. */

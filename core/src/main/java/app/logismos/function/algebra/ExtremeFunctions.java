@@ -15,15 +15,15 @@ import app.logismos.function.Bound;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.function.Surroundings;
-import app.logismos.number.Real;
+import app.logismos.unit.Unit;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
-import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.optim.MaxEval;
 import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.hipparchus.optim.univariate.BrentOptimizer;
@@ -65,27 +65,36 @@ final class ExtremeFunctions {
     /** Exact places where the slope is 0 and both ends, or where these are not known, what is found by trying. */
     private static Value extreme(Arguments given, int sign) {
         Bound bound = given.bound("expression", "variable");
-        Real from = given.number("from");
-        Real to = given.number("to");
-        if (from.compareTo(to) >= 0) {
+        Value first = given.value("from");
+        Value last = given.value("to");
+        Unit unit = Doubles.unit(first);
+        double from = Doubles.of(first) / unit.factor().toDouble();
+        double to = Doubles.of(last) / unit.factor().toDouble();
+        if (!Doubles.unit(last).isLike(unit)) {
+            return Failure.of(ErrorCode.UNITS_DIFFER, "Both ends are numbers in like units.");
+        }
+        if (Double.isNaN(from) || Double.isNaN(to)) {
+            throw given.wrongKind(Double.isNaN(from) ? "from" : "to", Double.isNaN(from) ? first : last);
+        }
+        if (from >= to) {
             return Failure.of(ErrorCode.WRONG_ARGUMENTS, "The lower end is less than the upper one.");
         }
-        if (!Double.isFinite(to.toDouble() - from.toDouble())) {
+        if (!Double.isFinite(to - from)) {
             return Failure.of(
                     ErrorCode.WRONG_ARGUMENTS,
                     "Both ends are finite numbers: without an end there may be no such place.");
         }
-        List<Value> places = new ArrayList<>(List.of(new NumberValue(from), new NumberValue(to)));
+        List<Value> places = new ArrayList<>(List.of(first, last));
         critical(given, new Form.Letter(bound.variable()))
                 .ifPresentOrElse(
                         places::addAll,
-                        () -> tried(bound, from.toDouble(), to.toDouble(), sign)
-                                .forEach(place -> places.add(new NumberValue(Real.from(place)))));
+                        () -> tried(x -> sign * Doubles.of(bound.at(Doubles.measured(x, unit))), from, to)
+                                .forEach(place -> places.add(Doubles.measured(place, unit))));
         Value best = null;
         Value there = null;
         for (Value place : places) {
-            double at = Doubles.of(place);
-            Value value = at < from.toDouble() || at > to.toDouble() ? null : bound.at(place);
+            double at = Doubles.of(place) / unit.factor().toDouble();
+            Value value = at < from || at > to ? null : bound.at(place);
             if (value instanceof Failure failure && place == places.get(0)) {
                 return failure;
             }
@@ -136,10 +145,10 @@ final class ExtremeFunctions {
     }
 
     /** In each piece that is lower than its neighbours the lowest place is narrowed down. */
-    private static List<Double> tried(Bound bound, double from, double to, int sign) {
+    private static List<Double> tried(DoubleUnaryOperator height, double from, double to) {
         double[] heights = new double[PIECES + 1];
         for (int i = 0; i <= PIECES; i++) {
-            heights[i] = sign * Doubles.of(bound.at(new NumberValue(Real.from(from + (to - from) * i / PIECES))));
+            heights[i] = height.applyAsDouble(from + (to - from) * i / PIECES);
         }
         List<Double> found = new ArrayList<>();
         for (int i = 1; i < PIECES; i++) {
@@ -147,8 +156,7 @@ final class ExtremeFunctions {
                 UnivariatePointValuePair lowest = new BrentOptimizer(1e-10, 1e-14)
                         .optimize(
                                 new MaxEval(300),
-                                new UnivariateObjectiveFunction(
-                                        x -> sign * Doubles.of(bound.at(new NumberValue(Real.from(x))))),
+                                new UnivariateObjectiveFunction(height::applyAsDouble),
                                 GoalType.MINIMIZE,
                                 new SearchInterval(
                                         from + (to - from) * (i - 1) / PIECES, from + (to - from) * (i + 1) / PIECES));

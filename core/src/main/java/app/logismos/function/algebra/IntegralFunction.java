@@ -9,13 +9,17 @@ import app.logismos.algebra.Expanding;
 import app.logismos.algebra.Form;
 import app.logismos.algebra.Limit;
 import app.logismos.algebra.NoForm;
+import app.logismos.algebra.Ratios;
 import app.logismos.algebra.Simplifying;
 import app.logismos.function.Arguments;
 import app.logismos.function.Bound;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
+import app.logismos.function.InUnits;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.unit.Unit;
+import app.logismos.unit.Units;
 import app.logismos.value.Algebraic;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
@@ -23,6 +27,7 @@ import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Value;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -89,30 +94,52 @@ public final class IntegralFunction {
                             ErrorCode.NOT_FOUND,
                             "No antiderivative is found. Where all letters have values, limits give a number."));
         }
-        return byNumbers(given, exact, number(from), number(to));
+        return byNumbers(given, exact, from, to);
     }
 
     /** The exact answer where numbers do not say otherwise, as where the expression has a pole in between. */
-    private static Value byNumbers(Arguments given, Optional<Form> exact, double from, double to) {
-        if (Double.isNaN(from) || Double.isNaN(to)) {
+    private static Value byNumbers(Arguments given, Optional<Form> exact, Value from, Value to) {
+        Unit unit = unit(from, to);
+        double lower = number(from) / unit.factor().toDouble();
+        double upper = number(to) / unit.factor().toDouble();
+        if (Double.isNaN(lower) || Double.isNaN(upper)) {
             return Failure.of(ErrorCode.WRONG_KIND, "The limits of an integral are numbers.");
         }
-        Optional<Quadrature.Found> near = near(given, from, to);
-        Value first = given.bound("expression", "variable").at(NumberValue.of(1));
-        if (near.isEmpty() && Doubles.plain(first) instanceof Quantity) {
-            // Algebra says in its own words that it takes no units.
-            given.form("expression");
+        if (!Doubles.unit(from).isLike(Doubles.unit(to)) && number(from) != 0 && number(to) != 0) {
+            return Failure.of(ErrorCode.UNITS_DIFFER, "The limits of an integral are in like units.");
         }
+        Optional<Quadrature.Found> near = near(given, lower, upper, unit);
         if (near.isEmpty()) {
-            return Failure.of(
-                    ErrorCode.NO_REAL_RESULT,
-                    "The area does not settle on a number: the expression has a place in between where it has no value"
-                            + " or grows without bound.");
+            Value there = given.bound("expression", "variable").at(Doubles.measured((lower + upper) / 2, unit));
+            boolean isOfUnits = there instanceof Failure failure
+                    && (failure.code() == ErrorCode.UNITS_DIFFER || failure.code() == ErrorCode.WRONG_KIND);
+            return isOfUnits
+                    ? there
+                    : Failure.of(
+                            ErrorCode.NO_REAL_RESULT,
+                            "The area does not settle on a number: the expression has a place in between where it has"
+                                    + " no value or grows without bound.");
         }
         Value worth = exact.map(given::worth).orElse(Blank.BLANK);
-        return isAlike(worth, near.get())
+        return isAlike(worth, near.get(), unit)
                 ? plain(worth, exact.orElseThrow())
-                : new NumberValue(Real.from(near.get().value()));
+                : measured(given, near.get().value(), (lower + upper) / 2, unit);
+    }
+
+    /** The unit that the variable counts in: of a limit of 0 nothing is asked. */
+    private static Unit unit(Value from, Value to) {
+        return Doubles.unit(to) == Unit.ONE ? Doubles.unit(from) : Doubles.unit(to);
+    }
+
+    /** A number that was found, with the product of the units of the expression and of its variable. */
+    private static Value measured(Arguments given, double number, double place, Unit unit) {
+        Value there =
+                given.bound("expression", "variable").at(Doubles.measured(Double.isFinite(place) ? place : 1, unit));
+        Unit height = Doubles.unit(there);
+        if (height == Unit.ONE && unit == Unit.ONE) {
+            return new NumberValue(Real.from(number));
+        }
+        return InUnits.product(Real.from(number / height.factor().toDouble()), List.of(height, unit));
     }
 
     /** An integral that an inverse function of angles gives is a plain number. */
@@ -122,15 +149,15 @@ public final class IntegralFunction {
                 : Doubles.plain(worth);
     }
 
-    private static boolean isAlike(Value exact, Quadrature.Found near) {
-        return exact != Blank.BLANK
-                && Math.abs(number(exact) - near.value()) <= ALIKE * Math.max(1, Math.abs(near.value()));
+    private static boolean isAlike(Value exact, Quadrature.Found near, Unit unit) {
+        double area = near.value() * unit.factor().toDouble();
+        return exact != Blank.BLANK && Math.abs(number(exact) - area) <= ALIKE * Math.max(1, Math.abs(area));
     }
 
-    private static Optional<Quadrature.Found> near(Arguments given, double from, double to) {
+    private static Optional<Quadrature.Found> near(Arguments given, double from, double to, Unit unit) {
         Bound bound = given.bound("expression", "variable");
         int sign = from > to ? -1 : 1;
-        return Quadrature.of(x -> sign * height(bound, x), Math.min(from, to), Math.max(from, to))
+        return Quadrature.of(x -> sign * height(bound, x, unit), Math.min(from, to), Math.max(from, to))
                 .filter(found -> Math.abs(found.value()) <= LARGEST);
     }
 
@@ -142,15 +169,18 @@ public final class IntegralFunction {
         Form.Letter by = new Form.Letter(given.bound("expression", "variable").variable());
         Value from = end(given, "from");
         Value to = end(given, "to");
-        if (Double.isNaN(number(from)) || Double.isNaN(number(to))) {
+        Unit unit = unit(from, to);
+        double lower = number(from) / unit.factor().toDouble();
+        double upper = number(to) / unit.factor().toDouble();
+        if (Double.isNaN(lower) || Double.isNaN(upper)) {
             return "";
         }
         Value exact = given.formIfAny("expression")
                 .flatMap(form -> between(given, form, by, from, to))
                 .map(given::worth)
                 .orElse(Blank.BLANK);
-        return near(given, number(from), number(to))
-                .filter(found -> !isAlike(exact, found))
+        return near(given, lower, upper, unit)
+                .filter(found -> !isAlike(exact, found, unit))
                 .map(found -> "by numbers: the method of Gauss and Kronrod with 15 points, " + found.evaluations()
                         + " values, error below " + String.format(Locale.ROOT, "%.0e", Math.max(found.error(), 1e-16)))
                 .orElse("");
@@ -162,18 +192,18 @@ public final class IntegralFunction {
     }
 
     /** Far out what is too small for a double counts as nothing; what is too large there makes the area so too. */
-    private static double height(Bound bound, double x) {
-        Value value = bound.at(new NumberValue(Real.from(x)));
+    private static double height(Bound bound, double x, Unit unit) {
+        Value value = bound.at(Doubles.measured(x, unit));
         boolean isBeyond = value instanceof Failure failure && failure.code() == ErrorCode.TOO_LARGE;
         return isBeyond && Math.abs(x) > FAR ? 0 : number(value);
     }
 
     private static Optional<Form> between(Arguments given, Form form, Form.Letter by, Value from, Value to) {
         return given.integral(form, by).flatMap(answer -> {
-            Optional<Form> upper = at(given, answer.form(), by, to, -1);
-            Optional<Form> lower = at(given, answer.form(), by, from, 1);
+            Optional<Form> upper = at(given, answer.form(), by, "to", to, -1);
+            Optional<Form> lower = at(given, answer.form(), by, "from", from, 1);
             return upper.isPresent() && lower.isPresent()
-                    ? Optional.of(shortest(upper.get().minus(lower.get())))
+                    ? Optional.of(Ratios.of(shortest(upper.get().minus(lower.get()))))
                     : Optional.empty();
         });
     }
@@ -181,7 +211,8 @@ public final class IntegralFunction {
     /** A limit, which may have letters in it. */
     private static Value end(Arguments given, String parameter) {
         Value worth = given.lazily(parameter);
-        return worth instanceof Failure failure && failure.code() == ErrorCode.UNKNOWN_NAME
+        boolean isAngle = worth instanceof Quantity quantity && Units.isAngle(quantity.unit());
+        return isAngle || worth instanceof Failure failure && failure.code() == ErrorCode.UNKNOWN_NAME
                 ? given.worth(given.form(parameter))
                 : worth;
     }
@@ -193,9 +224,13 @@ public final class IntegralFunction {
     }
 
     /** The antiderivative at a limit, as it comes near it. */
-    private static Optional<Form> at(Arguments given, Form form, Form.Letter by, Value limit, int side) {
+    private static Optional<Form> at(
+            Arguments given, Form form, Form.Letter by, String parameter, Value limit, int side) {
         if (limit instanceof Algebraic expression) {
             return Optional.of(form.with(by, expression.form()));
+        }
+        if (limit instanceof Quantity) {
+            return Optional.of(form.with(by, given.form(parameter)));
         }
         if (!(limit instanceof NumberValue || limit == Blank.BLANK)) {
             return Optional.empty();
@@ -219,8 +254,8 @@ public final class IntegralFunction {
         if (!given.isGiven("from") || !given.isGiven("to")) {
             return Optional.empty();
         }
-        Optional<Form> upper = at(given, antiderivative, by, end(given, "to"), -1);
-        Optional<Form> lower = at(given, antiderivative, by, end(given, "from"), 1);
+        Optional<Form> upper = at(given, antiderivative, by, "to", end(given, "to"), -1);
+        Optional<Form> lower = at(given, antiderivative, by, "from", end(given, "from"), 1);
         return upper.isPresent() && lower.isPresent()
                 ? Optional.of("(" + upper.get().text() + ") - (" + lower.get().text() + ")")
                 : Optional.empty();

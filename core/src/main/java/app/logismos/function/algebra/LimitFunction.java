@@ -12,6 +12,7 @@ import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.number.Real;
+import app.logismos.unit.Unit;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
@@ -44,6 +45,9 @@ final class LimitFunction {
     private static Value limit(Arguments given) {
         Form.Letter by = new Form.Letter(given.bound("expression", "variable").variable());
         Form form = given.form("expression");
+        if (Doubles.unit(given.value("at")) != Unit.ONE) {
+            return given.worth(form.with(by, given.form("at")));
+        }
         Real at = given.number("at");
         String side = given.isGiven("side") ? word(given) : "both";
         if (!at.isFinite()) {

@@ -1,8 +1,7 @@
 package app.logismos.function.algebra;
 
 import app.logismos.function.Bound;
-import app.logismos.number.Real;
-import app.logismos.value.NumberValue;
+import app.logismos.unit.Unit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -24,11 +23,10 @@ final class RootSearch {
 
     private final UnivariateFunction function;
 
-    RootSearch(Bound difference) {
+    /** A search in numbers of a unit. */
+    RootSearch(Bound difference, Unit unit) {
         this.function = x -> {
-            double value = difference.at(new NumberValue(Real.from(x))) instanceof NumberValue number
-                    ? number.real().toDouble()
-                    : Double.NaN;
+            double value = Doubles.of(difference.at(Doubles.measured(x, unit)));
             return Double.isInfinite(value) ? Double.NaN : value;
         };
     }

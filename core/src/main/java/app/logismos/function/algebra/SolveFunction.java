@@ -11,19 +11,20 @@ import app.logismos.algebra.Form;
 import app.logismos.algebra.Solving;
 import app.logismos.algebra.SolvingStep;
 import app.logismos.algebra.SolvingSystem;
+import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Complexes;
 import app.logismos.function.Function;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Complex;
-import app.logismos.number.Real;
+import app.logismos.unit.Unit;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
-import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.util.ArrayList;
@@ -142,17 +143,20 @@ public final class SolveFunction {
 
     /** Exact solutions where they are all of them, else what is found by trying. */
     private static Value within(Arguments given, Equation equation, Form.Letter unknown) {
-        double from = given.number("from").toDouble();
         boolean isNear = !given.isGiven("to");
-        double to = isNear ? from : given.number("to").toDouble();
+        Unit unit = Doubles.unit(given.value("from"));
+        double from = end(given, "from", unit);
+        double to = isNear ? from : end(given, "to", unit);
+        double scale = unit.factor().toDouble();
         List<Value> found = all(given, equation, unknown)
                 .map(solutions -> solutions.stream()
                         .map(form -> Doubles.plain(given.worth(form)))
-                        .filter(value -> isNear || isBetween(value, from, to))
+                        .filter(value -> Doubles.unit(value).isLike(unit) || Doubles.of(value) == 0)
+                        .filter(value -> isNear || isBetween(value, from * scale, to * scale))
                         .sorted(Comparator.comparingDouble(
-                                value -> isNear ? Math.abs(Doubles.of(value) - from) : Doubles.of(value)))
+                                value -> isNear ? Math.abs(Doubles.of(value) - from * scale) : Doubles.of(value)))
                         .toList())
-                .orElseGet(() -> tried(given, from, isNear ? from : to));
+                .orElseGet(() -> tried(given, from, isNear ? from : to, unit));
         if (found.isEmpty()) {
             return Failure.of(
                     ErrorCode.NOT_FOUND,
@@ -173,12 +177,25 @@ public final class SolveFunction {
         }
     }
 
-    private static List<Value> tried(Arguments given, double from, double to) {
-        RootSearch search = new RootSearch(given.difference("equation", "variable"));
+    /** A number in the unit of the first. */
+    private static double end(Arguments given, String parameter, Unit unit) {
+        Value value = given.value(parameter);
+        if (unit == Unit.ONE || !(value instanceof Quantity quantity)) {
+            return given.number(parameter).toDouble();
+        }
+        if (!quantity.unit().isLike(unit)) {
+            throw given.refused(
+                    parameter,
+                    ErrorCode.UNITS_DIFFER,
+                    "`" + quantity.unit().symbol() + "` and `" + unit.symbol() + "` do not measure the same.");
+        }
+        return Algebra.answer(quantity.in(unit)).toDouble();
+    }
+
+    private static List<Value> tried(Arguments given, double from, double to, Unit unit) {
+        RootSearch search = new RootSearch(given.difference("equation", "variable"), unit);
         List<Double> found = from == to ? search.near(from) : search.between(from, to);
-        return found.stream()
-                .<Value>map(root -> new NumberValue(Real.from(root)))
-                .toList();
+        return found.stream().map(root -> Doubles.measured(root, unit)).toList();
     }
 
     private static boolean isBetween(Value value, double from, double to) {
