@@ -81,7 +81,7 @@ final class CallEvaluation implements References {
     }
 
     Value value() {
-        Value answer = isOfAlgebra() ? ofAlgebra() : answer();
+        Value answer = isOfAlgebra() || function.binding().isPresent() ? ofAlgebra() : answer();
         return answer instanceof Failure failure ? asTyped(failure).orAt(call.span()) : answer;
     }
 

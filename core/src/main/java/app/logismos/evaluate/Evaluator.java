@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import app.logismos.algebra.Form;
 import app.logismos.algebra.NoForm;
+import app.logismos.algebra.Precise;
 import app.logismos.catalogue.Catalogue;
 import app.logismos.display.Styles;
 import app.logismos.formula.Address;
@@ -30,6 +31,7 @@ import app.logismos.formula.PostfixOperator;
 import app.logismos.formula.PrefixOperator;
 import app.logismos.formula.Rewriting;
 import app.logismos.function.Surroundings;
+import app.logismos.number.Ball;
 import app.logismos.number.Complex;
 import app.logismos.number.Counting;
 import app.logismos.number.Powers;
@@ -73,6 +75,9 @@ public final class Evaluator implements Expression.Visitor<Value> {
     private static final int MOST_INLINED = 8;
 
     private static final Rational HUNDREDTH = Rational.of(1, 100);
+    /** So many that the nearest double is known. */
+    private static final int SURE_DIGITS = 25;
+
     /** A longer form of a number says nothing to anybody. */
     private static final int MOST_NODES_OF_NUMBER = 200;
 
@@ -186,10 +191,21 @@ public final class Evaluator implements Expression.Visitor<Value> {
     }
 
     /** A double that was found exactly says what it is. */
-    private static Value withExactForm(Value worth, Form form) {
-        return worth instanceof NumberValue number && !number.real().isExact() && form.size() <= MOST_NODES_OF_NUMBER
-                ? new NumberValue(number.real(), form)
-                : worth;
+    private Value withExactForm(Value worth, Form form) {
+        boolean isHeld =
+                worth instanceof NumberValue number && !number.real().isExact() && form.size() <= MOST_NODES_OF_NUMBER;
+        return isHeld ? new NumberValue(nearest((NumberValue) worth, form), form) : worth;
+    }
+
+    /** The double nearest to a form, whose terms may cancel; what was worked out where its digits are not known. */
+    private Real nearest(NumberValue worth, Form form) {
+        try {
+            boolean inDegrees = surroundings().angle() == Surroundings.Angle.DEGREES;
+            double nearest = Precise.digits(form, inDegrees, SURE_DIGITS).doubleValue();
+            return Double.isFinite(nearest) && nearest != 0 ? Real.from(nearest) : worth.real();
+        } catch (Precise.Refused | Ball.TooLarge unknown) {
+            return worth.real();
+        }
     }
 
     /** What is made of numbers that are only near others is not exact, though it is read from their digits. */

@@ -190,6 +190,12 @@ final class FormReading implements Expression.Visitor<Form> {
         if (node.operator() == PostfixOperator.PERCENT) {
             return of(node.operand()).times(HUNDREDTH);
         }
+        if (node.operator() == PostfixOperator.FACTORIAL) {
+            Form operand = of(node.operand());
+            if (!operand.letters().isEmpty()) {
+                return Form.applied("factorial", List.of(operand));
+            }
+        }
         return worth(node);
     }
 

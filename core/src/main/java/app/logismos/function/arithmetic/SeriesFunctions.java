@@ -5,6 +5,8 @@ import static app.logismos.function.Parameter.Accepts.EXPRESSION;
 import static app.logismos.function.Parameter.Accepts.VARIABLE;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
+import app.logismos.algebra.Form;
+import app.logismos.algebra.Summation;
 import app.logismos.formula.InfixOperator;
 import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
@@ -14,8 +16,10 @@ import app.logismos.function.Complexes;
 import app.logismos.function.Function;
 import app.logismos.function.InUnits;
 import app.logismos.number.Rational;
+import app.logismos.value.Algebraic;
 import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
+import app.logismos.value.Failure;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
@@ -23,6 +27,7 @@ import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.LongStream;
 
@@ -37,6 +42,8 @@ public final class SeriesFunctions {
             over("sumover", "Adds an expression for each whole number of a range.", "0")
                     .example("sumover(k^2, k, 1, 10)", "385")
                     .example("sumover(1/n, n, 1, 3)", "11/6")
+                    .example("sumover(1/2^k, k, 0, inf)", "2")
+                    .example("sumover(k, k, 1, n)", "(n^2 + n)/2")
                     .example("sumover(k, k, 1, 0)", "0")
                     .refuses("sumover(k, k, 1, 2.5)", ErrorCode.WRONG_ARGUMENTS)
                     .refuses("sumover(k, 5, 1, 3)", ErrorCode.WRONG_KIND)
@@ -85,6 +92,9 @@ public final class SeriesFunctions {
 
     /** Quantities and durations add up as numbers do; what has no sum is refused. */
     private static Value sum(Arguments given) {
+        if (isClosed(given)) {
+            return closed(given, true);
+        }
         List<Value> terms = terms(
                 given,
                 value -> value instanceof Quantity quantity
@@ -102,6 +112,9 @@ public final class SeriesFunctions {
 
     /** Quantities multiply with their units. */
     private static Value product(Arguments given) {
+        if (isClosed(given)) {
+            return closed(given, false);
+        }
         List<Value> terms = terms(
                 given,
                 value -> value instanceof NumberValue || value instanceof Quantity || value instanceof ComplexValue);
@@ -117,6 +130,46 @@ public final class SeriesFunctions {
                         .filter(Quantity.class::isInstance)
                         .map(term -> ((Quantity) term).unit())
                         .toList());
+    }
+
+    /** Whether an end is infinite, or has letters in it that stand for any number. */
+    private static boolean isClosed(Arguments given) {
+        return isOpen(given.raw("from")) || isOpen(given.raw("to"));
+    }
+
+    private static boolean isOpen(Value end) {
+        return end instanceof Algebraic
+                || end instanceof Failure failure && failure.code() == ErrorCode.UNKNOWN_NAME
+                || end instanceof NumberValue number && !number.real().isFinite();
+    }
+
+    private static Value closed(Arguments given, boolean adds) {
+        Form.Letter by = new Form.Letter(given.bound("expression", "variable").variable());
+        Form term = given.form("expression");
+        boolean isEndless = given.raw("to") instanceof NumberValue number
+                && !number.real().isFinite()
+                && number.real().signum() > 0;
+        try {
+            Optional<Form> closed = isEndless
+                    ? adds ? Summation.toInfinity(term, by, given.whole("from")) : Optional.empty()
+                    : adds
+                            ? Summation.between(term, by, given.form("from"), given.form("to"))
+                            : Summation.product(term, by, given.form("from"), given.form("to"));
+            return closed.map(given::worth).orElseGet(() -> notKnown(isEndless));
+        } catch (Summation.Divergent divergent) {
+            return Failure.of(
+                    ErrorCode.NO_REAL_RESULT, "The sum grows past all bounds, or does not settle on a number.");
+        } catch (Summation.NotKnown unknown) {
+            return notKnown(isEndless);
+        }
+    }
+
+    private static Failure notKnown(boolean isEndless) {
+        return Failure.of(
+                ErrorCode.NOT_FOUND,
+                isEndless
+                        ? "What this comes to without an end is not known here. A number as the last one gives a part of it."
+                        : "No closed form is known here. Numbers as its ends give a number.");
     }
 
     private static List<ComplexValue> complex(List<Value> terms) {
