@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** A page of problems of an evening class: functions, a derivative, an area, two equations. All made up. */
+/** A page of problems of an evening class: functions, a derivative, an area, two equations, a complex root. All made up. */
 final class EveningSheet {
     private EveningSheet() {}
 
@@ -63,6 +63,22 @@ final class EveningSheet {
                         Map.of(0, 260),
                         Map.of(),
                         row("Kilograms of each", "=solve({x + y = 12; 18*x + 30*y = 12*22}, {x; y})"))
+                .section("scale", "The pan of the scale")
+                .note(
+                        "scale-note",
+                        "Touched once, the pan swings and comes to rest: $r^2 + 2r + 5 = 0$ has no real root. The real part"
+                                + " says how fast the swing dies down, the imaginary part how fast it swings.")
+                .grid(
+                        "pan",
+                        "Pan",
+                        0,
+                        Map.of(0, 260, 1, 290),
+                        Map.of("B5", "root"),
+                        row("The roots", "=solve(r^2 + 2*r + 5 = 0, r, complex: true)"),
+                        row("", ""),
+                        row("Dies down, per second", "=-re(B1)"),
+                        row("Swing after one second", "=e^B2"),
+                        row("Across the square pan, 12 cm wide", "=sqrt(2*(12 cm)^2)"))
                 .edits();
     }
 }
