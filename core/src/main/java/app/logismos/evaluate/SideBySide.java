@@ -11,6 +11,7 @@ import app.logismos.unit.Unit;
 import app.logismos.value.Numbers;
 import java.util.IdentityHashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,7 +19,9 @@ import org.jspecify.annotations.Nullable;
  * refers to another. Units are resolved once for all cells, and each node of the expression reuses one buffer.
  */
 public final class SideBySide {
-    private final Expression expression;
+    /** Nothing where it is another kind of expression after all. */
+    private final Optional<Expression> expression;
+
     private final Columns columns;
     private final Scope scope;
     private final int size;
@@ -34,11 +37,20 @@ public final class SideBySide {
     }
 
     /**
-     * Begins with the expression of some cells.
+     * Begins with the expression of some cells, the rules of functions of one's own written in.
      *
      * @param size how many cells are worked out at the most at once
+     * @param origin one of the cells
      */
-    public SideBySide(Expression expression, Columns columns, Scope scope, int size) {
+    public static SideBySide of(
+            Expression expression, Columns columns, Scope scope, int size, Address origin, Limits limits) {
+        Optional<Expression> written = PlainArithmetic.hasCall(expression)
+                ? PlainArithmetic.writtenOut(expression, new Evaluator(scope, origin, limits, Budget.of(limits)))
+                : Optional.of(expression);
+        return new SideBySide(written, columns, scope, size);
+    }
+
+    private SideBySide(Optional<Expression> expression, Columns columns, Scope scope, int size) {
         this.expression = expression;
         this.columns = columns;
         this.scope = scope;
@@ -53,10 +65,19 @@ public final class SideBySide {
      * @return good until the next call
      */
     public Numbers values(Address top, int from, int until) {
-        return values(expression, top, from, until);
+        return expression.map(each -> values(each, top, from, until)).orElse(none);
     }
 
     private Numbers values(Expression node, Address top, int from, int until) {
+        if (PlainArithmetic.isSquare(node)) {
+            Numbers base = values(PlainArithmetic.squared(node), top, from, until);
+            if (base.unit() != Unit.ONE) {
+                return none;
+            }
+            Reals made = places.computeIfAbsent(node, each -> new Reals(size));
+            made.setProducts(base.reals(), base.reals(), from, until);
+            return new Numbers(made, Unit.ONE);
+        }
         if (node instanceof Infix infix) {
             Numbers left = values(infix.left(), top, from, until);
             Numbers right = values(infix.right(), top, from, until);

@@ -62,6 +62,9 @@ public final class Powers {
         if (base instanceof Rational x) {
             return exactPower(x, exponent);
         }
+        if (base instanceof Approximate && exponent.equals(BigInteger.TWO)) {
+            return base.times(base); // the double nearest to the square, as a product elsewhere is
+        }
         return IrrationalArithmetic.power(base, exponent)
                 .<Result>map(exact -> exact)
                 .orElseGet(() -> fromDoubles(base, Rational.of(exponent)));

@@ -155,7 +155,8 @@ final class CellEvaluation {
     /** Evaluates cells that share this cell's arithmetic formula, one page at a time. */
     SideBySide sideBySide(long key) {
         SheetScope scope = scope(CellKey.grid(key));
-        return new SideBySide(links.formula(key).expression(), scope, scope, ValueStore.PAGE);
+        return SideBySide.of(
+                links.formula(key).expression(), scope, scope, ValueStore.PAGE, CellKey.address(key), limits);
     }
 
     private SheetScope scope(int number) {
