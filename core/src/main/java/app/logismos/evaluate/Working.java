@@ -28,6 +28,7 @@ import app.logismos.formula.Walk;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.number.Plain;
+import app.logismos.number.Powers;
 import app.logismos.number.Rational;
 import app.logismos.number.RootSum;
 import app.logismos.value.Algebraic;
@@ -486,24 +487,14 @@ public final class Working {
     }
 
     private void add(Expression node, Rule rule, String note, Expression worth, Expression after) {
-        if (worth instanceof Literal value
-                && isOfRootsOrComplex(value.value())
-                && bare(node).equals(bare(worth))) {
-            // 3+4i and 1+√5 are as short as they can be: taking them together is no step.
-            current = after;
+        boolean isComplex = worth instanceof Literal value && value.value() instanceof ComplexValue;
+        if (isComplex && print(current).equals(print(after))) {
+            current = after; // the imaginary unit, put in for its name
             return;
         }
         characters += print(current).length();
         steps.add(new Step(current, node, rule, note, worth, after));
         current = after;
-    }
-
-    private String bare(Expression expression) {
-        return print(expression).replaceAll("[ ()*]", "");
-    }
-
-    private static boolean isOfRootsOrComplex(Value value) {
-        return value instanceof ComplexValue || value instanceof NumberValue number && number.real() instanceof RootSum;
     }
 
     private String print(Expression expression) {
@@ -678,11 +669,49 @@ public final class Working {
         if (node instanceof Group group) {
             return isValue(group.inner());
         }
+        return isNegative(node) || isRoot(node) || isInTwoTerms(node);
+    }
+
+    private static boolean isNegative(Expression node) {
         return node instanceof Prefix prefix
                 && prefix.operator() == PrefixOperator.MINUS
                 && prefix.operand() instanceof Literal literal
                 && literal.value() instanceof NumberValue number
                 && number.real().signum() > 0;
+    }
+
+    /** A root that nothing can be taken out of: √5. */
+    private static boolean isRoot(Expression node) {
+        return node instanceof Prefix prefix
+                && prefix.operator() == PrefixOperator.ROOT
+                && prefix.operand() instanceof Literal literal
+                && literal.value() instanceof NumberValue number
+                && number.real().isWhole()
+                && Powers.sqrt(number.real()) instanceof RootSum root
+                && root.terms().get(0).times().equals(Rational.ONE);
+    }
+
+    /** {@code 3+4i} and {@code 1+√5} are as short as they can be: taking them together is no step. */
+    private static boolean isInTwoTerms(Expression node) {
+        return node instanceof Infix infix
+                && isSum(infix)
+                && (isNegative(infix.left()) || isPlain(infix.left()))
+                && (isRoot(infix.right()) || isImaginary(infix.right()));
+    }
+
+    private static boolean isPlain(Expression node) {
+        return node instanceof Literal literal
+                && literal.value() instanceof NumberValue number
+                && number.real() instanceof Rational plain
+                && plain.signum() != 0;
+    }
+
+    private static boolean isImaginary(Expression node) {
+        return node instanceof Literal literal
+                && literal.value() instanceof ComplexValue complex
+                && complex.isPlain()
+                && complex.number().re().signum() == 0
+                && complex.number().im().signum() > 0;
     }
 
     /** Whether the arguments that must be values before this call can be worked are values. */

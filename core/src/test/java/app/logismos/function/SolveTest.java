@@ -1,6 +1,7 @@
 package app.logismos.function;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.logismos.Patient;
 import app.logismos.evaluate.Calculator;
@@ -120,5 +121,39 @@ class SolveTest {
             })
     void anEquationIsSolved(String call, String solutions) {
         assertThat(worth("solve(" + call + ")")).isEqualTo(solutions);
+    }
+
+    @ParameterizedTest(name = "solve({0}) is near {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{x = cos(y); y = sin(x)}, {x; y}         | 0.768169156736796 0.694819690730788",
+                "{x^2 + y^2 = 4; e^x + y = 1}, {x; y}     | -1.816264069146273 0.837367799890991 1.004168738476123 -1.729637287025819",
+                "{x^2 + y^2 = 4; e^x + y = 1}, {x; y}, near: {1; -2} | 1.004168738476123 -1.729637287025819",
+                "{x + y = 5; x*y = 6}, {x; y}, near: {1; 4} | 2 3",
+                "{x*y*z = 6; x + y + z = 6; sin(x) = 0.8414709848078965}, {x; y; z}, near: {1; 2.2; 2.8} | 1 2 3",
+                "x^2 = 2, x, near: 1                      | 1.4142135623730951",
+            })
+    void whatNoExactMethodSolvesIsFoundInNumbers(String call, String numbers) {
+        String found = worth("=solve(" + call + ")").replaceAll("[{};,]", " ").replace("√2", "1.4142135623730951");
+        String[] parts = found.strip().split("\\s+");
+        String[] expected = numbers.split(" ");
+        assertThat(parts).as(found).hasSameSizeAs(expected);
+        for (int i = 0; i < parts.length; i++) {
+            assertThat(Double.parseDouble(parts[i]))
+                    .as(found)
+                    .isCloseTo(Double.parseDouble(expected[i]), within(1e-12));
+        }
+    }
+
+    @ParameterizedTest(name = "solve({0}) is {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{x = cos(y); y = sin(x)}, {x; y}, near: {1} | wrong-arguments",
+                "{e^x = y; y = -1 - x^2}, {x; y}, near: {0; 0} | not-found",
+            })
+    void whereNewtonHasNothingToGoOnItSaysSo(String call, String code) {
+        assertThat(worth("=solve(" + call + ")")).isEqualTo(code);
     }
 }

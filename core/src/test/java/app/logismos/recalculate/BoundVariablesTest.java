@@ -59,7 +59,7 @@ class BoundVariablesTest {
                 "=sumover(20 °C, k, 1, 2)                                    | wrong-kind",
                 "=sumover(if(k > 1, 1 m, 1 s), k, 1, 2)                      | units-differ",
                 "=sumover(k, k, 1, 10^7)                                     | too-large",
-                "=sumover(k, k, 1, inf)                                      | wrong-arguments",
+                "=sumover(k, k, 1, inf)                                      | no-real-result",
                 "=k                                                          | unknown-name",
             })
     void theWordStandsForEachValue(String entry, String value) {

@@ -3,11 +3,13 @@ package app.logismos.function.algebra;
 import static app.logismos.function.Function.function;
 import static app.logismos.function.Parameter.Accepts.EXPRESSION;
 import static app.logismos.function.Parameter.Accepts.NUMBER;
+import static app.logismos.function.Parameter.Accepts.TABLE;
 import static app.logismos.function.Parameter.Accepts.TRUTH;
 import static app.logismos.function.Parameter.Accepts.VARIABLE;
 
 import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
+import app.logismos.algebra.NewtonSystem;
 import app.logismos.algebra.Solving;
 import app.logismos.algebra.SolvingStep;
 import app.logismos.algebra.SolvingSystem;
@@ -18,16 +20,19 @@ import app.logismos.function.Complexes;
 import app.logismos.function.Function;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Complex;
+import app.logismos.number.Real;
 import app.logismos.unit.Unit;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.Blank;
 import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
+import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -36,6 +41,8 @@ import java.util.Optional;
 public final class SolveFunction {
     /** The name of the function. */
     public static final String NAME = "solve";
+
+    private static final String NEAR = "near";
 
     /** The argument that asks for solutions that are not real. */
     public static final String COMPLEX = "complex";
@@ -47,6 +54,7 @@ public final class SolveFunction {
             .optional("from", NUMBER, Blank.BLANK, "where to look: near this number, or from here on")
             .optional("to", NUMBER, Blank.BLANK, "the end of where to look")
             .optional(COMPLEX, TRUTH, new Truth(false), "whether solutions that are not real are wanted")
+            .optional(NEAR, TABLE, Blank.BLANK, "for several equations: numbers to begin at, as many as letters")
             .example("solve(x^2 = 4, x)", "{-2; 2}")
             .example("solve(3*x + 5 = 11, x)", "{2}")
             .example("solve({x + y = 5; x - y = 1}, {x; y})", "{3, 2}")
@@ -64,8 +72,10 @@ public final class SolveFunction {
         List<Equation> equations = given.equations("equation");
         List<Form.Letter> unknowns = given.unknowns("variable");
         if (equations.size() > 1 || unknowns.size() > 1) {
-            SolvingSystem.Solved solved = system(given, equations, unknowns);
-            return table(solved.rows(), solved.steps(), given);
+            return ofSystem(given, equations, unknowns);
+        }
+        if (given.isGiven(NEAR)) {
+            return near(given, equations.get(0), unknowns.get(0));
         }
         Form.Letter unknown = unknowns.get(0);
         if (given.isGiven("from")) {
@@ -80,11 +90,43 @@ public final class SolveFunction {
         return table(solved.solutions().stream().map(List::of).toList(), solved.steps(), given);
     }
 
+    private static Value ofSystem(Arguments given, List<Equation> equations, List<Form.Letter> unknowns) {
+        if (given.isGiven(NEAR)) {
+            double[] near =
+                    given.numbersIn(NEAR).stream().mapToDouble(Real::toDouble).toArray();
+            if (near.length != unknowns.size()) {
+                throw given.wrong(NEAR, "as many numbers as there are unknowns", String.valueOf(near.length));
+            }
+            return tried(given, equations, unknowns, near);
+        }
+        try {
+            SolvingSystem.Solved solved = system(given, equations, unknowns);
+            return table(solved.rows(), solved.steps(), given);
+        } catch (Solving.NotSolved none) {
+            return tried(given, equations, unknowns);
+        }
+    }
+
+    /** Solutions by Newton's method. */
+    private static Value tried(Arguments given, List<Equation> equations, List<Form.Letter> unknowns, double... near) {
+        List<double[]> found = NewtonSystem.solutions(
+                equations, unknowns, near, degree(given), (form, by) -> given.derivative(form, by, 1));
+        if (found.isEmpty()) {
+            return Failure.of(
+                    ErrorCode.NOT_FOUND, "No solution is found. Say near which numbers to look, as in `near: {1; 2}`.");
+        }
+        List<Value> values = found.stream()
+                .flatMapToDouble(Arrays::stream)
+                .<Value>mapToObj(number -> new NumberValue(Real.from(number)))
+                .toList();
+        return new ArrayTable(found.size(), unknowns.size(), values);
+    }
+
     /** The steps that lead to the answer; none where numbers were tried. */
     public static List<SolvingStep> steps(Arguments given) {
         List<Equation> equations = given.equations("equation");
         List<Form.Letter> unknowns = given.unknowns("variable");
-        if (given.isGiven("from")) {
+        if (given.isGiven("from") || given.isGiven(NEAR)) {
             return List.of();
         }
         return equations.size() > 1 || unknowns.size() > 1
@@ -106,6 +148,10 @@ public final class SolveFunction {
 
     private static Form halfTurn(Arguments given) {
         return given.surroundings().angle() == Surroundings.Angle.DEGREES ? Form.number(180) : Form.PI;
+    }
+
+    private static double degree(Arguments given) {
+        return given.surroundings().angle() == Surroundings.Angle.DEGREES ? Math.PI / 180 : 1;
     }
 
     private static double number(Form form, Arguments given) {
@@ -143,10 +189,23 @@ public final class SolveFunction {
 
     /** Exact solutions where they are all of them, else what is found by trying. */
     private static Value within(Arguments given, Equation equation, Form.Letter unknown) {
-        boolean isNear = !given.isGiven("to");
         Unit unit = Doubles.unit(given.value("from"));
         double from = end(given, "from", unit);
-        double to = isNear ? from : end(given, "to", unit);
+        return given.isGiven("to")
+                ? within(given, equation, unknown, from, end(given, "to", unit), unit)
+                : within(given, equation, unknown, from, from, unit);
+    }
+
+    /** {@code near: 2} says the same as a number by itself. */
+    private static Value near(Arguments given, Equation equation, Form.Letter unknown) {
+        Unit unit = Doubles.unit(given.value(NEAR));
+        double near = end(given, NEAR, unit);
+        return within(given, equation, unknown, near, near, unit);
+    }
+
+    private static Value within(
+            Arguments given, Equation equation, Form.Letter unknown, double from, double to, Unit unit) {
+        boolean isNear = from == to;
         double scale = unit.factor().toDouble();
         List<Value> found = all(given, equation, unknown)
                 .map(solutions -> solutions.stream()
