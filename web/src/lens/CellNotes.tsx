@@ -5,7 +5,7 @@ import { styleOf, useStyles } from '../panels/useStyles'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore } from '../worksheet/store'
 import { NumberText } from '../typeset/NumberText'
-import { isNumber } from '../typeset/whole'
+import { isNumber, withMinusSigns } from '../typeset/whole'
 import styles from './Lens.module.css'
 
 interface Props {
@@ -46,7 +46,7 @@ export function CellNotes({ cell, grid }: Props) {
             onChoose={(style) => void give(selected, style).catch(() => undefined)}
           />
           <output className={styles.sample}>
-            <NumberText text={cell.display} />
+            <NumberText text={withMinusSigns(cell.display)} />
           </output>
         </section>
       )}

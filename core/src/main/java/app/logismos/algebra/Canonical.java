@@ -336,6 +336,11 @@ final class Canonical {
             if (function.equals("abs") && isNeverNegative(argument)) {
                 return argument;
             }
+            if (function.equals("abs")
+                    && argument instanceof Form.Product product
+                    && product.factors().stream().allMatch(Canonical::isNeverNegative)) {
+                return product(product.number().abs(), product(Rational.ONE, behind(product)));
+            }
             if (function.equals("abs") && argument instanceof Form.Number number) {
                 return new Form.Number(number.value().abs());
             }

@@ -22,8 +22,11 @@ public final class Ratios {
                         && isLogarithm(second)
                         && times(first).plus(times(second)) instanceof Real none
                         && none.signum() == 0) {
-                    Form ratio = argument(first).over(argument(second));
-                    terms.set(i, Form.number(times(first)).times(Form.applied("ln", List.of(ratio))));
+                    boolean isLess = times(first).signum() < 0;
+                    Form ratio = isLess
+                            ? argument(second).over(argument(first))
+                            : argument(first).over(argument(second));
+                    terms.set(i, Form.number(times(first).abs()).times(Form.applied("ln", List.of(ratio))));
                     terms.remove(j);
                     j = terms.size();
                 }

@@ -162,7 +162,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
      */
     Value algebraic(Supplier<Form> made, Span place) {
         try {
-            Form form = made.get();
+            Form form = workedOut(made.get());
             if (form instanceof Form.Number number) {
                 return new NumberValue(number.value());
             }
@@ -179,6 +179,23 @@ public final class Evaluator implements Expression.Visitor<Value> {
         } catch (FormReading.NoAlgebra none) {
             return none.failure();
         }
+    }
+
+    /** With functions of numbers that have an exact value in the place of these: sin(π) is 0. */
+    private Form workedOut(Form form) {
+        if (form.parts().isEmpty()) {
+            return form;
+        }
+        List<Form> parts = form.parts().stream().map(this::workedOut).toList();
+        Form whole = parts.equals(form.parts()) ? form : form.of(parts);
+        boolean isOfNumbers = whole instanceof Form.Applied && whole.letters().isEmpty();
+        return isOfNumbers
+                        && Parser.parse(whole.text(), 0, origin, Words.STANDARD) instanceof Parser.Outcome.Parsed parsed
+                        && value(parsed.expression()) instanceof NumberValue number
+                        && number.real().isExact()
+                        && number.real().isFinite()
+                ? Form.number(number.real())
+                : whole;
     }
 
     /** Units that cancel but for their size, as km/m, leave a number. */

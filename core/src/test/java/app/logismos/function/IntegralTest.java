@@ -3,12 +3,14 @@ package app.logismos.function;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.Patient;
+import app.logismos.algebra.Form;
 import app.logismos.evaluate.Calculator;
 import app.logismos.evaluate.NoCells;
 import app.logismos.formula.Address;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
+import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,6 +19,39 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Integrals and limits (language, section 15); textbook forms, DLMF 4.10, 4.26, 4.40. */
 class IntegralTest {
+    @ParameterizedTest(name = "{0} is exactly {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "integral(x^2*sin(x), x, 0, π) | π^2 - 4",
+                "integral(1/(1+x^2), x, 0, 2) | atan(2)",
+                "integral(ln(x), x, 1, 3) | 3*ln(3) - 2",
+                "integral(e^x, x, 0, 1) | e - 1",
+                "sumover(1/k^2, k, 1, inf) | π^2/6",
+                "solve(x^3 = 2, x) | 2^(1/3)",
+                "integral(1/x, x, 2 m, 6 m) | ln(3)",
+                "expand((π+1)^2) | π^2 + 2*π + 1",
+                "limit((1+1/n)^n, n, inf) | e",
+            })
+    void aNumberThatWasFoundExactlySaysWhatItIs(String call, String exact) {
+        Value value = CALCULATOR
+                .calculate("=" + call, new NoCells(Surroundings.USUAL), Address.FIRST)
+                .value();
+        Value single = value instanceof Table table ? table.at(0, 0) : value;
+        assertThat(single)
+                .isInstanceOfSatisfying(
+                        NumberValue.class,
+                        number -> assertThat(number.exactForm())
+                                .isNotNull()
+                                .extracting(Form::text)
+                                .isEqualTo(exact));
+        Value further = CALCULATOR
+                .calculate("=" + call + "*1", new NoCells(Surroundings.USUAL), Address.FIRST)
+                .value();
+        assertThat(further instanceof NumberValue number ? number.exactForm() : null)
+                .isNull();
+    }
+
     private static final Calculator CALCULATOR = new Calculator(Patient.LIMITS);
 
     private static Value value(String text, Surroundings.Angle angle) {
