@@ -53,6 +53,9 @@ final class FormText {
     }
 
     private static String product(Real number, List<Form> factors) {
+        if (factors.equals(List.of(Form.I)) && number.isWhole() && !number.abs().equals(Rational.ONE)) {
+            return Plain.text(number) + "i";
+        }
         List<Form> measures = Measures.among(factors);
         return fraction(number, measures, Measures.without(factors));
     }

@@ -21,6 +21,9 @@ final class Ordering {
         if (byDegree != 0) {
             return byDegree;
         }
+        if (isImaginary(a) != isImaginary(b)) {
+            return isImaginary(a) ? 1 : -1;
+        }
         boolean isNumber = a instanceof Form.Number;
         if (isNumber != b instanceof Form.Number) {
             return isNumber ? 1 : -1;
@@ -37,12 +40,22 @@ final class Ordering {
                 && degree(terms.get(first)).equals(highest)) {
             first++;
         }
-        if (first == 0 || first == terms.size() || !degree(terms.get(first)).equals(highest)) {
+        boolean isComplexNumber = isImaginary(terms.get(terms.size() - 1));
+        if (isComplexNumber
+                || first == 0
+                || first == terms.size()
+                || !degree(terms.get(first)).equals(highest)) {
             return terms;
         }
         List<Form> written = new ArrayList<>(terms);
         written.add(0, written.remove(first));
         return written;
+    }
+
+    /** So many times the imaginary unit, which stands behind the real part. */
+    static boolean isImaginary(Form term) {
+        return term.equals(Form.I)
+                || term instanceof Form.Product product && product.factors().equals(List.of(Form.I));
     }
 
     private static List<Form> factorsOf(Form term) {

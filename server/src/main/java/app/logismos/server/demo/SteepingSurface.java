@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** How strong a cup gets with hotter water and longer steeping: one formula over two headings. All made up. */
+/** How strong a cup gets with hotter water and longer steeping: one function over two headings. All made up. */
 final class SteepingSurface {
     private static final int[] MINUTES = {1, 2, 3, 4, 5, 6, 8, 10};
     private static final int[] DEGREES = {60, 65, 70, 75, 80, 85, 90, 95};
@@ -24,15 +24,17 @@ final class SteepingSurface {
                 .note(
                         "steeping-note",
                         "Strength is a share of what the leaf can give: $s(t, T) = 1 - e^{-k(T)\\,t}$, where $k$ grows by the "
-                                + "same factor with every ten degrees. Change **Rate at 80 °C** and watch the table.")
+                                + "same factor with every ten degrees. It is the function **brew**, which the table and the"
+                                + " curve call. Change **Rate at 80 °C** and watch them.")
                 .grid(
                         "leaf",
                         "Leaf",
                         0,
-                        Map.of(0, 260),
+                        Map.of(0, 260, 1, 290),
                         Map.of(),
                         row("Rate at 80 °C, per minute", "0.28"),
-                        row("Factor for ten degrees more", "1.6"))
+                        row("Factor for ten degrees more", "1.6"),
+                        row("Strength after x minutes", "brew(x, heat) = 1 - e^(-rate80*factor10^((heat - 80)/10)*x)"))
                 .name("rate80", "leaf", "B1")
                 .name("factor10", "leaf", "B2")
                 .grid("strength", "Strength", 1, Map.of(0, 120), styles(), table())
@@ -50,8 +52,7 @@ final class SteepingSurface {
                                 "cup",
                                 Optional.empty(),
                                 Chart.Series.of(
-                                        new Chart.Curve(
-                                                "1-e^(-rate80*factor10^((temperature-80)/10)*x)", "x", "0", "10"),
+                                        new Chart.Curve("brew(x, temperature)", "x", "0", "10"),
                                         "Strength",
                                         Chart.Shape.LINE))
                         .withTitles("Minutes", "Strength", "")
@@ -96,7 +97,7 @@ final class SteepingSurface {
             rows[row + 1][0] = String.valueOf(MINUTES[row]);
             for (int column = 0; column < DEGREES.length; column++) {
                 char letter = (char) ('B' + column);
-                rows[row + 1][column + 1] = "=1-e^(-rate80*factor10^((" + letter + "$1-80)/10)*$A" + (row + 2) + ")";
+                rows[row + 1][column + 1] = "=brew($A" + (row + 2) + ", " + letter + "$1)";
             }
         }
         return rows;
