@@ -10,6 +10,7 @@ import app.logismos.formula.Expression.Literal;
 import app.logismos.formula.Expression.Postfix;
 import app.logismos.formula.Expression.Prefix;
 import app.logismos.formula.Expression.Superscript;
+import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.InfixOperator;
 import app.logismos.formula.Parser;
 import app.logismos.formula.PostfixOperator;
@@ -339,6 +340,16 @@ final class Hints {
         }
     }
 
+    /** Whether several equations have a solution that is no more than near one. */
+    private boolean isSystemInNumbers(Call node) {
+        boolean isSystem = node.arguments().get(0).value().orElse(null) instanceof TableLiteral;
+        return isSystem
+                && evaluator.value(node) instanceof Table rows
+                && rows.at(0, 0) instanceof NumberValue number
+                && !number.isExact()
+                && number.exactForm() == null;
+    }
+
     private void calculus(String name, Call node) {
         boolean isPlain = node.arguments().size() == 2;
         boolean[] hasAngle = {false};
@@ -354,6 +365,13 @@ final class Hints {
                     "more-solutions",
                     "There may be more: functions of angles come back with every turn. Say between which numbers to"
                             + " look, as in `solve(sin(x) = 0, x, 0, 10)`.",
+                    "");
+        }
+        if (name.equals("solve") && isPlain && !hasAngle[0] && isSystemInNumbers(node)) {
+            add(
+                    "more-solutions",
+                    "These were found by trying from several places, and there may be more. Say near which numbers to look,"
+                            + " as in `near: {1; 2}`.",
                     "");
         }
         boolean isOfSlopes = name.equals("derivative") || name.equals("integral");

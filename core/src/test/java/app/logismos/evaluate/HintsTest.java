@@ -30,6 +30,7 @@ class HintsTest {
                 "=1/2 km   | unit-of-last-number  | =(1/2) km",
                 "=2^3 m    | unit-of-last-number  | =(2^3) m",
                 "=1/2i     | unit-of-last-number  | =(1/2)*i",
+                "=solve({x^2 + y^2 = 4; e^x + y = 1}, {x; y}) | more-solutions | ''",
                 "=10^9 mW  | unit-of-last-number  | =(10^9) mW",
                 "=5 kg/m2  | unit-or-cell         | =5 kg / M2",
                 "=2 m2     | unit-or-cell         | =2*M2",
