@@ -38,8 +38,8 @@ public final class Powers {
         if (base.isExact() && base.signum() == 0) {
             return exponent.signum() > 0 ? base : Undefined.DIVIDE_BY_ZERO;
         }
-        if (exponent instanceof Rational y && (base instanceof Rational || base instanceof FarApproximate)) {
-            return rationalPower(Rounding.exact(base), y);
+        if (exponent instanceof Rational y && base instanceof Rational x) {
+            return rationalPower(x, y);
         }
         return fromDoubles(base, exponent);
     }

@@ -1,6 +1,7 @@
 package app.logismos.number;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.logismos.Seeded;
 import java.math.BigInteger;
@@ -61,6 +62,16 @@ class PowersTest {
     void aRootPastTheDoublesIsFoundAllTheSame() {
         Real root = (Real) Powers.sqrt(Rational.of(BigInteger.TEN.pow(401)));
         assertThat(root.toDouble()).isBetween(3.162277660168e200, 3.162277660169e200);
+    }
+
+    @Test
+    void theRootOfANumberThatIsOnlyNearOneIsNotExact() {
+        Real far = (Real) Elementary.exp(Rational.of(2_000));
+        assertThat(far.isExact()).isFalse();
+        Real root = (Real) Powers.sqrt(far);
+        assertThat(root.isExact()).isFalse();
+        assertThat(((Real) root.dividedBy((Real) Elementary.exp(Rational.of(1_000)))).toDouble())
+                .isCloseTo(1, within(1e-14));
     }
 
     private static Real real(String text) {
