@@ -5,6 +5,7 @@ import { useWorksheetStore } from '../worksheet/store'
 import styles from './Foot.module.css'
 import { NOWHERE } from '../sheet/nowhere'
 import type { TapeLine } from '../api/types'
+import { asEntry } from '../typeset/copies'
 
 interface Props {
   readonly lines: readonly TapeLine[]
@@ -74,7 +75,7 @@ export function Tape({ lines, target, onRecall, onClear, onClose }: Props) {
                 <button type="button" onClick={() => putEntry(line)}>
                   formula
                 </button>
-                <button type="button" title={line.value} onClick={() => put(line.value)}>
+                <button type="button" title={line.value} onClick={() => put(asEntry(line.value))}>
                   value
                 </button>
               </span>

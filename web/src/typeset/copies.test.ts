@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import type { Result } from '../api/types'
-import { copied, inFull } from './copies'
+import { asEntry, copied, inFull } from './copies'
 
 function result(
   value: string,
@@ -43,4 +43,17 @@ test.each([
   ['its unit stands behind brackets', result('3 + 4i', '(3 + 4i) Ω', {}, 'Ω', 'complex'), '=(3 + 4i) Ω'],
 ])('what is copied is the same where it is put: %s', (_, value, text) => {
   expect(copied(value)).toBe(text)
+})
+
+test.each([
+  ['3 + 4i', '=3 + 4i'],
+  ['11/5 - 2/5*i', '=11/5 - 2/5*i'],
+  ['(1 + √3*i) Ω', '=(1 + √3*i) Ω'],
+  ['2√3', '2√3'],
+  ['7/2', '7/2'],
+  ['Chai', 'Chai'],
+  ['i', 'i'],
+  ['2 kg', '2 kg'],
+])('%s of the tape is typed as %s', (value, entry) => {
+  expect(asEntry(value)).toBe(entry)
 })
