@@ -11,9 +11,11 @@ import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
-import app.logismos.value.Span;
 import app.logismos.value.Value;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Antiderivatives and limits of expressions, with what the catalogue and the settings say of functions. */
@@ -28,6 +30,8 @@ final class Calculus {
             Rational.of(5, 100));
 
     private static final double ALIKE = 1e-7;
+
+    private static final Map<Sought, Optional<Antiderivative.Answer>> FOUND = Collections.synchronizedMap(new Latest());
 
     private final Evaluator evaluator;
     private final DerivativeRules rules;
@@ -47,7 +51,27 @@ final class Calculus {
 
     /** An antiderivative whose derivative has been compared with the form. */
     Optional<Antiderivative.Answer> antiderivative(Form form, Form.Letter by) {
-        return Antiderivative.of(form, by, rules, turn).filter(answer -> isOf(answer.form(), form, by));
+        Sought sought = new Sought(form, by, turn);
+        Optional<Antiderivative.Answer> known = FOUND.get(sought);
+        if (known == null) {
+            known = Antiderivative.of(form, by, rules, turn).filter(answer -> isOf(answer.form(), form, by));
+            FOUND.put(sought, known);
+        }
+        return known;
+    }
+
+    /** What was looked for. */
+    private record Sought(Form form, Form.Letter by, Form turn) {}
+
+    /** A call asks for its value, its working and its method: a long search in vain is made once. */
+    private static final class Latest extends LinkedHashMap<Sought, Optional<Antiderivative.Answer>> {
+        private static final long serialVersionUID = 1;
+        private static final int MOST = 64;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Sought, Optional<Antiderivative.Answer>> eldest) {
+            return size() > MOST;
+        }
     }
 
     private boolean isOf(Form antiderivative, Form form, Form.Letter by) {
@@ -101,7 +125,7 @@ final class Calculus {
         if (!form.letters().isEmpty()) {
             return Double.NaN;
         }
-        Value value = evaluator.algebraic(() -> form, new Span(0, 0));
+        Value value = evaluator.near(form);
         return value instanceof NumberValue number
                 ? number.real().toDouble()
                 : value instanceof Quantity angle ? angle.number().toDouble() : Double.NaN;

@@ -181,6 +181,13 @@ public final class Evaluator implements Expression.Visitor<Value> {
         }
     }
 
+    /** The value of a form without letters as it is worked out, with nothing said of what it is exactly. */
+    Value near(Form form) {
+        return Parser.parse(form.text(), 0, origin, Words.STANDARD) instanceof Parser.Outcome.Parsed parsed
+                ? value(parsed.expression())
+                : EvaluationErrors.undefined(Undefined.NO_REAL_RESULT, new Span(0, 0));
+    }
+
     /** With functions of numbers that have an exact value in the place of these: sin(π) is 0. */
     private Form workedOut(Form form) {
         if (form.parts().isEmpty()) {
