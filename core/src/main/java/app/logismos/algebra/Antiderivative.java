@@ -19,7 +19,7 @@ public final class Antiderivative {
     static final String NAME = "integral";
 
     private static final int MOST_DEPTH = 12;
-    private static final int MOST_TRIES = 150;
+    private static final int MOST_TRIES = 60;
     private static final Form TWO = Form.number(2);
 
     private final DerivativeRules rules;
