@@ -3,11 +3,13 @@ package app.logismos.algebra;
 import app.logismos.number.Cancellable;
 import app.logismos.number.Rational;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /**
  * Finds antiderivatives as they are taught: linearity, powers, standard forms, substitution, parts, partial fractions,
@@ -20,11 +22,15 @@ public final class Antiderivative {
 
     private static final int MOST_DEPTH = 12;
     private static final int MOST_TRIES = 60;
+    private static final Form.Letter ANY = new Form.Letter("?");
     private static final Form TWO = Form.number(2);
 
     private final DerivativeRules rules;
     private final Form turn;
-    private final Set<Form> open = new LinkedHashSet<>();
+
+    /** What is being looked for or was not found, up to its letter and a number, by the least depth of these. */
+    private final Map<Form, Integer> sought = new HashMap<>();
+
     private int tries;
 
     private Antiderivative(DerivativeRules rules, Form turn) {
@@ -120,26 +126,55 @@ public final class Antiderivative {
         if (depth > MOST_DEPTH || ++tries > MOST_TRIES || form.size() > 400) {
             return Optional.empty();
         }
-        Form key = call(form, by);
-        if (!open.add(key)) {
-            return Optional.empty();
-        }
         try {
             Optional<Found> known = directly(form, by).or(() -> linearly(form, by, depth));
-            if (known.isEmpty() && PartialFractions.parted(form, by).isPresent()) {
-                return byPartialFractions(form, by, depth).or(() -> bySubstitution(form, by, depth));
-            }
-            return known.or(() -> tried(() -> ofAngles(form, by, depth)))
-                    .or(() -> tried(() -> exponentialTimesAngle(form, by)))
-                    .or(() -> tried(() -> ofRootOfQuadratic(form, by)))
-                    .or(() -> tried(() -> bySubstitution(form, by, depth)))
-                    .or(() -> tried(() -> byParts(form, by, depth)))
-                    .or(() -> tried(() -> otherwiseWritten(form, by, depth)));
+            return known.isPresent() ? known : searched(form, by, depth);
         } catch (NoForm none) {
             return Optional.empty();
-        } finally {
-            open.remove(key);
         }
+    }
+
+    /** A way that comes back to where it began, or to what was tried in vain, is not gone again. */
+    private Optional<Found> searched(Form form, Form.Letter by, int depth) {
+        Form key = upToNumbers(form.with(by, ANY));
+        Integer before = sought.get(key);
+        if (before != null && before <= depth) {
+            return Optional.empty();
+        }
+        sought.put(key, depth);
+        Optional<Found> found = bySearching(form, by, depth);
+        if (found.isPresent()) {
+            sought.remove(key);
+        }
+        return found;
+    }
+
+    /** Without the number that stands before it, and before the sums that are its factors. */
+    private static Form upToNumbers(Form form) {
+        if (form instanceof Form.Product product) {
+            return Form.product(
+                    product.factors().stream().map(Antiderivative::upToNumbers).toList());
+        }
+        if (form instanceof Form.Power power && power.exponent() instanceof Form.Number) {
+            return Form.power(upToNumbers(power.base()), power.exponent());
+        }
+        if (form instanceof Form.Sum sum && sum.terms().get(0) instanceof Form.Product first) {
+            Form number = new Form.Number(first.number());
+            return Form.sum(sum.terms().stream().map(term -> term.over(number)).toList());
+        }
+        return form;
+    }
+
+    private Optional<Found> bySearching(Form form, Form.Letter by, int depth) {
+        if (PartialFractions.parted(form, by).isPresent()) {
+            return byPartialFractions(form, by, depth).or(() -> bySubstitution(form, by, depth));
+        }
+        return tried(() -> ofAngles(form, by, depth))
+                .or(() -> tried(() -> exponentialTimesAngle(form, by)))
+                .or(() -> tried(() -> ofRootOfQuadratic(form, by)))
+                .or(() -> tried(() -> bySubstitution(form, by, depth)))
+                .or(() -> tried(() -> byParts(form, by, depth)))
+                .or(() -> tried(() -> otherwiseWritten(form, by, depth)));
     }
 
     /** Where one way leads to what is too large, another may not. */
@@ -409,7 +444,29 @@ public final class Antiderivative {
     private Optional<Found> otherwiseWritten(Form form, Form.Letter by, int depth) {
         return rewritten(form, Expanding.of(form), IntegralRule.MULTIPLIED_OUT, by, depth)
                 .or(() -> rewritten(form, Simplifying.of(form), IntegralRule.MULTIPLIED_OUT, by, depth))
-                .or(() -> rewritten(form, inSinesAndCosines(form), IntegralRule.MULTIPLIED_OUT, by, depth));
+                .or(() -> rewritten(form, inSinesAndCosines(form), IntegralRule.MULTIPLIED_OUT, by, depth))
+                .or(() -> rewritten(form, ofHalfAngles(form, form), IntegralRule.MULTIPLIED_OUT, by, depth));
+    }
+
+    /** Sines and cosines of twice an angle whose own sine or cosine stands in the whole too (DLMF 4.21.27 and 28). */
+    private static Form ofHalfAngles(Form form, Form whole) {
+        if (form instanceof Form.Applied applied && applied.arguments().size() == 1) {
+            Form half = applied.arguments().get(0).over(TWO);
+            if (!has(whole, sin(half)) && !has(whole, cos(half))) {
+                return form;
+            }
+            return switch (applied.function()) {
+                case "sin" -> TWO.times(sin(half)).times(cos(half));
+                case "cos" -> Form.ONE.minus(TWO.times(sin(half).power(2)));
+                default -> form;
+            };
+        }
+        return form.of(
+                form.parts().stream().map(part -> ofHalfAngles(part, whole)).toList());
+    }
+
+    private static boolean has(Form form, Form part) {
+        return form.equals(part) || form.parts().stream().anyMatch(each -> has(each, part));
     }
 
     private static Form inSinesAndCosines(Form form) {
@@ -481,7 +538,8 @@ public final class Antiderivative {
         Form left = Expanding.of(constant.minus(q.b().times(half)));
         int times = fraction.times();
         Form first = times == 1
-                ? half.times(Form.applied("ln", List.of(absolute(fraction.below()))))
+                ? half.times(
+                        Form.applied("ln", List.of(q.isPositive() ? fraction.below() : absolute(fraction.below()))))
                 : half.times(fraction.below().power(1 - times)).over(Form.number(1 - times));
         Form worth = first.plus(left.times(q.overPower(fraction.below(), times, by)));
         return Optional.of(found(form, by, IntegralRule.COMPLETED_SQUARE, worth));
@@ -549,32 +607,38 @@ public final class Antiderivative {
 
     private Optional<Found> bySubstitution(Form form, Form.Letter by, int depth) {
         Form.Letter letter = Substituting.free(form, by);
-        for (Form candidate : Substituting.candidates(form, by)) {
-            Form slope;
-            try {
-                slope = Derivative.of(candidate, by, 1, rules);
-            } catch (Derivative.NotKnown none) {
-                continue;
-            }
-            if (slope.isZero()) {
-                continue;
-            }
-            Optional<Form> inner = Substituting.by(Simplifying.of(form.over(slope)), candidate, letter, by)
-                    .or(() -> Substituting.by(form.over(slope), candidate, letter, by));
-            if (inner.isPresent() && inner.get().size() <= 2 * form.size() + 8) {
-                Optional<Found> below = find(inner.get(), letter, depth + 1);
-                if (below.isPresent()) {
-                    return Optional.of(new Found(
-                            call(form, by),
-                            IntegralRule.SUBSTITUTION,
-                            letter.name() + " = " + candidate.text() + ", " + letter.name() + "' = " + slope.text(),
-                            below.get().part(),
-                            List.of(below.get()),
-                            Optional.of(new Put(letter, candidate))));
-                }
-            }
+        return Substituting.candidates(form, by).stream()
+                .flatMap(candidate -> tried(() -> byPutting(letter, candidate, form, by, depth)).stream())
+                .findFirst();
+    }
+
+    private Optional<Found> byPutting(Form.Letter letter, Form candidate, Form form, Form.Letter by, int depth) {
+        Form slope = slope(candidate, by);
+        if (slope.isZero()) {
+            return Optional.empty();
         }
-        return Optional.empty();
+        Form rest = form.over(slope);
+        return Stream.concat(Simplifying.cancelled(rest), Stream.of(rest))
+                .flatMap(each -> Substituting.by(each, candidate, letter, by).stream())
+                .findFirst()
+                .filter(inner -> inner.size() <= 2 * form.size() + 8)
+                .flatMap(inner -> find(inner, letter, depth + 1))
+                .map(below -> new Found(
+                        call(form, by),
+                        IntegralRule.SUBSTITUTION,
+                        letter.name() + " = " + candidate.text() + ", " + letter.name() + "' = " + slope.text(),
+                        below.part(),
+                        List.of(below),
+                        Optional.of(new Put(letter, candidate))));
+    }
+
+    /** The derivative; 0 also where none is known. */
+    private Form slope(Form form, Form.Letter by) {
+        try {
+            return Derivative.of(form, by, 1, rules);
+        } catch (Derivative.NotKnown none) {
+            return Form.ZERO;
+        }
     }
 
     // ---- parts

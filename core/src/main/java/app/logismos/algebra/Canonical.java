@@ -368,6 +368,11 @@ final class Canonical {
     private static boolean isNeverNegative(Form form) {
         return form instanceof Form.Constant && !form.equals(Form.I)
                 || form instanceof Form.Measure
+                || form instanceof Form.Number number && number.value().signum() >= 0
+                || form instanceof Form.Sum sum && sum.terms().stream().allMatch(Canonical::isNeverNegative)
+                || form instanceof Form.Product product
+                        && product.number().signum() > 0
+                        && product.factors().stream().allMatch(Canonical::isNeverNegative)
                 || form instanceof Form.Power power
                         && (isEven(power.exponent())
                                 || power.exponent().equals(Form.HALF)

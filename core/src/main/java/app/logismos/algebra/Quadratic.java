@@ -36,7 +36,7 @@ record Quadratic(Form a, Form b, Form c) {
         Form edge = TWO.times(a).times(by).plus(b);
         if (isPositive(a)) {
             Form root = Form.power(a, Form.HALF);
-            Form inner = TWO.times(root).times(Form.power(below, Form.HALF)).plus(edge);
+            Form inner = Form.power(below, Form.HALF).plus(Expanding.of(edge.over(TWO.times(root))));
             return Optional.of(Form.applied("ln", List.of(Form.applied("abs", List.of(inner))))
                     .over(root));
         }
@@ -46,6 +46,13 @@ record Quadratic(Form a, Form b, Form c) {
             return Optional.of(Form.applied("asin", List.of(inner)).over(Form.power(a.negated(), Form.HALF)));
         }
         return Optional.empty();
+    }
+
+    /** Whether it is more than 0 everywhere. */
+    boolean isPositive() {
+        return isPositive(a)
+                && isNegative(
+                        Expanding.of(b.power(2).minus(Form.number(4).times(a).times(c))));
     }
 
     static boolean isNegative(Form form) {

@@ -32,6 +32,16 @@ public final class Simplifying {
                 .reduce(inner, Simplifying::shorter);
     }
 
+    /** The form over one line and cancelled, with squares of functions put together first; made as they are asked for. */
+    static Stream<Form> cancelled(Form form) {
+        Ring ring = Ring.ofQuotient(form);
+        Quotient quotient = ring.quotient(form);
+        return Stream.concat(
+                        SQUARES.stream().flatMap(squares -> reduced(quotient, ring, squares).stream()),
+                        Stream.of(quotient))
+                .map(each -> overOneLine(each, ring));
+    }
+
     /** The arguments of functions are made shorter too. */
     private static Form inside(Form form) {
         return form.of(form.parts().stream()

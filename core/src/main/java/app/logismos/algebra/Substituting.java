@@ -110,6 +110,17 @@ final class Substituting {
         return Optional.empty();
     }
 
+    private static boolean isWhole(Form.Number number) {
+        return number.value() instanceof Rational times && times.isInteger();
+    }
+
+    /** Of an even power the root is not what was raised, where that is less than 0. */
+    private static boolean isEven(Form exponent) {
+        return exponent instanceof Form.Number number
+                && isWhole(number)
+                && !((Rational) number.value()).numerator().testBit(0);
+    }
+
     private static Form put(Form form, Form candidate, Form.Letter letter) {
         if (form.equals(candidate)) {
             return letter;
@@ -117,7 +128,7 @@ final class Substituting {
         if (form instanceof Form.Power power && candidate instanceof Form.Power other) {
             if (power.base().equals(other.base())) {
                 Form times = power.exponent().over(other.exponent());
-                if (times instanceof Form.Number) {
+                if (times instanceof Form.Number number && (isWhole(number) || !isEven(other.exponent()))) {
                     return Form.power(letter, times);
                 }
             }

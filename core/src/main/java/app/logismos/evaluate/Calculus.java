@@ -12,8 +12,6 @@ import app.logismos.number.Real;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Value;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,49 +29,35 @@ final class Calculus {
 
     private static final double ALIKE = 1e-7;
 
-    private static final Map<Sought, Optional<Antiderivative.Answer>> FOUND = Collections.synchronizedMap(new Latest());
-
     private final Evaluator evaluator;
     private final DerivativeRules rules;
     private final Form turn;
+    private final Map<Sought, Optional<Antiderivative.Answer>> searches;
 
-    private Calculus(Evaluator evaluator) {
+    /**
+     * With the functions and settings that an evaluator sees.
+     *
+     * @param searches those made before for the same formula
+     */
+    Calculus(Evaluator evaluator, Map<Sought, Optional<Antiderivative.Answer>> searches) {
         this.evaluator = evaluator;
+        this.searches = searches;
         this.rules = new CatalogueDerivatives(evaluator);
         this.turn = evaluator.surroundings().angle() == Surroundings.Angle.DEGREES
                 ? Form.number(180).over(Form.PI)
                 : Form.ONE;
     }
 
-    static Calculus of(Evaluator evaluator) {
-        return new Calculus(evaluator);
-    }
-
     /** An antiderivative whose derivative has been compared with the form. */
     Optional<Antiderivative.Answer> antiderivative(Form form, Form.Letter by) {
-        Sought sought = new Sought(form, by, turn);
-        Optional<Antiderivative.Answer> known = FOUND.get(sought);
-        if (known == null) {
-            known = Antiderivative.of(form, by, rules, turn);
-            FOUND.put(sought, known);
-        }
+        Optional<Antiderivative.Answer> known =
+                searches.computeIfAbsent(new Sought(form, by), any -> Antiderivative.of(form, by, rules, turn));
         // Compared each time: what a name in the answer stands for is this worksheet's own.
         return known.filter(answer -> isOf(answer.form(), form, by));
     }
 
-    /** What was looked for. */
-    private record Sought(Form form, Form.Letter by, Form turn) {}
-
-    /** A call asks for its value, its working and its method: a long search in vain is made once. */
-    private static final class Latest extends LinkedHashMap<Sought, Optional<Antiderivative.Answer>> {
-        private static final long serialVersionUID = 1;
-        private static final int MOST = 64;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Sought, Optional<Antiderivative.Answer>> eldest) {
-            return size() > MOST;
-        }
-    }
+    /** What was looked for: a formula's value, its working and its method ask for the same. */
+    record Sought(Form form, Form.Letter by) {}
 
     private boolean isOf(Form antiderivative, Form form, Form.Letter by) {
         Form difference;

@@ -237,12 +237,12 @@ final class CallEvaluation implements References {
 
     @Override
     public Optional<Antiderivative.Answer> integral(Form form, Form.Letter by) {
-        return Calculus.of(evaluator).antiderivative(form, by);
+        return evaluator.calculus().antiderivative(form, by);
     }
 
     @Override
     public Optional<Limit.Found> limit(Form form, Form.Letter by, Real place, int side) {
-        return Calculus.of(evaluator).limit(form, by, place, side);
+        return evaluator.calculus().limit(form, by, place, side);
     }
 
     @Override
@@ -358,7 +358,8 @@ final class CallEvaluation implements References {
         }
         Form.Letter by =
                 new Form.Letter(arguments.bound("expression", "variable").variable());
-        return Calculus.of(evaluator)
+        return evaluator
+                .calculus()
                 .antiderivative(arguments.form("expression"), by)
                 .map(answer -> new IntegralWorking(evaluator)
                         .lines(answer, IntegralFunction.ends(arguments, by, answer.form()), call))

@@ -1,5 +1,6 @@
 package app.logismos.evaluate;
 
+import app.logismos.algebra.Antiderivative;
 import app.logismos.algebra.Form;
 import app.logismos.algebra.NoForm;
 import app.logismos.algebra.Precise;
@@ -57,7 +58,9 @@ import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -92,6 +95,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
     private final Limits limits;
     private final Operators operators;
     private final @Nullable Variables variables;
+    private final Map<Calculus.Sought, Optional<Antiderivative.Answer>> antiderivatives;
     private @Nullable Surroundings surroundings;
 
     /** The values of bound variables, the innermost first. */
@@ -107,6 +111,7 @@ public final class Evaluator implements Expression.Visitor<Value> {
         this.operators = new Operators(
                 limits, budget, scope::display, () -> surroundings().complex());
         this.variables = null;
+        this.antiderivatives = new HashMap<>();
     }
 
     private Evaluator(Evaluator outer, Scope scope, @Nullable Variables variables) {
@@ -117,6 +122,12 @@ public final class Evaluator implements Expression.Visitor<Value> {
         this.operators = outer.operators;
         this.surroundings = outer.surroundings;
         this.variables = variables;
+        this.antiderivatives = outer.antiderivatives;
+    }
+
+    /** Antiderivatives and limits as they are in the formula. */
+    Calculus calculus() {
+        return new Calculus(this, antiderivatives);
     }
 
     /** One in which a bound variable stands for a value. */
