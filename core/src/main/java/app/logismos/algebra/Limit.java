@@ -16,6 +16,7 @@ import java.util.function.ToDoubleFunction;
  * line are differentiated (the rule of l'Hospital; DLMF 1.4(v)).
  */
 public final class Limit {
+    private static final String NAME = "limit";
     private static final int MOST_RULES = 12;
     private static final int MOST_DEPTH = 60;
 
@@ -38,6 +39,7 @@ public final class Limit {
     private final double beside;
 
     private final Form place;
+    private final List<RewritingStep> steps = new ArrayList<>();
     private int applied;
     private int depth;
 
@@ -56,14 +58,19 @@ public final class Limit {
      *
      * @param form what it is; nothing where it is infinite or there is none
      * @param infinite 1 or −1 where it grows without bound, else 0
+     * @param steps how it was found, where its parts did not say it
      */
-    public record Found(Optional<Form> form, int infinite) {
+    public record Found(Optional<Form> form, int infinite, List<RewritingStep> steps) {
         static Found finite(Form form) {
-            return new Found(Optional.of(form), 0);
+            return new Found(Optional.of(form), 0, List.of());
         }
 
         static Found infinite(int sign) {
-            return new Found(Optional.empty(), sign);
+            return new Found(Optional.empty(), sign, List.of());
+        }
+
+        private Found by(List<RewritingStep> all) {
+            return new Found(form, infinite, List.copyOf(all));
         }
 
         boolean isZero() {
@@ -95,18 +102,36 @@ public final class Limit {
             ToDoubleFunction<Form> worth) {
         double at = worth.applyAsDouble(place);
         double beside = at + side * Math.max(1, Math.abs(at)) * 0x1p-20;
-        return tried(new Limit(by, place, beside, turn, rules, worth), form)
+        Limit limit = new Limit(by, place, beside, turn, rules, worth);
+        Form cancelled = limit.cancelled(form);
+        return tried(limit, cancelled)
                 .filter(found -> isNear(found, form, by, distance -> at + side * distance, worth));
+    }
+
+    /** Without what both sides of its fraction line share: close to the place that is not 0. */
+    private Form cancelled(Form form) {
+        try {
+            Optional<RewritingStep> shared = Simplifying.cancelling(form);
+            if (shared.isEmpty()) {
+                return form;
+            }
+            Form left = Simplifying.of(form);
+            said(RewritingStep.Rule.CANCELLED, shared.get().says(), left);
+            return left;
+        } catch (NoForm none) {
+            return form;
+        }
     }
 
     /** The limit where the letter grows without bound. */
     public static Optional<Found> atInfinity(
             Form form, Form.Letter by, int sign, Form turn, DerivativeRules rules, ToDoubleFunction<Form> worth) {
-        Form other = Form.number(sign).over(by);
-        return tried(
-                        new Limit(by, Form.ZERO, 0x1p-10, turn, rules, worth),
-                        Simplifying.of(spread(form.with(by, other), by)))
-                .filter(found -> isNear(found, form, by, distance -> sign / distance, worth));
+        Form.Letter small = Substituting.free(form, by);
+        Form other = Form.number(sign).over(small);
+        Limit limit = new Limit(small, Form.ZERO, 0x1p-10, turn, rules, worth);
+        Form nearZero = Simplifying.of(spread(form.with(by, other), small));
+        limit.said(RewritingStep.Rule.OTHER_LETTER, by.name() + " = " + other.text(), nearZero);
+        return tried(limit, nearZero).filter(found -> isNear(found, form, by, distance -> sign / distance, worth));
     }
 
     /** The root of t^-2*(1 + t), where t is positive, is that of 1 + t over t. */
@@ -151,7 +176,8 @@ public final class Limit {
 
     private static Optional<Found> tried(Limit limit, Form form) {
         try {
-            return Optional.of(limit.of(form));
+            Found found = limit.of(form);
+            return Optional.of(found.by(limit.steps));
         } catch (Unknown | NoForm | Derivative.NotKnown none) {
             return Optional.empty();
         }
@@ -215,7 +241,13 @@ public final class Limit {
         Form first = roots.get(0);
         Form rest = sum.minus(first);
         Form above = Expanding.of(first.power(2).minus(rest.power(2)));
-        return of(above.over(first.minus(rest)));
+        Form quotient = above.over(first.minus(rest));
+        said(RewritingStep.Rule.CONJUGATE, first.minus(rest).text(), quotient);
+        return of(quotient);
+    }
+
+    private void said(RewritingStep.Rule rule, String says, Form next) {
+        steps.add(new RewritingStep(rule, says, new Form.Applied(NAME, List.of(next, by, place))));
     }
 
     private static boolean hasRoot(Form term) {
@@ -285,7 +317,12 @@ public final class Limit {
         if (lower.isZero()) {
             throw new Unknown();
         }
-        return of(Simplifying.of(upper.over(lower)));
+        Form next = Simplifying.of(upper.over(lower));
+        said(
+                RewritingStep.Rule.LHOSPITAL,
+                "above " + above.text() + ", below " + below.text() + ": both derivatives",
+                next);
+        return of(next);
     }
 
     private boolean isExponential(Form form) {
@@ -299,7 +336,15 @@ public final class Limit {
 
     private Found ofPower(Form.Power power) {
         if (power.exponent().has(by) && power.base().has(by)) {
-            Found logarithm = of(power.exponent().times(Form.applied("ln", List.of(power.base()))));
+            Form exponent = power.exponent().times(Form.applied("ln", List.of(power.base())));
+            said(RewritingStep.Rule.BY_EXPONENTIAL, power.text() + " = e^(" + exponent.text() + ")", exponent);
+            Found logarithm = of(exponent);
+            logarithm
+                    .form()
+                    .ifPresent(near -> steps.add(new RewritingStep(
+                            RewritingStep.Rule.BY_EXPONENTIAL,
+                            "the exponent comes near " + near.text(),
+                            Form.power(Form.E, near))));
             return exponential(Form.E, logarithm);
         }
         if (power.exponent().has(by)) {

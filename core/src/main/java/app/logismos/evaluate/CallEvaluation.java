@@ -46,6 +46,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** One call. Arguments are matched to parameters and evaluated lazily, at most once. */
@@ -231,6 +232,19 @@ final class CallEvaluation implements References {
     }
 
     @Override
+    public List<Form> divisors(int argument) {
+        Expression expression = given.get(argument).value().orElseThrow();
+        FormReading reading = new FormReading(withLetters(expression));
+        List<Form> divisors = new ArrayList<>();
+        Walk.visit(expression, node -> {
+            if (node instanceof Infix infix && infix.operator() == InfixOperator.DIVIDE) {
+                divisors.add(reading.of(infix.right()));
+            }
+        });
+        return divisors;
+    }
+
+    @Override
     public Form derivative(Form form, Form.Letter by, int order) {
         return Derivative.of(form, by, order, new CatalogueDerivatives(evaluator));
     }
@@ -343,12 +357,18 @@ final class CallEvaluation implements References {
             return switch (function.name()) {
                 case DerivativeWorking.FUNCTION -> derivativeLines(arguments());
                 case IntegralFunction.NAME -> integralLines(arguments());
-                case SolveFunction.NAME -> new EquationWorking(evaluator).lines(SolveFunction.steps(arguments()), call);
-                default -> List.of();
+                case SolveFunction.NAME -> solvingLines(arguments());
+                default -> new RewritingWorking(evaluator).lines(function.steps(arguments()));
             };
         } catch (NoForm | Derivative.NotKnown | Solving.NotSolved | FormReading.NoAlgebra none) {
             return List.of();
         }
+    }
+
+    /** What is done with the equations, or how their roots were searched. */
+    private List<Line> solvingLines(Arguments arguments) {
+        List<Line> exact = new EquationWorking(evaluator).lines(SolveFunction.steps(arguments), call);
+        return exact.isEmpty() ? new RewritingWorking(evaluator).lines(function.steps(arguments)) : exact;
     }
 
     /** The rules of the antiderivative, and where there are limits these put into it. */
@@ -366,17 +386,30 @@ final class CallEvaluation implements References {
                 .orElse(List.of());
     }
 
-    /** None where the call is a derivative at a place. */
+    /** The rules of the derivative, and where there is a place this put into it. */
     private List<Line> derivativeLines(Arguments arguments) {
-        return arguments.isGiven("at")
-                ? List.of()
-                : new DerivativeWorking(evaluator)
-                        .lines(
-                                arguments.form("expression"),
-                                new Form.Letter(arguments
-                                        .bound("expression", "variable")
-                                        .variable()),
-                                arguments.whole("order", 0, DerivativeWorking.HIGHEST_ORDER));
+        Form form = arguments.form("expression");
+        Form.Letter by =
+                new Form.Letter(arguments.bound("expression", "variable").variable());
+        int order = arguments.whole("order", 0, DerivativeWorking.HIGHEST_ORDER);
+        List<Line> lines = new DerivativeWorking(evaluator).lines(form, by, order);
+        if (!arguments.isGiven("at") || lines.isEmpty()) {
+            return lines;
+        }
+        Form place = arguments.form("at");
+        String slope = derivative(form, by, order).text();
+        String put = "with(" + slope + ", " + by.name() + ": " + place.text() + ")";
+        return Stream.concat(
+                        lines.stream(),
+                        Line.read(put, evaluator)
+                                .map(after -> new Line(
+                                        Rule.PLACE_PUT_IN,
+                                        by.name() + " = " + place.text() + " in " + slope,
+                                        after,
+                                        after,
+                                        after))
+                                .stream())
+                .toList();
     }
 
     private Optional<Cells> meant(Expression expression) {

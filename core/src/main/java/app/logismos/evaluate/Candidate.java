@@ -69,7 +69,7 @@ record Candidate(Expression node, int depth, int level, Rule rule) {
         Function function = Catalogue.STANDARD.function(call.function()).orElseThrow();
         List<Expression> eager = new ArrayList<>();
         for (int i = 0; i < call.arguments().size(); i++) {
-            if (!Working.isLazy(function, i)) {
+            if (!Working.isUnworked(function, call, i)) {
                 call.arguments().get(i).value().ifPresent(eager::add);
             }
         }

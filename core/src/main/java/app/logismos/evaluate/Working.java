@@ -175,6 +175,9 @@ public final class Working {
         if (isWanting[0] && value instanceof Failure) {
             return false;
         }
+        if (isWanting[0]) {
+            current = current.accept(new Rewriting((node, parent) -> letterFor(node)));
+        }
         if (references.isEmpty()) {
             return true;
         }
@@ -183,6 +186,13 @@ public final class Working {
         Expression marked = isOne ? references.get(0) : current;
         add(marked, Rule.VALUES_PUT_IN, "", isOne ? shortest(evaluator.value(marked), marked.span()) : filled, filled);
         return true;
+    }
+
+    /** A word that names nothing and is yet no error stands for any number, or is not needed. */
+    private @Nullable Expression letterFor(Expression node) {
+        return node instanceof Name name && !meantThemselves.contains(node) && evaluator.value(node) instanceof Failure
+                ? new Variable(name.name(), name.span())
+                : null;
     }
 
     private @Nullable Expression valueOfReference(Expression node, Optional<Expression> parent) {
@@ -725,16 +735,33 @@ public final class Working {
         }
         Function function = Catalogue.STANDARD.function(call.function()).orElseThrow();
         for (int i = 0; i < call.arguments().size(); i++) {
-            boolean lazy = isLazy(function, i);
-            if (!lazy && !call.arguments().get(i).value().map(Working::isValue).orElse(true)) {
+            if (!isUnworked(function, call, i)
+                    && !call.arguments().get(i).value().map(Working::isValue).orElse(true)) {
                 return false;
             }
         }
         return true;
     }
 
+    /** Whether an argument stays as it is until its call is worked: for the function's sake, or for a letter in it. */
+    static boolean isUnworked(Function function, Call call, int index) {
+        return isLazy(function, index)
+                || function.binding().isPresent()
+                        && call.arguments()
+                                .get(index)
+                                .value()
+                                .filter(Working::hasLetter)
+                                .isPresent();
+    }
+
+    private static boolean hasLetter(Expression expression) {
+        boolean[] found = {false};
+        Walk.visit(expression, node -> found[0] |= node instanceof Variable);
+        return found[0];
+    }
+
     /** Whether the argument at this place is looked at only when the function asks for it. */
-    static boolean isLazy(Function function, int index) {
+    private static boolean isLazy(Function function, int index) {
         List<Parameter> parameters = function.parameters();
         if (parameters.isEmpty()) {
             return false;

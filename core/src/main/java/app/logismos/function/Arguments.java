@@ -125,6 +125,11 @@ public final class Arguments {
         return references.formIfAny(positions.indexOf(function.indexOf(parameter)));
     }
 
+    /** What an argument divides by as it is typed, before anything is cancelled. */
+    public List<Form> divisors(String parameter) {
+        return references.divisors(positions.indexOf(function.indexOf(parameter)));
+    }
+
     /** The derivative of an expression by a letter, so many times. */
     public Form derivative(Form form, Form.Letter by, int order) {
         return references.derivative(form, by, order);

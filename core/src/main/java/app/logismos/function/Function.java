@@ -1,5 +1,6 @@
 package app.logismos.function;
 
+import app.logismos.algebra.RewritingStep;
 import app.logismos.formula.Binding;
 import app.logismos.formula.InfixOperator;
 import app.logismos.number.Complex;
@@ -43,6 +44,7 @@ public final class Function {
     private Optional<java.util.function.Function<Arguments, Choice>> choice = Optional.empty();
     private Optional<java.util.function.Function<Arguments, References.Cells>> meant = Optional.empty();
     private Optional<java.util.function.Function<Arguments, WrittenOut>> writtenOut = Optional.empty();
+    private java.util.function.Function<Arguments, List<RewritingStep>> steps = given -> List.of();
     private Map<String, String> derivatives = Map.of();
 
     private Function(String name, Category category) {
@@ -115,6 +117,12 @@ public final class Function {
     /** The same, with the parameters in braces: see {@link WorkingPattern}. */
     public Function works(String pattern) {
         return works(given -> WorkingPattern.filled(pattern, given));
+    }
+
+    /** The steps that lead to the answer, for the working; the last one's is the answer itself. */
+    public Function leads(java.util.function.Function<Arguments, List<RewritingStep>> shown) {
+        steps = shown;
+        return this;
     }
 
     /**
@@ -326,6 +334,15 @@ public final class Function {
             List<UnitRule> rules =
                     ruleBy.map(rule -> List.of(rule.apply(given))).orElse(unitRules);
             return InUnits.working(this, rules, given, shown);
+        }
+    }
+
+    /** The steps that lead to the answer; none where the function shows none. */
+    public List<RewritingStep> steps(Arguments given) {
+        try {
+            return steps.apply(given);
+        } catch (Arguments.Refused refused) {
+            return List.of();
         }
     }
 

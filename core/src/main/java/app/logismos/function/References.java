@@ -44,6 +44,11 @@ public interface References {
         }
 
         @Override
+        public List<Form> divisors(int argument) {
+            return List.of();
+        }
+
+        @Override
         public Form derivative(Form form, Form.Letter by, int order) {
             throw new UnsupportedOperationException("there are no expressions here");
         }
@@ -145,6 +150,9 @@ public interface References {
 
     /** An argument as an expression with letters; nothing where something in it is no part of algebra. */
     Optional<Form> formIfAny(int argument);
+
+    /** What an argument divides by as it is typed, before anything is cancelled. */
+    List<Form> divisors(int argument);
 
     /** The derivative by a letter, so many times. */
     Form derivative(Form form, Form.Letter by, int order);

@@ -39,7 +39,7 @@ public final class Forms {
     }
 
     /** A polynomial in so many of the letters x, y and z. */
-    static Form polynomial(Random random, int letters, int degree, int terms) {
+    public static Form polynomial(Random random, int letters, int degree, int terms) {
         List<Form> sum = new ArrayList<>();
         for (int i = 0; i < terms; i++) {
             List<Form> factors = new ArrayList<>(List.of(Form.number(random.nextInt(-9, 10))));

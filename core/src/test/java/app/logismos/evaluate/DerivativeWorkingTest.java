@@ -65,7 +65,7 @@ class DerivativeWorkingTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "2*expand((x+1)^2)+1 | 2*(x^2 + 2*x + 1)+1, 2*x^2 + 4*x + 3",
+                "2*expand((x+1)^2)+1 | 2*(x^2+x+x+1)+1, 2*(x^2 + 2*x + 1)+1, 2*x^2 + 4*x + 3",
                 "3-expand(x*(x-1)) | 3-(x^2 - x), -x^2 + x + 3",
                 "1/expand(x*(x-1)) | 1/(x^2 - x)",
                 "expand(x*x)^2 | (x^2)^2, x^4",

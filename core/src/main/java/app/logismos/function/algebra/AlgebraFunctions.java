@@ -7,8 +7,11 @@ import static app.logismos.function.Parameter.Accepts.VARIABLE;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
 import app.logismos.algebra.Expanding;
+import app.logismos.algebra.ExpandingSteps;
 import app.logismos.algebra.Factored;
+import app.logismos.algebra.FactoringSteps;
 import app.logismos.algebra.Form;
+import app.logismos.algebra.PartialFractionSteps;
 import app.logismos.algebra.PartialFractions;
 import app.logismos.algebra.Simplifying;
 import app.logismos.formula.Supposing;
@@ -17,10 +20,8 @@ import app.logismos.function.Category;
 import app.logismos.function.Function;
 import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
-import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -74,16 +75,19 @@ public final class AlgebraFunctions {
                     .refuses("taylor(abs(x), x, 0, 2)", ErrorCode.NO_REAL_RESULT)
                     .related("derivative")
                     .from("DLMF 1.4(vi)")
-                    .answers(AlgebraFunctions::taylor),
+                    .leads(given -> new Taylor(given).steps())
+                    .answers(given -> new Taylor(given).polynomial()),
             rewriting(
                             "simplify",
                             "The shortest of some ways to write an expression, with the same value.",
                             Simplifying::of)
+                    .leads(given -> Simplifying.steps(given.form("expression"), given.divisors("expression")))
                     .example("simplify((x^2 - 1)/(x - 1))", "x + 1")
                     .example("simplify(sin(a)^2 + cos(a)^2)", "1")
                     .refuses("simplify(1/(x - x))", ErrorCode.DIVIDE_BY_ZERO)
                     .related("expand", "factor"),
             rewriting("expand", "An expression with its products and powers of sums multiplied out.", Expanding::of)
+                    .leads(given -> ExpandingSteps.of(given.form("expression")))
                     .example("expand((x + 1)^2)", "x^2 + 2*x + 1")
                     .example("expand((a + b)*(a - b))", "a^2 - b^2")
                     .refuses("expand(\"x\" & \"y\")", ErrorCode.WRONG_KIND)
@@ -92,6 +96,7 @@ public final class AlgebraFunctions {
                             "factor",
                             "An expression as a product, with whole or fractional numbers in its factors.",
                             Factored::of)
+                    .leads(given -> FactoringSteps.of(given.form("expression")))
                     .example("factor(x^2 - 5*x + 6)", "(x - 3)*(x - 2)")
                     .example("factor(2*x^3 - 8*x)", "2*x*(x - 2)*(x + 2)")
                     .refuses("factor(\"x\")", ErrorCode.WRONG_KIND)
@@ -105,6 +110,7 @@ public final class AlgebraFunctions {
                     .example("collect(x^2*y + x^2 + 1, x)", "x^2*(y + 1) + 1")
                     .refuses("collect(x^2, 2)", ErrorCode.WRONG_KIND)
                     .related("expand", "partialfractions")
+                    .leads(given -> ExpandingSteps.collected(given.form("expression"), letter(given)))
                     .answers(given -> given.worth(Expanding.collected(given.form("expression"), letter(given)))),
             function("partialfractions", Category.ALGEBRA)
                     .says("A quotient of polynomials as a sum of fractions with simple divisors.")
@@ -115,6 +121,7 @@ public final class AlgebraFunctions {
                     .refuses("partialfractions(1/x, 3)", ErrorCode.WRONG_KIND)
                     .related("integral", "factor")
                     .from("DLMF 1.2(iii)")
+                    .leads(given -> PartialFractionSteps.of(given.form("expression"), letter(given)))
                     .answers(given -> given.worth(PartialFractions.of(given.form("expression"), letter(given)))));
 
     private AlgebraFunctions() {}
@@ -138,24 +145,5 @@ public final class AlgebraFunctions {
             return given.worth(given.derivative(form, by, order));
         }
         return new Slope(given, form, by, order).at(given.form("at"));
-    }
-
-    private static Value taylor(Arguments given) {
-        Form.Letter by = letter(given);
-        Form place = given.form("at");
-        int order = given.whole("order", 0, HIGHEST_ORDER);
-        Form derivative = given.form("expression");
-        Form factor = Form.ONE;
-        List<Form> terms = new ArrayList<>();
-        for (int power = 0; power <= order; power++) {
-            if (new Slope(given, derivative, by, 0).at(place) instanceof Failure none) {
-                return none;
-            }
-            terms.add(Form.product(
-                    List.of(derivative.with(by, place), factor, by.minus(place).power(power))));
-            derivative = given.derivative(derivative, by, 1);
-            factor = factor.over(Form.number(power + 1L));
-        }
-        return given.worth(Form.sum(terms));
     }
 }

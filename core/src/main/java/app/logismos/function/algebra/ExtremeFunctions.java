@@ -9,6 +9,7 @@ import app.logismos.algebra.Derivative;
 import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
 import app.logismos.algebra.NoForm;
+import app.logismos.algebra.RewritingStep;
 import app.logismos.algebra.Solving;
 import app.logismos.function.Arguments;
 import app.logismos.function.Bound;
@@ -19,11 +20,14 @@ import app.logismos.unit.Unit;
 import app.logismos.value.ArrayTable;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
+import app.logismos.value.PlainText;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.hipparchus.optim.MaxEval;
 import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.hipparchus.optim.univariate.BrentOptimizer;
@@ -34,6 +38,7 @@ import org.hipparchus.optim.univariate.UnivariatePointValuePair;
 /** The lowest and the highest place of an expression between two numbers (language, section 15). */
 final class ExtremeFunctions {
     private static final int PIECES = 400;
+    private static final double ROUNDING = 1e-13;
 
     static final Function MINIMISE = extreme("minimise", "lowest", false)
             .example("minimise(x^2 - 4*x, x, 0, 5)", "{2, -4}")
@@ -59,6 +64,7 @@ final class ExtremeFunctions {
                 .argument("variable", VARIABLE, "the letter")
                 .argument("from", NUMBER, "the lower end")
                 .argument("to", NUMBER, "the upper end")
+                .leads(ExtremeFunctions::steps)
                 .from("R. P. Brent, Algorithms for Minimization without Derivatives, 1973, chapter 5");
     }
 
@@ -85,6 +91,7 @@ final class ExtremeFunctions {
                     "Both ends are finite numbers: without an end there may be no such place.");
         }
         List<Value> places = new ArrayList<>(List.of(first, last));
+        kinks(given, new Form.Letter(bound.variable())).forEach(places::add);
         critical(given, new Form.Letter(bound.variable()))
                 .ifPresentOrElse(
                         places::addAll,
@@ -100,7 +107,7 @@ final class ExtremeFunctions {
             }
             boolean isBetter = value != null
                     && !Double.isNaN(Doubles.of(value))
-                    && (there == null || sign * Doubles.of(value) < sign * Doubles.of(there));
+                    && (there == null || isLess(sign * Doubles.of(value), sign * Doubles.of(there), place));
             if (isBetter) {
                 best = place;
                 there = value;
@@ -109,6 +116,51 @@ final class ExtremeFunctions {
         return best == null || there == null
                 ? Failure.of(ErrorCode.NO_REAL_RESULT, "The expression has no value between these numbers.")
                 : new ArrayTable(1, 2, List.of(best, there));
+    }
+
+    /** What was found by trying must be lower than by its own rounding. */
+    private static boolean isLess(double value, double before, Value place) {
+        return value < before - (place.isExact() ? 0 : ROUNDING * Math.max(1, Math.abs(before)));
+    }
+
+    /** The slope, where it is 0, and the values there and at both ends. */
+    private static List<RewritingStep> steps(Arguments given) {
+        Bound bound = given.bound("expression", "variable");
+        Form.Letter by = new Form.Letter(bound.variable());
+        Optional<List<Value>> critical = critical(given, by);
+        if (critical.isEmpty()) {
+            return List.of(new RewritingStep(
+                    RewritingStep.Rule.BY_NUMBERS,
+                    PIECES + " pieces, the lowest ones narrowed down by the method of Brent, to about 8 digits",
+                    given.form("expression").text()));
+        }
+        Form slope = given.derivative(given.form("expression"), by, 1);
+        List<RewritingStep> steps = new ArrayList<>();
+        steps.add(new RewritingStep(RewritingStep.Rule.SLOPE, "", slope.text()));
+        double from = Doubles.of(given.value("from"));
+        double to = Doubles.of(given.value("to"));
+        List<Value> places = new ArrayList<>();
+        places.add(given.value("from"));
+        critical.get().stream()
+                .filter(place -> Doubles.of(place) > from && Doubles.of(place) < to)
+                .forEach(places::add);
+        places.add(given.value("to"));
+        if (places.size() > 2) {
+            steps.add(new RewritingStep(
+                    RewritingStep.Rule.SLOPE_IS_ZERO,
+                    places.subList(1, places.size() - 1).stream()
+                            .map(place -> by.name() + " = " + PlainText.of(place))
+                            .collect(Collectors.joining(", ")),
+                    new Equation(slope, Form.ZERO).text()));
+        }
+        steps.add(new RewritingStep(
+                RewritingStep.Rule.PLACES_COMPARED,
+                places.size() > 2 ? "and both ends" : "both ends: the slope is 0 nowhere in between",
+                places.stream()
+                        .map(place -> PlainText.of(place) + ", " + PlainText.of(bound.at(place)))
+                        .collect(Collectors.joining("; ", "{", "}"))));
+        steps.add(new RewritingStep(RewritingStep.Rule.BEST_PLACE, "", slope.text()));
+        return steps;
     }
 
     /** Where the slope is 0; nothing where that may not be all. */
@@ -123,15 +175,44 @@ final class ExtremeFunctions {
             if (!slope.has(by)) {
                 return Optional.of(List.of());
             }
-            Form halfTurn = given.surroundings().angle() == Surroundings.Angle.DEGREES ? Form.number(180) : Form.PI;
-            Solving.Solved solved = Solving.of(
-                    new Equation(slope, Form.ZERO), by, halfTurn, false, each -> Doubles.of(given.worth(each)));
+            Solving.Solved solved = solved(given, slope, by);
             return solved.mayBeMore()
                     ? Optional.empty()
                     : Optional.of(solved.solutions().stream().map(given::worth).toList());
         } catch (NoForm | Solving.NotSolved | Derivative.NotKnown none) {
             return Optional.empty();
         }
+    }
+
+    /** Where what {@code abs} or {@code sign} is of is 0, as far as it is known exactly. */
+    private static Stream<Value> kinks(Arguments given, Form.Letter by) {
+        return given.formIfAny("expression").stream()
+                .flatMap(ExtremeFunctions::parts)
+                .flatMap(part -> {
+                    boolean isKink = part instanceof Form.Applied applied
+                            && List.of("abs", "sign").contains(applied.function())
+                            && applied.has(by);
+                    return isKink ? zeros(given, part.parts().get(0), by).stream() : Stream.of();
+                });
+    }
+
+    private static Stream<Form> parts(Form form) {
+        return Stream.concat(Stream.of(form), form.parts().stream().flatMap(ExtremeFunctions::parts));
+    }
+
+    private static List<Value> zeros(Arguments given, Form form, Form.Letter by) {
+        try {
+            return solved(given, form, by).solutions().stream()
+                    .map(given::worth)
+                    .toList();
+        } catch (NoForm | Solving.NotSolved none) {
+            return List.of();
+        }
+    }
+
+    private static Solving.Solved solved(Arguments given, Form form, Form.Letter by) {
+        Form halfTurn = given.surroundings().angle() == Surroundings.Angle.DEGREES ? Form.number(180) : Form.PI;
+        return Solving.of(new Equation(form, Form.ZERO), by, halfTurn, false, each -> Doubles.of(given.worth(each)));
     }
 
     private static boolean hasCorners(Form form) {

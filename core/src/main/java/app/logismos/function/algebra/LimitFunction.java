@@ -8,6 +8,7 @@ import static app.logismos.function.Parameter.Accepts.VARIABLE;
 
 import app.logismos.algebra.Form;
 import app.logismos.algebra.Limit;
+import app.logismos.algebra.RewritingStep;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
@@ -19,6 +20,8 @@ import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /** Limits (language, section 15). */
@@ -38,6 +41,7 @@ final class LimitFunction {
             .refuses("limit(sin(x), x, inf)", ErrorCode.NOT_FOUND)
             .related("derivative", "integral")
             .from("DLMF 1.4(ii)")
+            .leads(LimitFunction::steps)
             .answers(LimitFunction::limit);
 
     private LimitFunction() {}
@@ -60,6 +64,28 @@ final class LimitFunction {
                 both(value(given.limit(form, by, at, -1), given), value(given.limit(form, by, at, 1), given));
             default -> Failure.of(ErrorCode.WRONG_ARGUMENTS, "The side of a limit is `left`, `right` or `both`.");
         };
+    }
+
+    /** Those of the side that is asked for, or where both are, of the right one. */
+    private static List<RewritingStep> steps(Arguments given) {
+        Form.Letter by = new Form.Letter(given.bound("expression", "variable").variable());
+        Form form = given.form("expression");
+        if (Doubles.unit(given.value("at")) != Unit.ONE) {
+            return List.of();
+        }
+        Real at = given.number("at");
+        int side = given.isGiven("side") && word(given).equals("left") ? -1 : 1;
+        Optional<Limit.Found> found = given.limit(form, by, at, side);
+        if (found.isEmpty()) {
+            return List.of();
+        }
+        List<RewritingStep> steps = new ArrayList<>(found.get().steps());
+        boolean isPutIn = steps.isEmpty() && at.isFinite() && found.get().infinite() == 0;
+        steps.add(new RewritingStep(
+                isPutIn ? RewritingStep.Rule.PLACE_PUT_IN : RewritingStep.Rule.COMES_NEAR,
+                isPutIn ? by.name() + " = " + Form.number(at).text() : "",
+                found.get().form().map(Form::text).orElse("inf")));
+        return steps;
     }
 
     /** The side as a text, or as the word itself. */

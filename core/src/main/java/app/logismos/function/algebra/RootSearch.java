@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.AllowedSolution;
+import org.hipparchus.analysis.solvers.BracketedUnivariateSolver;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.exception.MathRuntimeException;
 
@@ -31,18 +32,31 @@ final class RootSearch {
         };
     }
 
+    /**
+     * A root.
+     *
+     * @param from the lower end of the first bracket, where the sign changes towards {@code to}
+     * @param low the lower end of the last bracket
+     * @param evaluations how many values were looked at in between; 0 where it was met by looking for brackets
+     */
+    record Root(double at, double from, double to, double low, double high, int evaluations) {
+        private static Root met(double at) {
+            return new Root(at, at, at, at, at, 0);
+        }
+    }
+
     /** All that are found between two numbers, ascending. */
-    List<Double> between(double a, double b) {
+    List<Root> between(double a, double b) {
         double low = Math.min(a, b);
         double high = Math.max(a, b);
-        List<Double> found = new ArrayList<>();
+        List<Root> found = new ArrayList<>();
         double left = low;
         double before = function.value(low);
         for (int i = 1; i <= PIECES; i++) {
             double right = i == PIECES ? high : low + (high - low) * i / PIECES;
             double after = function.value(right);
             if (before == 0) {
-                add(left, found);
+                add(Root.met(left), found);
             } else if (before * after < 0) {
                 root(left, right, found);
             }
@@ -50,18 +64,18 @@ final class RootSearch {
             before = after;
         }
         if (before == 0) {
-            add(high, found);
+            add(Root.met(high), found);
         }
         return found;
     }
 
     /** The one nearest to a number that is found; none where there is none. */
-    List<Double> near(double start) {
+    List<Root> near(double start) {
         if (function.value(start) == 0) {
-            return List.of(start);
+            return List.of(Root.met(start));
         }
         double step = Math.max(1, Math.abs(start)) / 64;
-        List<Double> found = new ArrayList<>();
+        List<Root> found = new ArrayList<>();
         double inner = 0;
         for (int i = 0; i < WIDENINGS && found.isEmpty(); i++) {
             double outer = inner + step;
@@ -70,39 +84,43 @@ final class RootSearch {
             inner = outer;
             step *= 1.25;
         }
-        found.sort(Comparator.comparingDouble(root -> Math.abs(root - start)));
+        found.sort(Comparator.comparingDouble(root -> Math.abs(root.at() - start)));
         return found.isEmpty() ? found : List.of(found.get(0));
     }
 
-    private void bracket(double left, double right, List<Double> found) {
+    private void bracket(double left, double right, List<Root> found) {
         double before = function.value(left);
         double after = function.value(right);
         if (before == 0) {
-            add(left, found);
+            add(Root.met(left), found);
         } else if (after == 0) {
-            add(right, found);
+            add(Root.met(right), found);
         } else if (before * after < 0) {
             root(left, right, found);
         }
     }
 
-    private void root(double left, double right, List<Double> found) {
+    private void root(double left, double right, List<Root> found) {
         try {
-            double root = new BracketingNthOrderBrentSolver(1e-15, 1e-15, 0, 5)
-                    .solve(MOST_TRIES, function, left, right, AllowedSolution.ANY_SIDE);
+            BracketingNthOrderBrentSolver solver = new BracketingNthOrderBrentSolver(1e-15, 1e-15, 0, 5);
+            BracketedUnivariateSolver.Interval last = solver.solveInterval(MOST_TRIES, function, left, right);
+            double root = last.getSide(AllowedSolution.ANY_SIDE);
             double size = Math.abs(function.value(left)) + Math.abs(function.value(right));
             // At a pole the sign changes too, and the value is large on both sides.
             if (Math.abs(function.value(root)) <= 1e-6 * size || size == 0) {
-                add(root, found);
+                double low = Math.min(last.getLeftAbscissa(), last.getRightAbscissa());
+                double high = Math.max(last.getLeftAbscissa(), last.getRightAbscissa());
+                add(new Root(root, left, right, low, high, solver.getEvaluations()), found);
             }
         } catch (MathRuntimeException noRoot) {
             // Not a root: the function has no value in between.
         }
     }
 
-    private static void add(double root, List<Double> found) {
-        if (found.stream().noneMatch(other -> Math.abs(other - root) <= 1e-12 * Math.max(1, Math.abs(root)))) {
-            found.add(root == 0 ? 0.0 : root);
+    private static void add(Root root, List<Root> found) {
+        double at = root.at();
+        if (found.stream().noneMatch(other -> Math.abs(other.at() - at) <= 1e-12 * Math.max(1, Math.abs(at)))) {
+            found.add(at == 0 ? Root.met(0.0) : root);
         }
     }
 }

@@ -10,6 +10,7 @@ import static app.logismos.function.Parameter.Accepts.VARIABLE;
 import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
 import app.logismos.algebra.NewtonSystem;
+import app.logismos.algebra.RewritingStep;
 import app.logismos.algebra.Solving;
 import app.logismos.algebra.SolvingStep;
 import app.logismos.algebra.SolvingSystem;
@@ -28,9 +29,13 @@ import app.logismos.value.ComplexValue;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
+import app.logismos.value.PlainText;
 import app.logismos.value.Quantity;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -64,6 +69,7 @@ public final class SolveFunction {
             .refuses("solve(x = 3, 5)", ErrorCode.WRONG_KIND)
             .related("factor", "derivative")
             .from("DLMF 1.11(iii)")
+            .leads(SolveFunction::brackets)
             .answers(SolveFunction::solve);
 
     private SolveFunction() {}
@@ -252,9 +258,64 @@ public final class SolveFunction {
     }
 
     private static List<Value> tried(Arguments given, double from, double to, Unit unit) {
+        return roots(given, from, to, unit).stream()
+                .map(root -> Doubles.measured(root.at(), unit))
+                .toList();
+    }
+
+    private static List<RootSearch.Root> roots(Arguments given, double from, double to, Unit unit) {
         RootSearch search = new RootSearch(given.difference("equation", "variable"), unit);
-        List<Double> found = from == to ? search.near(from) : search.between(from, to);
-        return found.stream().map(root -> Doubles.measured(root, unit)).toList();
+        return from == to ? search.near(from) : search.between(from, to);
+    }
+
+    /** The brackets that roots were searched in; none where they are exact. */
+    private static List<RewritingStep> brackets(Arguments given) {
+        List<Equation> equations = given.equations("equation");
+        List<Form.Letter> unknowns = given.unknowns("variable");
+        String start = given.isGiven(NEAR) ? NEAR : "from";
+        if (!given.isGiven(start)
+                || unknowns.size() > 1
+                || all(given, equations.get(0), unknowns.get(0)).isPresent()) {
+            return List.of();
+        }
+        Unit unit = Doubles.unit(given.value(start));
+        double from = end(given, start, unit);
+        double to = given.isGiven("to") ? end(given, "to", unit) : from;
+        String name = unknowns.get(0).name();
+        List<RewritingStep> steps = new ArrayList<>();
+        for (RootSearch.Root root : roots(given, from, to, unit)) {
+            steps.add(new RewritingStep(
+                    RewritingStep.Rule.SIGN_CHANGES,
+                    root.evaluations() == 0
+                            ? "0 at " + written(root.at())
+                            : "between " + roughly(root.from(), RoundingMode.FLOOR) + " and "
+                                    + roughly(root.to(), RoundingMode.CEILING),
+                    equations.get(0).text()));
+            if (root.evaluations() > 0) {
+                steps.add(new RewritingStep(
+                        RewritingStep.Rule.BY_NUMBERS,
+                        "the method of Brent, " + root.evaluations() + " values: the last bracket is "
+                                + written(root.low()) + " to " + written(root.high()),
+                        name + " = " + PlainText.of(Doubles.measured(root.at(), unit))));
+            }
+        }
+        if (!steps.isEmpty()) {
+            steps.add(new RewritingStep(
+                    RewritingStep.Rule.SOLUTIONS,
+                    "others may be there",
+                    equations.get(0).text()));
+        }
+        return steps;
+    }
+
+    /** An end of a bracket that is not narrow, in six digits and not inside it. */
+    private static String roughly(double number, RoundingMode outwards) {
+        return written(
+                new BigDecimal(number).round(new MathContext(6, outwards)).doubleValue());
+    }
+
+    private static String written(double number) {
+        return PlainText.of(new NumberValue(Real.from(number)));
     }
 
     private static boolean isBetween(Value value, double from, double to) {

@@ -6,7 +6,9 @@ import static app.logismos.function.Parameter.Accepts.VARIABLE;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
 import app.logismos.algebra.Form;
+import app.logismos.algebra.RewritingStep;
 import app.logismos.algebra.Summation;
+import app.logismos.algebra.SummationSteps;
 import app.logismos.formula.InfixOperator;
 import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
@@ -49,6 +51,7 @@ public final class SeriesFunctions {
                     .refuses("sumover(k, 5, 1, 3)", ErrorCode.WRONG_KIND)
                     .related("productover", "sum", "sumproduct")
                     .writesOut(InfixOperator.PLUS, SeriesFunctions::written)
+                    .leads(SeriesFunctions::steps)
                     .answers(SeriesFunctions::sum),
             over("productover", "Multiplies an expression for each whole number of a range.", "1")
                     .example("productover(k, k, 1, 5)", "120")
@@ -162,6 +165,21 @@ public final class SeriesFunctions {
         } catch (Summation.NotKnown unknown) {
             return notKnown(isEndless);
         }
+    }
+
+    /** How a closed form is found; none where the terms are numbers and are added. */
+    private static List<RewritingStep> steps(Arguments given) {
+        if (!isClosed(given)) {
+            return List.of();
+        }
+        Form.Letter by = new Form.Letter(given.bound("expression", "variable").variable());
+        boolean isEndless =
+                given.raw("to") instanceof NumberValue number && !number.real().isFinite();
+        return SummationSteps.of(
+                given.form("expression"),
+                by,
+                given.form("from"),
+                isEndless ? Optional.empty() : Optional.of(given.form("to")));
     }
 
     private static Failure notKnown(boolean isEndless) {
