@@ -23,16 +23,29 @@ const cell = (kind: Cell['kind'], display: string, name: string | null = null): 
 
 describe('what a cell with letters is in formulas', () => {
   it.each([
-    ['function', 'f(x) = x^2', null, { text: 'f(x)', letter: 'x', called: 'f' }],
-    ['function', 'g(x, y) = x*y', null, { text: 'g(x, y)', letter: 'x', called: 'g' }],
-    ['function', 'p(t, n: 2) = t^n', null, { text: 'p(t, n)', letter: 't', called: 'p' }],
+    ['function', 'f(x) = x^2', null, { text: 'f(x)', letters: ['x'], called: 'f', isFormula: false }],
+    ['function', 'g(x, y) = x*y', null, { text: 'g(x, y)', letters: ['x', 'y'], called: 'g', isFormula: false }],
+    ['function', 'p(t, n: 2) = t^n', null, { text: 'p(t, n)', letters: ['t', 'n'], called: 'p', isFormula: false }],
     ['function', 'seven() = 7', null, null],
-    ['expression', '3*x^2 - 2', null, { text: 'B4', letter: 'x', called: null }],
-    ['expression', 'sin(t)*e^t', 'swing', { text: 'swing', letter: 't', called: null }],
-    ['expression', 'a*x + π', null, { text: 'B4', letter: 'x', called: null }],
+    ['expression', '3*x^2 - 2', null, { text: 'B4', letters: ['x'], called: null, isFormula: false }],
+    ['expression', 'sin(t)*e^t', 'swing', { text: 'swing', letters: ['t'], called: null, isFormula: false }],
+    ['expression', 'a*x + π', null, { text: 'B4', letters: ['x', 'a'], called: null, isFormula: false }],
     ['number', '3', null, null],
+    ['text', 'A1', null, null],
+    [
+      'number',
+      '=A1*price+sum(C1:C4)+B$2',
+      null,
+      { text: 'B4', letters: ['A1', 'price', 'B$2'], called: null, isFormula: true },
+    ],
+    [
+      'quantity',
+      'total = "D9" & price/Other!A1',
+      'total',
+      { text: 'total', letters: ['price'], called: null, isFormula: true },
+    ],
   ] as const)('%s %s', (kind, display, name, written) => {
-    expect(writtenIn(cell(kind, display, name))).toEqual(written)
+    expect(writtenIn(cell(kind, display, name), ['price'])).toEqual(written)
   })
 
   it('is nothing where the cell is not loaded', () => {

@@ -1,24 +1,35 @@
-import type { Block, Cell, Chart, Edit, Grid } from '../api/types'
+import type { Block, Cell, Chart, Edit, Grid, Outline } from '../api/types'
 import { newChart, newSeries } from '../chart/made'
 import { addressOf, type At } from '../sheet/address'
 import { freshId } from '../sheet/freshId'
 import type { OpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore } from '../worksheet/store'
 import { addBlock } from './addBlock'
 import type { Command } from './command'
 import { freeTitle, placeOf } from './pageCommands'
 import { goTo, selectedCells } from './selected'
 import type { ReadCell } from './useReadCell'
 
-/** What a cell with letters is in formulas: `f(x)` of a function, its name or address else, and its first letter. */
+/** What a cell with letters is in formulas: `f(x)` of a function, its name or address else, and its letters. */
 export interface Written {
   readonly text: string
-  readonly letter: string
+  /** Not empty; the first is the one that is meant where none is chosen. */
+  readonly letters: readonly string[]
   /** The function it calls; null for an expression. */
   readonly called: string | null
+  /** Whether it is a formula with a value, whose letters are the cells that it refers to. */
+  readonly isFormula: boolean
+}
+
+/** What is worked with: by one letter of those that there are. */
+interface Chosen extends Written {
+  readonly letter: string
 }
 
 const DEFINITION = /^(\p{L}[\p{L}\p{M}\d_]*)\(([^=]*)\)\s*=/u
 const WORD = /\p{L}[\p{L}\p{M}\d_]*/gu
+const REFERENCE = /(?<![\p{L}\p{M}\d_:!."'])\$?\p{L}[\p{L}\p{M}\d_]*(?:\$\d+)?(?![\p{L}\p{M}\d_(:!"'])/gu
+const ADDRESS = /^\$?[A-Za-z]{1,3}\$?[1-9]\d*$/
 const CONSTANTS: ReadonlySet<string> = new Set(['e', 'π', 'pi', 'inf'])
 
 /** How many empty cells must lie below the first one that is written to: solutions stand one below the other. */
@@ -26,26 +37,45 @@ const ROOM = 4
 
 const DIGITS = 50
 
-/** Nothing where the cell holds no expression with a letter, and no function of one argument or more. */
-export function writtenIn(cell: Cell | undefined): Written | null {
-  if (cell?.kind === 'function') {
+/** Nothing where the cell holds no expression with a letter, no function of one argument or more, and no formula. */
+export function writtenIn(cell: Cell | undefined, names: readonly string[] = []): Written | null {
+  if (cell === undefined) return null
+  const written = (text: string, letters: readonly string[], called: string | null, isFormula = false) =>
+    letters.length > 0 ? { text, letters: [...new Set(letters)], called, isFormula } : null
+  const text = cell.name ?? cell.address
+  if (cell.kind === 'function') {
     const found = DEFINITION.exec(cell.display)
     const letters = (found?.[2] ?? '')
       .split(/[,;]/)
       .map((each) => each.split(':')[0]?.trim() ?? '')
       .filter((each) => each !== '')
-    const [name, letter] = [found?.[1], letters[0]]
-    return name !== undefined && letter !== undefined
-      ? { text: `${name}(${letters.join(', ')})`, letter, called: name }
-      : null
+    const name = found?.[1]
+    return name === undefined ? null : written(`${name}(${letters.join(', ')})`, letters, name)
   }
-  if (cell?.kind !== 'expression') return null
-  const letters = [...cell.display.matchAll(WORD)]
-    .filter((found) => cell.display[found.index + found[0].length] !== '(')
+  if (cell.kind === 'expression') {
+    const letters = [...cell.display.matchAll(WORD)]
+      .filter((found) => cell.display[found.index + found[0].length] !== '(')
+      .map((found) => found[0])
+      .filter((word) => !CONSTANTS.has(word))
+    return written(text, letters.includes('x') ? ['x', ...letters] : letters, null)
+  }
+  const isNumber = cell.kind === 'number' || cell.kind === 'quantity'
+  return isNumber && cell.calculated && cell.from === null
+    ? written(text, referencesIn(cell.entry, names), null, true)
+    : null
+}
+
+/** Cells that a formula refers to one by one, by name or address. */
+function referencesIn(entry: string, names: readonly string[]): readonly string[] {
+  const known = new Set(names.map((name) => name.toLowerCase()))
+  return [
+    ...entry
+      .replace(/^[^=]*=/, '')
+      .replace(/"[^"]*"/g, '')
+      .matchAll(REFERENCE),
+  ]
     .map((found) => found[0])
-    .filter((word) => !CONSTANTS.has(word))
-  const letter = letters.includes('x') ? 'x' : letters[0]
-  return letter === undefined ? null : { text: cell.name ?? cell.address, letter, called: null }
+    .filter((word) => ADDRESS.test(word) || known.has(word.toLowerCase()))
 }
 
 /** The formulas that the acts write, by their ids. */
@@ -53,25 +83,30 @@ const FORMULAS: readonly {
   readonly id: string
   readonly says: string
   readonly also: string
-  readonly formula: (of: Written) => string
+  readonly formula: (of: Chosen) => string
+  /** Whether it says something of a formula with a value too. */
+  readonly ofFormulas?: true
 }[] = [
   {
     id: 'differentiate',
     says: 'Differentiate',
     also: 'derivative slope rate of change',
     formula: ({ text, letter }) => `=derivative(${text}, ${letter})`,
+    ofFormulas: true,
   },
   {
     id: 'integrate',
     says: 'Integrate',
     also: 'antiderivative area under a curve integral',
     formula: ({ text, letter }) => `=integral(${text}, ${letter})`,
+    ofFormulas: true,
   },
   {
     id: 'solve-for',
     says: 'Solve for where it is 0',
     also: 'equation roots zeros',
     formula: ({ text, letter }) => `=solve(${text} = 0, ${letter})`,
+    ofFormulas: true,
   },
   { id: 'simplify', says: 'Simplify', also: 'shorter', formula: ({ text }) => `=simplify(${text})` },
   { id: 'expand', says: 'Expand', also: 'multiply out', formula: ({ text }) => `=expand(${text})` },
@@ -81,6 +116,7 @@ const FORMULAS: readonly {
     says: 'Put a number in',
     also: 'substitute evaluate at a place',
     formula: ({ text, letter }) => `=with(${text}, ${letter}: 1)`,
+    ofFormulas: true,
   },
 ]
 
@@ -101,6 +137,10 @@ export const ALGEBRA_COMMANDS: readonly string[] = [
   'draw-letters',
 ]
 
+/** The names of single cells: a letter may stand for each. */
+export const namesOfCells = (names: Outline['names']): readonly string[] =>
+  names.filter(({ area }) => !area.includes(':')).map(({ name }) => name)
+
 /** The nearest cell below with room for a few solutions. */
 export function freeBelow(at: At, isEmpty: (address: string) => boolean): At {
   for (let row = at.row + 1; ; row++) {
@@ -114,11 +154,16 @@ export function algebraCommands(open: OpenWorksheet, read: ReadCell): readonly C
   const { grids, keep, act, worksheet } = open
   const now = () => {
     const selected = open.at === null ? selectedCells(grids) : null
-    const written = selected && writtenIn(read(selected.grid.id, addressOf(selected.focus)))
-    return selected && written ? { grid: selected.grid, focus: selected.focus, written } : null
+    const cell = selected ? read(selected.grid.id, addressOf(selected.focus)) : undefined
+    const found = writtenIn(cell, namesOfCells(worksheet.names))
+    const wanted = useWorksheetStore.getState().letter
+    if (!selected || !found) return null
+    const letter = found.letters.find((each) => each === wanted) ?? found.letters[0] ?? ''
+    return { grid: selected.grid, focus: selected.focus, written: { ...found, letter } }
   }
-  const isPossible = () => now() !== null
-  const write = (formula: (of: Written) => string) => {
+  const isPossible = () => now()?.written.isFormula === false
+  const isPossibleOfFormulas = () => now() !== null
+  const write = (formula: (of: Chosen) => string) => {
     const place = now()
     if (place) writeBelow(place, formula(place.written))
   }
@@ -174,12 +219,12 @@ export function algebraCommands(open: OpenWorksheet, read: ReadCell): readonly C
     }).catch(() => undefined)
   }
   return [
-    ...FORMULAS.map(({ id, says, also, formula }): Command => ({
+    ...FORMULAS.map(({ id, says, also, formula, ofFormulas }): Command => ({
       id,
       says,
       group: 'Cells',
       also: `${also} expression function algebra`,
-      isPossible,
+      isPossible: ofFormulas ? isPossibleOfFormulas : isPossible,
       run: () => write(formula),
     })),
     {

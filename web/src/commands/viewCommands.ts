@@ -134,6 +134,13 @@ export function viewCommands(
       run: () => useWorksheetStore.setState((state) => ({ step: state.step + 1 })),
     },
     {
+      id: 'main-steps',
+      says: 'Main steps only, or all steps of workings',
+      group: 'View',
+      also: 'fold working ladder short',
+      run: () => toggle('mainSteps'),
+    },
+    {
       id: 'arrows',
       says: 'Draw or hide arrows to and from the cell',
       group: 'View',

@@ -49,7 +49,7 @@ export const CellLens = memo(function CellLens({ grid, address }: { readonly gri
       ) : (
         <ValueForms result={calculation.result} calculated={cell.calculated} />
       )}
-      {at === null && <AlgebraActs />}
+      {at === null && <AlgebraActs cell={cell} />}
       {detail.otherUnits.length > 0 && block && <OtherUnits detail={detail} grid={block} />}
       {cell.calculated && cell.from === null && (
         <>

@@ -95,6 +95,10 @@ interface WorksheetState {
   /** The cells that a continuation by dragging would fill. */
   readonly filling: { readonly grid: string; readonly area: Area } | null
   readonly arrows: boolean
+  /** The letter that acts on expressions are by; null for the first one. */
+  readonly letter: string | null
+  /** Whether workings show their main steps only. */
+  readonly mainSteps: boolean
   /** What was written or brought back on the scratch line last, for the lens; null once something else is looked at. */
   readonly scratch: Scratched | null
   readonly show: (panel: Panel | null) => void
@@ -103,7 +107,7 @@ interface WorksheetState {
   readonly compose: (composing: Composing | null) => void
   readonly write: (writer: Writer | null) => void
   readonly follow: (echo: Echo, changed: ReadonlySet<string>) => void
-  readonly toggle: (panel: 'contentsOpen' | 'lensOpen' | 'echoOpen' | 'arrows') => void
+  readonly toggle: (panel: 'contentsOpen' | 'lensOpen' | 'echoOpen' | 'arrows' | 'mainSteps') => void
   readonly reset: () => void
 }
 
@@ -130,6 +134,8 @@ const start = {
   tabs: null,
   fresh: null,
   arrows: false,
+  mainSteps: false,
+  letter: null,
   scratch: null,
 } satisfies Partial<WorksheetState>
 

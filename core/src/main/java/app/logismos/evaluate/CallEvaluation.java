@@ -23,6 +23,8 @@ import app.logismos.formula.Expression.RangeReference;
 import app.logismos.formula.Expression.TableLiteral;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.InfixOperator;
+import app.logismos.formula.Printer;
+import app.logismos.formula.Rewriting;
 import app.logismos.formula.Walk;
 import app.logismos.function.Arguments;
 import app.logismos.function.Bound;
@@ -175,9 +177,66 @@ final class CallEvaluation implements References {
 
     @Override
     public Optional<Bound> bound(int expression, int variable) {
-        return given.get(variable).value().orElseThrow() instanceof Variable word
-                ? Optional.of(new BoundArgument(given.get(expression).value().orElseThrow(), word.name(), this))
+        return word(given.get(variable).value().orElseThrow())
+                .map(word -> new BoundArgument(given.get(expression).value().orElseThrow(), word, this));
+    }
+
+    /** What a call binds: a word, or a cell by its address. */
+    private static Optional<Expression> word(Expression expression) {
+        return expression instanceof Variable || expression instanceof CellReference
+                ? Optional.of(expression)
                 : Optional.empty();
+    }
+
+    /** Whether a word that the call binds is a cell of the worksheet, which formulas between it and the expression follow. */
+    boolean bindsCells() {
+        return assign().isEmpty()
+                && function.binding().stream()
+                        .map(binding -> positions.indexOf(binding.variable()))
+                        .filter(place -> place >= 0)
+                        .flatMap(place -> words(place).stream())
+                        .anyMatch(word -> isCell(target(word)));
+    }
+
+    private boolean isCell(Expression target) {
+        return !(target instanceof Name name) || evaluator.scope().meant(name).isPresent();
+    }
+
+    /** The call with its expression as it is in the cells that it binds; nothing where it is so already. */
+    Optional<Expression> inItsCells() {
+        if (!bindsCells()) {
+            return Optional.empty();
+        }
+        int place = positions.indexOf(function.binding().orElseThrow().expression());
+        Expression expression = given.get(place).value().orElseThrow();
+        return inForms(place)
+                .flatMap(text -> Line.read(text, evaluator))
+                .filter(read ->
+                        !Printer.text(read, evaluator.origin()).equals(Printer.text(expression, evaluator.origin())))
+                .map(read -> call.accept(new Rewriting((node, parent) -> node == expression ? read : null)));
+    }
+
+    private Optional<String> inForms(int place) {
+        try {
+            List<String> equations =
+                    equations(place).stream().map(Equation::text).toList();
+            Optional<String> form = formIfAny(place).map(Form::text);
+            return form.isPresent()
+                    ? form
+                    : Optional.of(equations.size() == 1 ? equations.get(0) : "{" + String.join("; ", equations) + "}");
+        } catch (FormReading.NoAlgebra | NoForm none) {
+            return Optional.empty();
+        }
+    }
+
+    /** How it is called in forms: a cell as it would be typed. */
+    private String nameOf(Expression word) {
+        return word instanceof Variable variable ? variable.name() : Printer.text(word, evaluator.origin());
+    }
+
+    /** What is meant where it stands in formulas of cells. */
+    private Expression target(Expression word) {
+        return word instanceof Variable variable ? new Name(variable.name(), variable.span()) : word;
     }
 
     @Override
@@ -192,18 +251,17 @@ final class CallEvaluation implements References {
                 .binding()
                 .map(binding -> positions.indexOf(binding.variable()))
                 .filter(place -> place >= 0)
-                .map(this::unknowns)
+                .map(this::words)
                 .orElse(List.of())
                 .stream()
-                .map(letter -> new Scope.Supposed(new Name(letter.name(), call.nameSpan()), new Algebraic(letter)))
+                .map(word -> new Scope.Supposed(target(word), new Algebraic(new Form.Letter(nameOf(word)))))
                 .toList();
         return following(expression, supposed);
     }
 
     private Evaluator following(Expression expression, List<Scope.Supposed> supposed) {
-        List<Scope.Supposed> cells = supposed.stream()
-                .filter(each -> evaluator.scope().meant((Name) each.target()).isPresent())
-                .toList();
+        List<Scope.Supposed> cells =
+                supposed.stream().filter(each -> isCell(each.target())).toList();
         if (cells.isEmpty() || !refersToCells(expression)) {
             return evaluator;
         }
@@ -274,21 +332,24 @@ final class CallEvaluation implements References {
         Expression difference = sides instanceof Infix infix && infix.operator() == InfixOperator.EQUAL
                 ? new Infix(InfixOperator.MINUS, infix.left(), infix.right(), infix.sign())
                 : sides;
-        Variable word = (Variable) given.get(variable).value().orElseThrow();
-        return new BoundArgument(difference, word.name(), this);
+        return new BoundArgument(
+                difference, word(given.get(variable).value().orElseThrow()).orElseThrow(), this);
     }
 
     @Override
     public List<Form.Letter> unknowns(int argument) {
+        return words(argument).stream()
+                .map(word -> new Form.Letter(nameOf(word)))
+                .toList();
+    }
+
+    /** The words of an argument, one or those of a table; none where something else stands there. */
+    private List<Expression> words(int argument) {
         Expression expression = given.get(argument).value().orElseThrow();
         List<Expression> words = expression instanceof TableLiteral table
                 ? table.rows().stream().flatMap(List::stream).toList()
                 : List.of(expression);
-        return words.stream().allMatch(Variable.class::isInstance)
-                ? words.stream()
-                        .map(word -> new Form.Letter(((Variable) word).name()))
-                        .toList()
-                : List.of();
+        return words.stream().allMatch(each -> word(each).isPresent()) ? words : List.of();
     }
 
     @Override
@@ -322,13 +383,17 @@ final class CallEvaluation implements References {
         return evaluator.algebraic(() -> form, call.span());
     }
 
-    private record BoundArgument(Expression expression, String variable, CallEvaluation call) implements Bound {
+    private record BoundArgument(Expression expression, Expression word, CallEvaluation call) implements Bound {
+        @Override
+        public String variable() {
+            return call.nameOf(word);
+        }
+
         @Override
         public Value at(Value value) {
-            Name word = new Name(variable, expression.span());
             try {
-                return call.following(expression, List.of(new Scope.Supposed(word, value)))
-                        .where(variable, value, expression);
+                return call.following(expression, List.of(new Scope.Supposed(call.target(word), value)))
+                        .where(variable(), value, expression);
             } catch (FormReading.NoAlgebra none) {
                 return none.failure();
             }

@@ -1,6 +1,8 @@
 package app.logismos.evaluate;
 
+import java.util.EnumSet;
 import java.util.Locale;
+import java.util.Set;
 
 /** Why a step comes next (language, section 9). */
 public enum Rule {
@@ -94,6 +96,24 @@ public enum Rule {
     LAST_OPERATION("the last operation"),
     THE_REST("the remaining steps");
 
+    /** What is done in the head by those who have done it often; a working is read without. */
+    private static final Set<Rule> SMALL = EnumSet.of(
+            SIGNS_BEHIND_FIRST,
+            LEFT_TO_RIGHT,
+            SIGN,
+            PERCENT,
+            DERIVATIVE_OF_CONSTANT,
+            DERIVATIVE_OF_VARIABLE,
+            SUM_RULE,
+            CONSTANT_FACTOR,
+            POWER_RULE,
+            DERIVATIVE_OF_FUNCTION,
+            INTEGRAL_OF_CONSTANT,
+            INTEGRAL_OF_SUM,
+            INTEGRAL_OF_POWER,
+            LIKE_TERMS,
+            TERMS_APART);
+
     private final String label;
 
     Rule(String label) {
@@ -103,6 +123,11 @@ public enum Rule {
     /** The rule in words. */
     public String label() {
         return label;
+    }
+
+    /** Whether it is shown also where only the main steps are. */
+    public boolean isMain() {
+        return !SMALL.contains(this);
     }
 
     /** As it stands in answers: {@code left-to-right}. */

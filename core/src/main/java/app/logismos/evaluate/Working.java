@@ -214,6 +214,11 @@ public final class Working {
             }
         }
         Function function = Catalogue.STANDARD.function(call.function()).orElseThrow();
+        function.binding()
+                .filter(binding -> new CallEvaluation(evaluator, function, call).bindsCells())
+                .ifPresent(any -> call.arguments()
+                        .forEach(argument ->
+                                argument.value().ifPresent(each -> Walk.visit(each, meantThemselves::add))));
         for (int i = 0;
                 i < Math.min(call.arguments().size(), function.parameters().size());
                 i++) {
@@ -323,6 +328,11 @@ public final class Working {
         if (ruled.isPresent()) {
             Expression after = valueless(node, ruled.get());
             add(node, Rule.OWN_RULE, "", ruled.get(), after);
+            return true;
+        }
+        Optional<Expression> inCells = call.flatMap(CallEvaluation::inItsCells);
+        if (inCells.isPresent()) {
+            add(node, Rule.VALUES_PUT_IN, "", inCells.get(), valueless(node, inCells.get()));
             return true;
         }
         Value value = node == whole ? this.value : known.computeIfAbsent(node, evaluator::value);

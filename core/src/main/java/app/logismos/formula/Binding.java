@@ -1,6 +1,7 @@
 package app.logismos.formula;
 
 import app.logismos.formula.Expression.Argument;
+import app.logismos.formula.Expression.CellReference;
 import app.logismos.formula.Expression.Constant;
 import app.logismos.formula.Expression.Infix;
 import app.logismos.formula.Expression.Literal;
@@ -50,19 +51,21 @@ public record Binding(int expression, int variable) {
         return bound;
     }
 
-    /** One word as a variable, or a table of words. */
+    /** One word as a variable, or a table of words, among which cells may be by their addresses. */
     private static Optional<Expression> words(Expression node) {
         if (!(node instanceof TableLiteral table)) {
             return word(node).map(Expression.class::cast);
         }
         boolean areWords = table.rows().stream()
                 .flatMap(List::stream)
-                .allMatch(each -> word(each).isPresent());
+                .allMatch(each -> each instanceof CellReference || word(each).isPresent());
         return areWords
                 ? Optional.of(new TableLiteral(
                         table.rows().stream()
                                 .map(row -> row.stream()
-                                        .<Expression>map(each -> word(each).orElseThrow())
+                                        .map(each -> word(each)
+                                                .<Expression>map(word -> word)
+                                                .orElse(each))
                                         .toList())
                                 .toList(),
                         table.span()))
@@ -72,7 +75,7 @@ public record Binding(int expression, int variable) {
     private static Expression in(Expression expression, Expression words) {
         Expression bound = expression;
         for (Expression word : words instanceof TableLiteral ? Walk.children(words) : List.of(words)) {
-            bound = in(bound, (Variable) word);
+            bound = word instanceof Variable variable ? in(bound, variable) : bound;
         }
         return bound;
     }

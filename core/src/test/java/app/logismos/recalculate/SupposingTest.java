@@ -4,9 +4,11 @@ import static app.logismos.recalculate.Sheets.shown;
 import static app.logismos.recalculate.Sheets.type;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.evaluate.ShownStep;
 import app.logismos.formula.Address;
 import app.logismos.sheet.Edit;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -95,6 +97,19 @@ class SupposingTest {
                 "sumover(price, price, 1, 3) | 6",
                 "limit(total/price, price, 0) | 6/5",
                 "derivative(again, price) | 12/5",
+                "derivative(A4, A1) | 12/5",
+                "derivative(A3*A1, A1) | 12*A1/5",
+                "derivative(A3*$A$1, $A$1) | 12*$A$1/5",
+                "derivative(A3^2, A1, 10) | 144/5",
+                "derivative(A1^2, A1) | 2*A1",
+                "derivative(A3, A2) | 20",
+                "integral(A3, A1, 0, 10) | 60",
+                "solve(A3 = 60, A1) | 50",
+                "solve(A3 = 60, A1, 1) | 50",
+                "sumover(A3, A1, 1, 3) | 36/5",
+                "limit(A3/A1, A1, 0) | 6/5",
+                "maximise(A1*(10-A1), A1, 0, 10) | 5",
+                "solve({A3 = 60; A4 = 2*k}, {A1; k}) | 50",
             })
     void aVariableThatIsACellIsFollowedThroughTheCellsThatDependOnIt(String formula, String worth) {
         type(live, "A1", "20", "A2", "20%", "A3", "total = price*(1+tax)", "A4", "again = 2*total");
@@ -103,6 +118,27 @@ class SupposingTest {
         type(live, "C1", "=" + formula);
         assertThat(shown(live, "C1")).isEqualTo(worth);
         assertThat(shown(live, "A3")).isEqualTo("24");
+    }
+
+    @ParameterizedTest(name = "{0} is worked by {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=derivative(A4, A1) | derivative(12*A1/5, A1); 12/5",
+                "=derivative(again^2, price) | derivative(144*price^2/25, price); " + "288*price/25",
+                "=derivative(A1^3, A1) | 3*A1^2",
+                "=integral(total, price, 0, 10) | integral(6*price/5, price, 0, 10); 6*integral(price, price)/5; "
+                        + "3*price^2/5; (60)-(0); 60",
+                "=solve(A3 = 60, A1) | solve(6*A1/5=60, A1); A1=50; {50}",
+            })
+    void itsWorkingIsOfTheFormulasBetween(String entry, String lines) {
+        type(live, "A1", "20", "A2", "20%", "A3", "total = price*(1+tax)", "A4", "again = 2*total");
+        Sheets.name(live, "price", "A1:A1");
+        Sheets.name(live, "tax", "A2:A2");
+        assertThat(live.explain(entry, "a", Sheets.at("D1")).steps().stream()
+                        .map(ShownStep::after)
+                        .collect(Collectors.joining("; ")))
+                .isEqualTo(lines);
     }
 
     @Test

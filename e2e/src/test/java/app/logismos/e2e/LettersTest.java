@@ -92,6 +92,14 @@ class LettersTest extends Visit {
                 .orElse(Double.NaN);
     }
 
+    private void by(String letter) {
+        lens(page)
+                .getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName(letter).setExact(true))
+                .check();
+    }
+
     private void act(String says) {
         lens(page)
                 .getByRole(
@@ -127,5 +135,54 @@ class LettersTest extends Visit {
         page.keyboard().type(")");
         page.keyboard().press("Enter");
         assertThat(at("B1")).containsText("28.27");
+    }
+
+    @Test
+    void smallerStepsOfAWorkingAreFoldedAwayAndComeBack() {
+        newWorksheet();
+        typeDown("A1", "=derivative(x^2*sin(3*x)/(x+1), x)");
+        at("A1").click();
+        Locator lens = lens(page);
+        assertThat(lens.getByText("power rule")).isVisible();
+        act("Main steps only");
+        assertThat(lens.getByText("power rule")).isHidden();
+        assertThat(lens.getByText("quotient rule")).isVisible();
+        assertThat(lens.getByText("chain rule")).isVisible();
+        lens.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("smaller steps too"))
+                .click();
+        assertThat(lens.getByText("power rule")).isVisible();
+    }
+
+    @Test
+    void anExpressionIsIntegratedAndTabulatedByTheLens() {
+        newWorksheet();
+        typeDown("A1", "g(x) = 6*x^2 + 2");
+        at("A1").click();
+        act("Integrate");
+        assertThat(at("A2")).containsText("2 times x to the power of 3");
+        assertThat(lens(page)).containsText("integral of a power");
+        at("A1").click();
+        act("Tabulate the expression");
+        assertThat(page.getByRole(AriaRole.GRID)).hasCount(2);
+        at("A1").click();
+        page.keyboard().type("g(x) = 3*x^2");
+        page.keyboard().press("Enter");
+        assertThat(at("A2")).containsText("x to the power of 3");
+    }
+
+    @Test
+    void actsAreByTheLetterThatIsChosenAndOfFormulasByTheirCells() {
+        newWorksheet();
+        typeDown("A1", "=expand((a+b)^2)");
+        at("A1").click();
+        by("b");
+        act("Differentiate");
+        assertThat(at("A2")).containsText("2 times a + 2 times b");
+        typeDown("C1", "3", "4", "=C1*C2^2");
+        at("C3").click();
+        lens(page).getByText("Differentiate, solve for a cell").click();
+        by("C2");
+        act("Differentiate");
+        assertThat(at("C4")).containsText("6 times C2");
     }
 }

@@ -28,6 +28,7 @@ public record CalculationJson(
      * @param rule its code
      * @param label the rule in words
      * @param note the calculation behind it; may be empty
+     * @param main whether it is one of the main steps, which are read where smaller ones are folded away
      * @param rounded whether a value in {@code after} is only near the number that it stands for
      * @param latex {@code before} typeset with the part marked; may be empty
      */
@@ -37,6 +38,7 @@ public record CalculationJson(
             String rule,
             String label,
             String note,
+            boolean main,
             String value,
             boolean rounded,
             String after,
@@ -48,6 +50,7 @@ public record CalculationJson(
                     step.rule().code(),
                     step.rule().label(),
                     mark.number(step.note()),
+                    step.rule().isMain(),
                     mark.expression(step.value()),
                     step.rounded(),
                     mark.expression(step.after()),
