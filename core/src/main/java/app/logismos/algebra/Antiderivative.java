@@ -166,8 +166,11 @@ public final class Antiderivative {
     }
 
     private Optional<Found> bySearching(Form form, Form.Letter by, int depth) {
-        if (PartialFractions.parted(form, by).isPresent()) {
-            return byPartialFractions(form, by, depth).or(() -> bySubstitution(form, by, depth));
+        if (PartialFractions.isQuotient(form, by)) {
+            return tried(() -> byPowers(form, by, depth))
+                    .or(() -> tried(() -> byPartialFractions(form, by, depth)))
+                    .or(() -> bySubstitution(form, by, depth))
+                    .or(() -> tried(() -> byRealFactors(form, by)));
         }
         return tried(() -> ofAngles(form, by, depth))
                 .or(() -> tried(() -> exponentialTimesAngle(form, by)))
@@ -205,7 +208,8 @@ public final class Antiderivative {
                             form,
                             by,
                             IntegralRule.STANDARD_FORM,
-                            Form.applied("ln", List.of(absolute(power.base()))).over(a)));
+                            Form.applied("ln", List.of(absolute(primitive(power.base()))))
+                                    .over(a)));
                 }
                 Form next = power.exponent().plus(Form.ONE);
                 return Optional.of(found(
@@ -231,6 +235,12 @@ public final class Antiderivative {
                     .map(worth -> found(form, by, IntegralRule.STANDARD_FORM, worth.over(each.slope()))));
         }
         return Optional.empty();
+    }
+
+    /** Without a number that all terms share: its logarithm is a constant. */
+    private static Form primitive(Form sum) {
+        Ring ring = Ring.ofPolynomial(sum);
+        return ring.form(ring.quotient(sum).above().primitive());
     }
 
     private static Form absolute(Form form) {
@@ -545,6 +555,37 @@ public final class Antiderivative {
         return Optional.of(found(form, by, IntegralRule.COMPLETED_SQUARE, worth));
     }
 
+    /** Over the real numbers a divisor may be split where it is not over the rationals. */
+    private Optional<Found> byRealFactors(Form form, Form.Letter by) {
+        Optional<List<PartialFractions.Fraction>> parts = PartialFractions.parted(form, by)
+                .filter(parted ->
+                        parted.fractions().size() == 1 && parted.whole().isZero())
+                .flatMap(parted -> RealFactors.split(parted.fractions().get(0), by));
+        if (parts.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Found> below = new ArrayList<>();
+        for (PartialFractions.Fraction part : parts.get()) {
+            if (!part.above().isZero()) {
+                Optional<Found> each = linearly(part.form(), by, 0).or(() -> ofFraction(part.form(), part, by));
+                if (each.isEmpty()) {
+                    return Optional.empty();
+                }
+                below.add(each.get());
+            }
+        }
+        return Optional.of(new Found(
+                call(form, by),
+                IntegralRule.PARTIAL_FRACTIONS,
+                Form.sum(parts.get().stream()
+                                .map(PartialFractions.Fraction::form)
+                                .toList())
+                        .text(),
+                Form.sum(below.stream().<Form>map(Found::part).toList()),
+                below,
+                Optional.empty()));
+    }
+
     // ---- roots of quadratics
 
     /** A linear expression times or over the root of a quadratic (Gradshteyn and Ryzhik 2.261 and 2.262). */
@@ -612,6 +653,18 @@ public final class Antiderivative {
                 .findFirst();
     }
 
+    /** A power of the letter by a letter of its own, where no other power is left; what is infinite at 0 gives none. */
+    private Optional<Found> byPowers(Form form, Form.Letter by, int depth) {
+        form.with(by, Form.ZERO);
+        Form.Letter letter = Substituting.free(form, by);
+        return Substituting.candidates(form, by).stream()
+                .filter(each -> each instanceof Form.Power power
+                        && power.base().equals(by)
+                        && !Canonical.isNegative(power.exponent()))
+                .flatMap(power -> byPutting(letter, power, form, by, depth).stream())
+                .findFirst();
+    }
+
     private Optional<Found> byPutting(Form.Letter letter, Form candidate, Form form, Form.Letter by, int depth) {
         Form slope = slope(candidate, by);
         if (slope.isZero()) {
@@ -622,6 +675,8 @@ public final class Antiderivative {
                 .flatMap(each -> Substituting.by(each, candidate, letter, by).stream())
                 .findFirst()
                 .filter(inner -> inner.size() <= 2 * form.size() + 8)
+                // Roots would come into a quotient of polynomials, and come back as other ones.
+                .filter(inner -> !PartialFractions.isQuotient(form, by) || PartialFractions.isQuotient(inner, letter))
                 .flatMap(inner -> find(inner, letter, depth + 1))
                 .map(below -> new Found(
                         call(form, by),

@@ -200,7 +200,7 @@ final class Canonical {
         if (base instanceof Form.Number number && exponent instanceof Form.Number power) {
             return numbers(number.value(), power.value());
         }
-        if (base instanceof Form.Power inner && (isWhole || inner.base().equals(Form.E))) {
+        if (base instanceof Form.Power inner && (isWhole || isPositive(inner.base()))) {
             return power(inner.base(), inner.exponent().times(exponent));
         }
         if (base instanceof Form.Power inner && isSquare(inner) && exponent.equals(Form.HALF)) {
@@ -222,6 +222,11 @@ final class Canonical {
             return power(abs.arguments().get(0), exponent);
         }
         return new Form.Power(base, exponent);
+    }
+
+    private static boolean isPositive(Form form) {
+        return form instanceof Form.Constant && !form.equals(Form.I)
+                || form instanceof Form.Number number && number.value().signum() > 0;
     }
 
     /** A power of the imaginary unit. */

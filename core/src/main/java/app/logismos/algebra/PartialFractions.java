@@ -38,6 +38,11 @@ public final class PartialFractions {
                 .orElse(form);
     }
 
+    /** Whether the form is a quotient of polynomials in this letter alone. */
+    static boolean isQuotient(Form form, Form.Letter by) {
+        return Ring.ofQuotient(form).variables().equals(List.of(by));
+    }
+
     /** Nothing where the form is no quotient of polynomials in this letter alone. */
     static Optional<Parted> parted(Form form, Form.Letter by) {
         Ring ring = Ring.ofQuotient(form);
