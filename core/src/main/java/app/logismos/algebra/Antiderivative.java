@@ -22,6 +22,7 @@ public final class Antiderivative {
 
     private static final int MOST_DEPTH = 12;
     private static final int MOST_TRIES = 60;
+    private static final int MOST_DEGREE = 40;
     private static final Form.Letter ANY = new Form.Letter("?");
     private static final Form TWO = Form.number(2);
 
@@ -85,12 +86,23 @@ public final class Antiderivative {
         return finding.find(form, by, 0).map(found -> {
             List<Step> steps = new ArrayList<>();
             Form whole = written(found, found.part(), steps);
-            Form answer = found.answer();
+            Form answer = withoutConstant(shortest(found.answer()), by);
             if (!whole.equals(answer)) {
                 steps.add(new Step(IntegralRule.MULTIPLIED_OUT, "put together", whole, answer, answer));
             }
             return new Answer(answer, steps);
         });
+    }
+
+    private static Form withoutConstant(Form answer, Form.Letter by) {
+        return answer instanceof Form.Sum sum
+                ? Form.sum(sum.terms().stream().filter(term -> term.has(by)).toList())
+                : answer;
+    }
+
+    private static Form shortest(Form answer) {
+        Form expanded = Expanding.of(answer);
+        return expanded.text().length() < answer.text().length() ? expanded : answer;
     }
 
     private static Form written(Found found, Form whole, List<Step> steps) {
@@ -175,8 +187,12 @@ public final class Antiderivative {
         return tried(() -> ofAngles(form, by, depth))
                 .or(() -> tried(() -> exponentialTimesAngle(form, by)))
                 .or(() -> tried(() -> ofRootOfQuadratic(form, by)))
+                .or(() -> tried(() -> ofQuadraticPower(form, by)))
+                .or(() -> tried(() -> ofLinearFactors(form, by, depth)))
                 .or(() -> tried(() -> bySubstitution(form, by, depth)))
+                .or(() -> tried(() -> byTangent(form, by, depth)))
                 .or(() -> tried(() -> byParts(form, by, depth)))
+                .or(() -> tried(() -> byLogarithm(form, by, depth)))
                 .or(() -> tried(() -> otherwiseWritten(form, by, depth)));
     }
 
@@ -228,6 +244,9 @@ public final class Antiderivative {
             }
             return squaredFunction(power, by).or(() -> gaussian(power, by));
         }
+        if (form instanceof Form.Product product) {
+            return timesItsSize(product, by);
+        }
         if (form instanceof Form.Applied applied && applied.arguments().size() == 1) {
             Form inner = applied.arguments().get(0);
             Optional<Linear> linear = linear(inner, by);
@@ -245,6 +264,24 @@ public final class Antiderivative {
 
     private static Form absolute(Form form) {
         return Form.applied("abs", List.of(form));
+    }
+
+    /** A whole power of the letter times its size. */
+    private Optional<Found> timesItsSize(Form.Product product, Form.Letter by) {
+        Form size = absolute(by);
+        Form power = product.over(size);
+        boolean isPower = product.factors().contains(size)
+                && Ordering.base(power).equals(by)
+                && Ordering.exponent(power) instanceof Form.Number number
+                && number.value().isWhole()
+                && number.value().signum() > 0;
+        return isPower
+                ? Optional.of(found(
+                        product,
+                        by,
+                        IntegralRule.STANDARD_FORM,
+                        product.times(by).over(Ordering.exponent(power).plus(TWO))))
+                : Optional.empty();
     }
 
     /** {@code sec^2}, {@code 1/cos^2} and the like of a linear argument. */
@@ -383,6 +420,9 @@ public final class Antiderivative {
         if (angles.size() < 2 || angles.size() > 12) {
             return Optional.empty();
         }
+        if (Angles.isIn(rest)) {
+            return Optional.empty();
+        }
         if (angles.size() > 2 && rest.equals(Form.ONE)) {
             Optional<Found> odd = bySubstitution(form, by, depth);
             if (odd.isPresent()) {
@@ -454,57 +494,27 @@ public final class Antiderivative {
     private Optional<Found> otherwiseWritten(Form form, Form.Letter by, int depth) {
         return rewritten(form, Expanding.of(form), IntegralRule.MULTIPLIED_OUT, by, depth)
                 .or(() -> rewritten(form, Simplifying.of(form), IntegralRule.MULTIPLIED_OUT, by, depth))
-                .or(() -> rewritten(form, inSinesAndCosines(form), IntegralRule.MULTIPLIED_OUT, by, depth))
-                .or(() -> rewritten(form, ofHalfAngles(form, form), IntegralRule.MULTIPLIED_OUT, by, depth));
-    }
-
-    /** Sines and cosines of twice an angle whose own sine or cosine stands in the whole too (DLMF 4.21.27 and 28). */
-    private static Form ofHalfAngles(Form form, Form whole) {
-        if (form instanceof Form.Applied applied && applied.arguments().size() == 1) {
-            Form half = applied.arguments().get(0).over(TWO);
-            if (!has(whole, sin(half)) && !has(whole, cos(half))) {
-                return form;
-            }
-            return switch (applied.function()) {
-                case "sin" -> TWO.times(sin(half)).times(cos(half));
-                case "cos" -> Form.ONE.minus(TWO.times(sin(half).power(2)));
-                default -> form;
-            };
-        }
-        return form.of(
-                form.parts().stream().map(part -> ofHalfAngles(part, whole)).toList());
-    }
-
-    private static boolean has(Form form, Form part) {
-        return form.equals(part) || form.parts().stream().anyMatch(each -> has(each, part));
-    }
-
-    private static Form inSinesAndCosines(Form form) {
-        Form below = form.of(
-                form.parts().stream().map(Antiderivative::inSinesAndCosines).toList());
-        if (!(below instanceof Form.Applied applied) || applied.arguments().size() != 1) {
-            return below;
-        }
-        Form inner = applied.arguments().get(0);
-        return switch (applied.function()) {
-            case "tan" -> sin(inner).over(cos(inner));
-            case "cot" -> cos(inner).over(sin(inner));
-            case "sec" -> Form.ONE.over(cos(inner));
-            case "csc" -> Form.ONE.over(sin(inner));
-            default -> below;
-        };
+                .or(() -> rewritten(form, Angles.inSinesAndCosines(form), IntegralRule.MULTIPLIED_OUT, by, depth))
+                .or(() -> rewritten(form, Angles.ofHalves(form), IntegralRule.MULTIPLIED_OUT, by, depth))
+                .or(() -> rewritten(
+                        form, Expanding.of(Angles.inExponentials(form)), IntegralRule.MULTIPLIED_OUT, by, depth));
     }
 
     // ---- quotients of polynomials
 
     private Optional<Found> byPartialFractions(Form form, Form.Letter by, int depth) {
         Optional<PartialFractions.Parted> parted = PartialFractions.parted(form, by);
-        if (parted.isEmpty() || parted.get().fractions().isEmpty()) {
+        if (parted.isEmpty()) {
             return Optional.empty();
         }
         List<PartialFractions.Fraction> fractions = parted.get().fractions();
+        if (fractions.isEmpty()) {
+            return rewritten(form, parted.get().whole(), IntegralRule.MULTIPLIED_OUT, by, depth);
+        }
         if (fractions.size() == 1 && parted.get().whole().isZero()) {
-            return ofFraction(form, fractions.get(0), by);
+            PartialFractions.Fraction only = fractions.get(0);
+            return ofFraction(form, only, by)
+                    .or(() -> rewritten(form, only.form(), IntegralRule.MULTIPLIED_OUT, by, depth));
         }
         Form sum = parted.get().whole();
         List<Form> terms = new ArrayList<>();
@@ -611,37 +621,107 @@ public final class Antiderivative {
         if (found.isEmpty()) {
             return Optional.empty();
         }
-        Form slope =
-                rest.has(by) ? Expanding.of(rest.minus(rest.with(by, Form.ZERO)).over(by)) : Form.ZERO;
-        if (slope.has(by)) {
-            return Optional.empty();
-        }
-        Form constant = rest.has(by) ? rest.with(by, Form.ZERO) : rest;
         Quadratic q = found.get();
-        Form root = Form.power(below, Form.HALF);
+        List<Form> above = polynomial(isOver ? rest : rest.times(below), by);
         Optional<Form> base = q.overRoot(below, by);
-        if (base.isEmpty()) {
+        if (base.isEmpty() || above.isEmpty()) {
             return Optional.empty();
         }
-        Form edge = TWO.times(q.a()).times(by).plus(q.b());
-        Form ofOne = isOver
-                ? base.get()
-                : edge.times(root)
-                        .over(Form.number(4).times(q.a()))
-                        .plus(Form.number(4)
-                                .times(q.a())
-                                .times(q.c())
-                                .minus(q.b().power(2))
-                                .over(Form.number(8).times(q.a()))
-                                .times(base.get()));
-        Form ofSlope = isOver
-                ? root.over(q.a())
-                : Form.power(below, Form.number(Rational.of(3, 2)))
-                        .over(Form.number(3).times(q.a()));
-        Form factor = q.b().over(TWO.times(q.a()));
-        Form worth = slope.times(ofSlope)
-                .plus(Expanding.of(constant.minus(slope.times(factor))).times(ofOne));
-        return Optional.of(found(form, by, IntegralRule.COMPLETED_SQUARE, worth));
+        return Optional.of(found(
+                form,
+                by,
+                IntegralRule.COMPLETED_SQUARE,
+                q.polynomialOverRoot(above, Form.power(below, Form.HALF), by, base.get())));
+    }
+
+    /** The coefficients of a polynomial, that of 1 first; none where it is none, or a long one. */
+    private static List<Form> polynomial(Form form, Form.Letter by) {
+        List<Form> coefficients = new ArrayList<>();
+        Form rest = Expanding.of(form);
+        while (!rest.isZero() && coefficients.size() <= MOST_DEGREE) {
+            Form last = rest.with(by, Form.ZERO);
+            coefficients.add(last);
+            rest = Expanding.of(rest.minus(last).over(by));
+        }
+        return rest.isZero() ? coefficients : List.of();
+    }
+
+    /** A quadratic with letters in it, to a whole power below the line. */
+    private Optional<Found> ofQuadraticPower(Form form, Form.Letter by) {
+        if (!(form instanceof Form.Power power)
+                || !(power.exponent() instanceof Form.Number number)
+                || !(number.value() instanceof Rational times)
+                || !times.isInteger()
+                || times.signum() > 0) {
+            return Optional.empty();
+        }
+        return quadratic(power.base(), by)
+                .map(q -> found(
+                        form,
+                        by,
+                        IntegralRule.COMPLETED_SQUARE,
+                        q.overPower(power.base(), (int) -times.toDouble(), by)));
+    }
+
+    /** Two linear factors with letters in them below the line (DLMF 1.2(iii)). */
+    private Optional<Found> ofLinearFactors(Form form, Form.Letter by, int depth) {
+        if (!(form instanceof Form.Product product)
+                || product.factors().size() != 2
+                || !product.factors().stream()
+                        .allMatch(each -> Ordering.exponent(each).equals(Form.MINUS_ONE)
+                                && linear(Ordering.base(each), by).isPresent())) {
+            return Optional.empty();
+        }
+        Form one = Ordering.base(product.factors().get(0));
+        Form other = Ordering.base(product.factors().get(1));
+        Form a = linear(one, by).orElseThrow().slope();
+        Form c = linear(other, by).orElseThrow().slope();
+        Form determinant = Expanding.of(a.times(other.with(by, Form.ZERO)).minus(c.times(one.with(by, Form.ZERO))));
+        return determinant.isZero()
+                ? Optional.empty()
+                : rewritten(
+                        form,
+                        a.over(one).minus(c.over(other)).over(determinant),
+                        IntegralRule.PARTIAL_FRACTIONS,
+                        by,
+                        depth);
+    }
+
+    /** What is of logarithms of the letter, by a letter for these (DLMF 1.4.32). */
+    private Optional<Found> byLogarithm(Form form, Form.Letter by, int depth) {
+        Form logarithm = Form.applied("ln", List.of(by));
+        Form.Letter letter = Substituting.free(form, by);
+        Form inner = form.replaced(logarithm, letter).with(by, Form.power(Form.E, letter));
+        return form.replaced(logarithm, letter).equals(form)
+                ? Optional.empty()
+                : find(inner.times(Form.power(Form.E, letter)), letter, depth + 1)
+                        .map(below -> new Found(
+                                call(form, by),
+                                IntegralRule.SUBSTITUTION,
+                                letter.name() + " = " + logarithm.text() + ", " + by.name() + " = e^" + letter.name(),
+                                below.part(),
+                                List.of(below),
+                                Optional.of(new Put(letter, logarithm))));
+    }
+
+    /** A quotient of sines and cosines of one angle. */
+    private Optional<Found> byTangent(Form form, Form.Letter by, int depth) {
+        Form plain = Angles.ofHalves(Angles.inSinesAndCosines(form));
+        Optional<Form> angle = Angles.only(plain, by).filter(each -> turn.equals(Form.ONE));
+        Optional<Linear> linear = angle.flatMap(each -> linear(each, by));
+        if (linear.isEmpty()) {
+            return Optional.empty();
+        }
+        Form.Letter letter = Substituting.free(form, by);
+        return TangentSubstitution.of(plain, angle.get(), linear.get().slope(), letter, by)
+                .flatMap(tangent -> find(tangent.inner(), letter, depth + 1)
+                        .map(below -> new Found(
+                                call(form, by),
+                                IntegralRule.SUBSTITUTION,
+                                tangent.says(),
+                                below.part(),
+                                List.of(below),
+                                Optional.of(new Put(letter, tangent.put())))));
     }
 
     // ---- substitution
@@ -671,7 +751,12 @@ public final class Antiderivative {
             return Optional.empty();
         }
         Form rest = form.over(slope);
-        return Stream.concat(Simplifying.cancelled(rest), Stream.of(rest))
+        Form plain = Angles.inSinesAndCosines(rest);
+        return Stream.of(
+                        Simplifying.cancelled(rest),
+                        Stream.of(rest),
+                        plain.equals(rest) ? Stream.<Form>of() : Simplifying.cancelled(plain))
+                .flatMap(ways -> ways)
                 .flatMap(each -> Substituting.by(each, candidate, letter, by).stream())
                 .findFirst()
                 .filter(inner -> inner.size() <= 2 * form.size() + 8)
@@ -753,6 +838,12 @@ public final class Antiderivative {
             }
         }
         first.addAll(then);
+        for (Form factor : then) {
+            Form less = Ordering.exponent(factor).minus(Form.ONE);
+            if (!less.isZero()) {
+                first.add(Form.power(Ordering.base(factor), less));
+            }
+        }
         return first;
     }
 

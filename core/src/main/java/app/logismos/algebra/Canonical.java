@@ -138,7 +138,30 @@ final class Canonical {
             }
         }
 
+        /** The sign of a form times its size is the form, and over its size 1 over it; the form times its sign is its size. */
+        private void joinSigns() {
+            for (Form base : List.copyOf(exponents.keySet())) {
+                if (base instanceof Form.Applied sign
+                        && sign.function().equals("sign")
+                        && exponents.get(base).equals(Form.ONE)) {
+                    Form of = sign.arguments().get(0);
+                    Form size = new Form.Applied("abs", sign.arguments());
+                    Form times = exponents.getOrDefault(size, Form.ZERO);
+                    if (times.equals(Form.ONE) || times.equals(Form.MINUS_ONE)) {
+                        exponents.remove(base);
+                        exponents.remove(size);
+                        multiply(power(of, times));
+                    } else if (exponents.getOrDefault(of, Form.ZERO).equals(Form.ONE)) {
+                        exponents.remove(base);
+                        exponents.remove(of);
+                        multiply(size);
+                    }
+                }
+            }
+        }
+
         Form form() {
+            joinSigns();
             List<Form> factors = new ArrayList<>();
             if (!underRoot.equals(Rational.ONE)) {
                 multiplyRoot(rationals(underRoot, HALF));

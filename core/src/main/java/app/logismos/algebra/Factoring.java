@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Factors over the rationals. In one variable: square-free parts, factors modulo a prime, lifted, and put together until
@@ -19,6 +20,12 @@ final class Factoring {
 
     /** The highest degree of a polynomial in one variable that stands for one in several. */
     private static final int MOST_KRONECKER = 120;
+
+    /** So many choices are looked at where there are several variables; what is left may have more factors. */
+    private static final int MOST_JOINED = 5_000;
+
+    /** Numbers for the variables, at which the value of a divisor divides that of the whole; which ones does not matter. */
+    private static final long[] PLACES = {101, 57, -83, 39, 71, -29, 17, 23};
 
     private Factoring() {}
 
@@ -47,7 +54,15 @@ final class Factoring {
                 used.add(variable);
             }
         }
-        return used.size() == 1 ? inOne(squareFree, used.get(0)) : inSeveral(squareFree, used);
+        if (used.size() == 1) {
+            return inOne(squareFree, used.get(0));
+        }
+        // Of first degree in one variable and without a content in it: only one factor could have it, and no other is
+        // there.
+        boolean isWhole = used.stream()
+                .anyMatch(variable -> squareFree.degree(variable) == 1
+                        && GreatestDivisor.content(squareFree, variable).isConstant());
+        return isWhole ? List.of(squareFree) : inSeveral(squareFree, used);
     }
 
     private static List<Polynomial> inOne(Polynomial polynomial, int variable) {
@@ -76,7 +91,8 @@ final class Factoring {
         Lifting lifting = new Lifting(modulo.prime(), bound(whole).shiftLeft(1));
         List<BigInteger[]> lifted = lifting.lifted(whole.toArray(BigInteger[]::new), modulo.factors());
         BigInteger modulus = lifting.modulus();
-        return joined(polynomial, lifted, (chosen, rest) -> product(rest.leading(), chosen, modulus));
+        return joined(
+                polynomial, lifted, Integer.MAX_VALUE, (chosen, rest) -> product(rest.leading(), chosen, modulus));
     }
 
     private record Modulo(long prime, List<long[]> factors) {}
@@ -125,13 +141,16 @@ final class Factoring {
     }
 
     /** Puts parts together, few at first, until what they stand for divides the whole. */
-    private static <T> List<Polynomial> joined(Polynomial whole, List<T> parts, Together<T> together) {
+    private static <T> List<Polynomial> joined(Polynomial whole, List<T> parts, int most, Together<T> together) {
+        int tried = 0;
         List<Polynomial> found = new ArrayList<>();
         List<T> left = new ArrayList<>(parts);
         Polynomial rest = whole;
         for (int count = 1; 2 * count <= left.size(); ) {
             Optional<List<Integer>> chosen = Optional.empty();
-            for (Choices choices = new Choices(left.size(), count); chosen.isEmpty() && choices.next(); ) {
+            for (Choices choices = new Choices(left.size(), count);
+                    chosen.isEmpty() && tried < most && choices.next();
+                    tried++) {
                 Cancellable.tick();
                 Polynomial factor = together.of(
                                 choices.chosen().stream().map(left::get).toList(), rest)
@@ -156,12 +175,35 @@ final class Factoring {
         return found;
     }
 
-    /** Cheaper than dividing: the last coefficient of a divisor divides that of the whole. */
+    /** Cheaper than dividing: the last coefficient of a divisor, or its value at a place, divides that of the whole. */
     private static boolean mayDivide(Polynomial factor, Polynomial rest) {
-        return factor.variables() > 1
-                || last(factor).signum() != 0
-                        && last(rest).remainder(last(factor)).signum() == 0
-                || last(factor).signum() == 0 && last(rest).signum() == 0;
+        if (factor.variables() > 1) {
+            return hasNoHigherDegree(factor, rest) && divides(value(factor), value(rest));
+        }
+        return divides(last(factor), last(rest));
+    }
+
+    private static boolean divides(BigInteger factor, BigInteger whole) {
+        return factor.signum() == 0
+                ? whole.signum() == 0
+                : whole.remainder(factor).signum() == 0;
+    }
+
+    private static boolean hasNoHigherDegree(Polynomial factor, Polynomial rest) {
+        return IntStream.range(0, rest.variables()).allMatch(i -> factor.degree(i) <= rest.degree(i));
+    }
+
+    private static BigInteger value(Polynomial polynomial) {
+        BigInteger[] sum = {BigInteger.ZERO};
+        polynomial.forEach((exponents, coefficient) -> {
+            BigInteger term = coefficient;
+            for (int i = 0; i < exponents.length; i++) {
+                term = term.multiply(
+                        BigInteger.valueOf(PLACES[i % PLACES.length] + i).pow(exponents[i]));
+            }
+            sum[0] = sum[0].add(term);
+        });
+        return sum[0];
     }
 
     private static BigInteger last(Polynomial polynomial) {
@@ -199,6 +241,7 @@ final class Factoring {
         return joined(
                 polynomial,
                 parts,
+                MOST_JOINED,
                 (chosen, rest) -> kronecker.inSeveral(chosen.stream().reduce(Polynomial.one(1), Polynomial::times)));
     }
 }

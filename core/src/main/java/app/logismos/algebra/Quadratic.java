@@ -1,5 +1,7 @@
 package app.logismos.algebra;
 
+import app.logismos.number.Rational;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -46,6 +48,30 @@ record Quadratic(Form a, Form b, Form c) {
             return Optional.of(Form.applied("asin", List.of(inner)).over(Form.power(a.negated(), Form.HALF)));
         }
         return Optional.empty();
+    }
+
+    /**
+     * The antiderivative of a polynomial over the root of this: another polynomial times the root, and a number times that
+     * of 1 over the root (Gradshteyn and Ryzhik 2.263). The derivative of x^i times the root, which is
+     * ((i + 1)*a*x^(i+1) + (i + 1/2)*b*x^i + i*c*x^(i-1)) over it, takes the highest term away.
+     *
+     * @param above its coefficients, that of 1 first
+     * @param ofOne the antiderivative of 1 over the root
+     */
+    Form polynomialOverRoot(List<Form> above, Form root, Form.Letter by, Form ofOne) {
+        Form[] rest = above.toArray(Form[]::new);
+        List<Form> terms = new ArrayList<>();
+        for (int i = rest.length - 2; i >= 0; i--) {
+            Form times = Expanding.of(rest[i + 1].over(Form.number(i + 1L).times(a)));
+            terms.add(times.times(by.power(i)));
+            rest[i] = Expanding.of(rest[i].minus(
+                    times.times(Form.number(Rational.of(2L * i + 1, 2))).times(b)));
+            if (i > 0) {
+                rest[i - 1] = Expanding.of(
+                        rest[i - 1].minus(times.times(Form.number(i)).times(c)));
+            }
+        }
+        return Form.sum(terms).times(root).plus(rest[0].times(ofOne));
     }
 
     /** Whether it is more than 0 everywhere. */

@@ -62,6 +62,9 @@ final class Ring {
         Cancellable.tick();
         if (form instanceof Form.Sum || form instanceof Form.Product) {
             form.parts().forEach(this::gather);
+            if (form instanceof Form.Product product && !(product.number() instanceof Rational)) {
+                gather(new Form.Number(product.number()));
+            }
         } else if (isMultipliedOut(form)) {
             gather(((Form.Power) form).base());
         } else if (!isRational(form)) {

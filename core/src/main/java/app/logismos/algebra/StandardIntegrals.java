@@ -1,5 +1,6 @@
 package app.logismos.algebra;
 
+import app.logismos.number.Rational;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -78,6 +79,7 @@ final class StandardIntegrals {
                         .plus(Form.power(Form.E, u.power(2).negated()).over(root(Form.PI))));
         all.put("abs", u -> u.times(absolute(u)).over(TWO));
         all.put("sign", StandardIntegrals::absolute);
+        all.put("cbrt", u -> Form.number(Rational.of(3, 4)).times(u).times(of("cbrt", u)));
         return Map.copyOf(all);
     }
 

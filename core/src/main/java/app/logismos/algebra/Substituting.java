@@ -29,9 +29,17 @@ final class Substituting {
         gather(form, by, found);
         found.remove(by);
         found.remove(form);
+        found.removeIf(each -> isScaled(each, by));
         List<Form> all = new ArrayList<>(found);
         all.sort((a, b) -> Long.compare(b.size(), a.size()));
         return all;
+    }
+
+    /** A number times the variable makes no integral simpler. */
+    private static boolean isScaled(Form form, Form.Letter by) {
+        return form instanceof Form.Product product
+                && product.factors().contains(by)
+                && !form.over(by).has(by);
     }
 
     private static void gather(Form form, Form.Letter by, Set<Form> found) {
@@ -114,11 +122,10 @@ final class Substituting {
         return number.value() instanceof Rational times && times.isInteger();
     }
 
-    /** Of an even power the root is not what was raised, where that is less than 0. */
-    private static boolean isEven(Form exponent) {
-        return exponent instanceof Form.Number number
-                && isWhole(number)
-                && !((Rational) number.value()).numerator().testBit(0);
+    /** A root of a power is what was raised only where that is never less than 0. */
+    private static boolean isAlwaysPositive(Form base) {
+        return base.equals(Form.E)
+                || base instanceof Form.Number number && number.value().signum() > 0;
     }
 
     private static Form put(Form form, Form candidate, Form.Letter letter) {
@@ -128,7 +135,7 @@ final class Substituting {
         if (form instanceof Form.Power power && candidate instanceof Form.Power other) {
             if (power.base().equals(other.base())) {
                 Form times = power.exponent().over(other.exponent());
-                if (times instanceof Form.Number number && (isWhole(number) || !isEven(other.exponent()))) {
+                if (times instanceof Form.Number number && (isWhole(number) || isAlwaysPositive(other.base()))) {
                     return Form.power(letter, times);
                 }
             }

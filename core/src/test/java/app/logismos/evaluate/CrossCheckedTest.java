@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Lines;
 import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
@@ -21,7 +22,7 @@ class CrossCheckedTest {
     private static final NoCells SCOPE = new NoCells(Surroundings.of(Surroundings.Angle.RADIANS));
 
     static List<String> lines() {
-        return Lines.of("cross-checked.txt");
+        return Lines.of("evaluate/cross-checked.txt");
     }
 
     @ParameterizedTest

@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Lines;
 import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
@@ -17,7 +18,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What people get wrong while typing: each error is a sentence with a place, and where there is one, a way out. */
 class FaultsTest {
     static List<String> lines() {
-        return Lines.of("faults.txt");
+        return Lines.of("evaluate/faults.txt");
     }
 
     @ParameterizedTest

@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Lines;
 import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
@@ -22,7 +23,7 @@ class OperatorsOfKindsTest {
     private static final Calculator CALCULATOR = new Calculator(Patient.LIMITS);
 
     static Stream<Arguments> table() {
-        List<List<String>> lines = Lines.of("operators-of-kinds.txt").stream()
+        List<List<String>> lines = Lines.of("evaluate/operators-of-kinds.txt").stream()
                 .map(line -> List.of(line.split(" \\| ")))
                 .toList();
         List<String> rights = lines.get(0).subList(2, lines.get(0).size());

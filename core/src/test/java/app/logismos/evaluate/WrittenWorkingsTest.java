@@ -2,6 +2,7 @@ package app.logismos.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.Lines;
 import app.logismos.Patient;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
@@ -17,7 +18,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class WrittenWorkingsTest {
     static Stream<Arguments> workings() {
         List<List<String>> blocks = new ArrayList<>();
-        for (String line : Lines.of("workings.txt")) {
+        for (String line : Lines.of("evaluate/workings.txt")) {
             if (line.startsWith("=")) {
                 blocks.add(new ArrayList<>());
             }

@@ -1,4 +1,4 @@
-package app.logismos.evaluate;
+package app.logismos;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -7,11 +7,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
 
-/** Cases that stand in a file of their own, a line each; those that begin with # are remarks. */
-final class Lines {
+/** Cases that stand in a file of their own beside the tests of a package, a line each; those that begin with # are remarks. */
+public final class Lines {
     private Lines() {}
 
-    static List<String> of(String file) {
+    public static List<String> of(String file) {
         try (InputStream in = Objects.requireNonNull(Lines.class.getResourceAsStream(file), file)) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8)
                     .lines()
