@@ -9,7 +9,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * The limit of a form from one side: parts have their limits, and where these say nothing, as 0/0, both sides of a fraction
@@ -19,13 +23,17 @@ public final class Limit {
     private static final String NAME = "limit";
     private static final int MOST_RULES = 12;
     private static final int MOST_DEPTH = 60;
+    private static final int MOST_TERMS = 6;
 
     /** Functions with a limit where their argument grows without bound: at plus and at minus infinity. */
     private static final Map<String, Form> AT_INFINITY =
             Map.of("atan", Form.PI.over(Form.number(2)), "tanh", Form.ONE, "erf", Form.ONE, "sign", Form.ONE);
 
     /** How far from the place values are looked at; closer ones lose their digits for some expressions. */
-    private static final double[] DISTANCES = {0x1p-6, 0x1p-10, 0x1p-15, 0x1p-20, 0x1p-30, 0x1p-40};
+    private static final double[] DISTANCES = {0x1p-6, 0x1p-10, 0x1p-15, 0x1p-20, 0x1p-30, 0x1p-40, 0x1p-200};
+
+    /** How much nearer to the place than beside it a value is looked at, where it is not near yet. */
+    private static final double[] CLOSER = {1, 0x1p-6, 0x1p-12, 0x1p-18};
 
     private static final Set<String> GROWING = Set.of("ln", "log10", "log2", "cosh", "abs", "acosh");
     private static final Set<String> GROWING_ODD = Set.of("sinh", "asinh", "cbrt");
@@ -102,9 +110,10 @@ public final class Limit {
             ToDoubleFunction<Form> worth) {
         double at = worth.applyAsDouble(place);
         double beside = at + side * Math.max(1, Math.abs(at)) * 0x1p-20;
-        Limit limit = new Limit(by, place, beside, turn, rules, worth);
-        Form cancelled = limit.cancelled(form);
-        return tried(limit, cancelled)
+        return inWays(
+                        () -> new Limit(by, place, beside, turn, rules, worth),
+                        limit -> limit.cancelled(form),
+                        limit -> limit.cancelled(Angles.inSinesAndCosines(form)))
                 .filter(found -> isNear(found, form, by, distance -> at + side * distance, worth));
     }
 
@@ -128,26 +137,70 @@ public final class Limit {
             Form form, Form.Letter by, int sign, Form turn, DerivativeRules rules, ToDoubleFunction<Form> worth) {
         Form.Letter small = Substituting.free(form, by);
         Form other = Form.number(sign).over(small);
-        Limit limit = new Limit(small, Form.ZERO, 0x1p-10, turn, rules, worth);
-        Form nearZero = Simplifying.of(spread(form.with(by, other), small));
-        limit.said(RewritingStep.Rule.OTHER_LETTER, by.name() + " = " + other.text(), nearZero);
-        return tried(limit, nearZero).filter(found -> isNear(found, form, by, distance -> sign / distance, worth));
+        UnaryOperator<Form> nearZero = given -> Simplifying.of(spread(given.with(by, other), small));
+        return inWays(
+                        () -> new Limit(small, Form.ZERO, 0x1p-10, turn, rules, worth),
+                        limit -> limit.inOtherLetter(by, other, nearZero.apply(form)),
+                        limit -> limit.inOtherLetter(by, other, nearZero.apply(Angles.inSinesAndCosines(form))))
+                .filter(found -> isNear(found, form, by, distance -> sign / distance, worth));
     }
 
-    /** The root of t^-2*(1 + t), where t is positive, is that of 1 + t over t. */
+    /** The power of the letter that is a factor; 1 where it is none. */
+    private static Form powerOf(Form.Letter by, Form factored) {
+        List<Form> factors = factored instanceof Form.Product product ? product.factors() : List.of(factored);
+        return Form.product(
+                factors.stream().filter(each -> Ordering.base(each).equals(by)).toList());
+    }
+
+    /** A power of what is positive. */
+    private static Form raised(Form power, Form exponent) {
+        return Form.power(Ordering.base(power), Ordering.exponent(power).times(exponent));
+    }
+
+    private Form inOtherLetter(Form.Letter from, Form other, Form form) {
+        said(RewritingStep.Rule.OTHER_LETTER, from.name() + " = " + other.text(), form);
+        return form;
+    }
+
+    /** By the first way that leads to a limit. */
+    @SafeVarargs
+    private static Optional<Found> inWays(Supplier<Limit> made, Function<Limit, Form>... ways) {
+        return Stream.of(ways)
+                .flatMap(way -> {
+                    Limit limit = made.get();
+                    return tried(limit, way).stream();
+                })
+                .findFirst();
+    }
+
+    /** What is positive comes out of roots, powers and logarithms: the root of t^-2*(1 + t) is that of 1 + t over t. */
     private static Form spread(Form form, Form.Letter by) {
         Form inner = form.of(form.parts().stream().map(part -> spread(part, by)).toList());
         if (inner instanceof Form.Power power
                 && power.base() instanceof Form.Sum
                 && !power.exponent().has(by)) {
             Form factored = Factored.of(power.base());
-            if (factored instanceof Form.Product product) {
-                Form with = Form.product(product.factors().stream()
-                        .filter(each -> Ordering.base(each).equals(by))
-                        .toList());
-                return Form.power(factored.over(with), power.exponent())
-                        .times(Form.power(by, Ordering.exponent(with).times(power.exponent())));
-            }
+            Form with = powerOf(by, factored);
+            return Form.power(factored.over(with), power.exponent()).times(raised(with, power.exponent()));
+        }
+        if (inner instanceof Form.Power power
+                && power.exponent().has(by)
+                && power.base().has(by)) {
+            return Form.power(Simplifying.line(power.base()), power.exponent());
+        }
+        if (inner instanceof Form.Power power
+                && power.base() instanceof Form.Power own
+                && own.base().equals(by)) {
+            return raised(own, power.exponent());
+        }
+        if (inner instanceof Form.Applied logarithm && logarithm.function().equals("ln")) {
+            Form factored = Factored.of(logarithm.arguments().get(0));
+            Form with = powerOf(by, factored);
+            return with.equals(Form.ONE)
+                    ? inner
+                    : Ordering.exponent(with)
+                            .times(Form.applied("ln", List.of(by)))
+                            .plus(Form.applied("ln", List.of(factored.over(with))));
         }
         return inner;
     }
@@ -174,9 +227,9 @@ public final class Limit {
         return !isSeen;
     }
 
-    private static Optional<Found> tried(Limit limit, Form form) {
+    private static Optional<Found> tried(Limit limit, Function<Limit, Form> form) {
         try {
-            Found found = limit.of(form);
+            Found found = limit.of(form.apply(limit));
             return Optional.of(found.by(limit.steps));
         } catch (Unknown | NoForm | Derivative.NotKnown none) {
             return Optional.empty();
@@ -224,10 +277,7 @@ public final class Limit {
             return infinite != 0 ? Found.infinite(infinite) : Found.finite(Expanding.of(Form.sum(terms)));
         }
         Form over = Factored.of(sum);
-        if (over instanceof Form.Product product) {
-            return ofProduct(product);
-        }
-        return conjugated(sum);
+        return over instanceof Form.Sum ? conjugated(sum) : of(over);
     }
 
     /** A difference of two that grow: (a − b)(a + b)/(a + b). */
@@ -259,7 +309,25 @@ public final class Limit {
                         && product.factors().stream().anyMatch(Limit::hasRoot);
     }
 
-    private Found ofProduct(Form.Product product) {
+    /** Exponentials of numbers are one: 2^(1/t)*3^(-1/t) is e^((ln(2) - ln(3))/t). */
+    private Form.Product withOneExponential(Form.Product product) {
+        List<Form> exponentials = product.factors().stream()
+                .filter(each -> each instanceof Form.Power power
+                        && power.exponent().has(by)
+                        && !power.base().has(by))
+                .toList();
+        if (exponentials.size() < 2) {
+            return product;
+        }
+        Form exponent = Factored.of(Form.sum(exponentials.stream()
+                .map(each -> Ordering.exponent(each).times(Form.applied("ln", List.of(Ordering.base(each)))))
+                .toList()));
+        Form joined = product.over(Form.product(exponentials)).times(Form.power(Form.E, exponent));
+        return joined instanceof Form.Product all ? all : product;
+    }
+
+    private Found ofProduct(Form.Product given) {
+        Form.Product product = withOneExponential(given);
         boolean hasZero = false;
         int sign = product.number().signum();
         boolean isInfinite = false;
@@ -287,7 +355,29 @@ public final class Limit {
         if (!isInfinite) {
             return Found.finite(hasZero ? Form.ZERO : finite);
         }
-        return hasZero ? times(finite, ofQuotient(zeros, others)) : Found.infinite(sign);
+        if (!hasZero) {
+            return Found.infinite(sign);
+        }
+        return multipliedOut(given).orElseGet(() -> times(finite, ofQuotient(zeros, others)));
+    }
+
+    /** Where an exponential stands before a sum, each term of it may have a limit of its own. */
+    private Optional<Found> multipliedOut(Form.Product product) {
+        Form expanded = Expanding.of(product);
+        boolean isShort = isExponential(product)
+                && expanded instanceof Form.Sum sum
+                && sum.terms().size() <= MOST_TERMS
+                && product.factors().stream()
+                        .noneMatch(each -> Canonical.isNegative(Ordering.exponent(each))
+                                && Ordering.base(each) instanceof Form.Sum);
+        if (!isShort || ++applied > MOST_RULES) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(ofSum((Form.Sum) expanded));
+        } catch (Unknown none) {
+            return Optional.empty();
+        }
     }
 
     private Found times(Form finite, Found found) {
@@ -325,13 +415,29 @@ public final class Limit {
         return of(next);
     }
 
+    /** Whether a power stands in it whose exponent grows without bound. */
     private boolean isExponential(Form form) {
-        return Ordering.exponent(form).has(by);
+        return form instanceof Form.Power power && power.exponent().has(by)
+                ? grows(power.exponent())
+                : !(form instanceof Form.Applied) && form.parts().stream().anyMatch(this::isExponential);
     }
 
-    private static boolean isLogarithm(Form form) {
+    /** Whether a logarithm that grows without bound stands above the line in it. */
+    private boolean isLogarithm(Form form) {
+        if (Canonical.isNegative(Ordering.exponent(form))) {
+            return false;
+        }
         return Ordering.base(form) instanceof Form.Applied applied
-                && applied.function().startsWith("l");
+                ? applied.function().startsWith("l") && grows(applied)
+                : Ordering.base(form).parts().stream().anyMatch(this::isLogarithm);
+    }
+
+    private boolean grows(Form form) {
+        try {
+            return of(form).infinite() != 0;
+        } catch (Unknown unknown) {
+            return true;
+        }
     }
 
     private Found ofPower(Form.Power power) {
@@ -432,9 +538,13 @@ public final class Limit {
             return Found.finite(value);
         }
         double there = worth.applyAsDouble(value);
-        double near = worth.applyAsDouble(function.with(by, Form.number(Real.from(beside))));
-        if (Math.abs(there - near) <= 1e-3 * Math.max(1, Math.abs(there))) {
-            return Found.finite(value);
+        double from = worth.applyAsDouble(place);
+        double near = Double.NaN;
+        for (double closer : CLOSER) {
+            near = worth.applyAsDouble(function.with(by, Form.number(Real.from(from + (beside - from) * closer))));
+            if (Math.abs(there - near) <= 1e-3 * Math.max(1, Math.abs(there))) {
+                return Found.finite(value);
+            }
         }
         if (Double.isNaN(there) && Math.abs(near) > 1e3) {
             return Found.infinite(near > 0 ? 1 : -1);

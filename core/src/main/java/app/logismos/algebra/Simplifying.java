@@ -119,7 +119,7 @@ public final class Simplifying {
         Form divisor = Factored.of(below);
         List<Form> shared = factors(divisor).stream()
                 .map(Ordering::base)
-                .filter(base -> !(base instanceof Form.Number)
+                .filter(base -> !base.letters().isEmpty()
                         && factors(above).stream()
                                 .anyMatch(each -> Ordering.base(each).equals(base)))
                 .toList();
@@ -142,6 +142,12 @@ public final class Simplifying {
         return form.of(form.parts().stream()
                 .map(part -> form instanceof Form.Applied ? of(part) : inside(part))
                 .toList());
+    }
+
+    /** Over one fraction line, and cancelled. */
+    static Form line(Form form) {
+        Ring ring = Ring.ofQuotient(form);
+        return overOneLine(ring.quotient(form), ring);
     }
 
     private static Form overOneLine(Quotient quotient, Ring ring) {

@@ -34,13 +34,14 @@ record TangentSubstitution(Form inner, Form put, String says) {
         if (even.isPresent()) {
             Form put = Form.applied("tan", List.of(angle));
             return Optional.of(new TangentSubstitution(
-                    line(even.get().over(square.times(slope))), put, letter.name() + " = " + put.text()));
+                    Simplifying.line(even.get().over(square.times(slope))), put, letter.name() + " = " + put.text()));
         }
         Form sine = TWO.times(letter).over(square);
         Form cosine = Form.ONE.minus(letter.power(2)).over(square);
         Form put = Form.applied("tan", List.of(angle.over(TWO)));
         return Optional.of(new TangentSubstitution(
-                line(plain.with(SINE, sine).with(COSINE, cosine).times(TWO).over(square.times(slope))),
+                Simplifying.line(
+                        plain.with(SINE, sine).with(COSINE, cosine).times(TWO).over(square.times(slope))),
                 put,
                 letter.name() + " = " + put.text() + ", sin = " + sine.text() + ", cos = " + cosine.text()));
     }
@@ -74,11 +75,5 @@ record TangentSubstitution(Form inner, Form put, String says) {
             terms.add(ring.form(coefficients.get(power)).times(square.power(-power / 2)));
         }
         return Form.sum(terms);
-    }
-
-    private static Form line(Form form) {
-        Ring ring = Ring.ofQuotient(form);
-        Quotient quotient = ring.quotient(form);
-        return ring.form(quotient.above()).over(ring.form(quotient.below()));
     }
 }
