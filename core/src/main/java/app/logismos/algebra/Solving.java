@@ -186,6 +186,11 @@ public final class Solving {
                     ? undone(equation)
                     : undone(new Equation(equation.right(), equation.left()));
         }
+        Optional<OneKind> kind = OneKind.of(equation, unknown);
+        if (kind.isPresent()) {
+            mayBeFalse = true;
+            return cases(Rule.BOTH_SIDES, kind.get().says(), kind.get().cases().toArray(Equation[]::new));
+        }
         return ofPolynomial(equation);
     }
 
@@ -322,11 +327,24 @@ public final class Solving {
                     "a power of " + base.text() + " is positive",
                     new Equation(Form.power(base, exponent), right));
         }
-        Form logarithm = Form.applied("ln", List.of(right));
-        Equation next = new Equation(
-                exponent, base.equals(Form.E) ? logarithm : logarithm.over(Form.applied("ln", List.of(base))));
+        Equation next = new Equation(exponent, logarithm(base, right));
         step(Rule.INVERSE_FUNCTION, "take the logarithm of both sides", next);
         return undone(next);
+    }
+
+    /** To a base; exactly where both are powers of one number. */
+    private static Form logarithm(Form base, Form form) {
+        if (base instanceof Form.Number number
+                && number.value() instanceof Rational of
+                && form instanceof Form.Number other
+                && other.value() instanceof Rational power) {
+            Optional<Rational> exact = OneKind.logarithm(of, power);
+            if (exact.isPresent()) {
+                return Form.number(exact.get());
+            }
+        }
+        Form logarithm = Form.applied("ln", List.of(form));
+        return base.equals(Form.E) ? logarithm : logarithm.over(Form.applied("ln", List.of(base)));
     }
 
     private List<Form> ofFunction(Form.Applied applied, Form right) {

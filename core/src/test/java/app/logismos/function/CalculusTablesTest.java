@@ -35,6 +35,10 @@ class CalculusTablesTest {
         return cases("limits.txt");
     }
 
+    static Stream<Arguments> equations() {
+        return cases("equations.txt");
+    }
+
     /** What a number is exactly, where that is known. */
     private static String worth(String entry) {
         Value value = CALCULATOR
@@ -59,5 +63,11 @@ class CalculusTablesTest {
     @MethodSource("limits")
     void aLimitIs(String call, String limit) {
         assertThat(worth(call)).isEqualTo(limit);
+    }
+
+    @ParameterizedTest(name = "{0} is {1}")
+    @MethodSource("equations")
+    void solutionsAre(String call, String solutions) {
+        assertThat(worth(call)).isEqualTo(solutions);
     }
 }
