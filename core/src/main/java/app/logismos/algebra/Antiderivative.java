@@ -83,7 +83,8 @@ public final class Antiderivative {
      */
     public static Optional<Answer> of(Form form, Form.Letter by, DerivativeRules rules, Form turn) {
         Antiderivative finding = new Antiderivative(rules, turn);
-        return finding.find(form, by, 0).map(found -> {
+        Optional<Found> any = finding.find(form, by, 0).or(() -> finding.withUnknownNumbers(form, by));
+        return any.map(found -> {
             List<Step> steps = new ArrayList<>();
             Form whole = written(found, found.part(), steps);
             Form answer = withoutConstant(shortest(found.answer()), by);
@@ -92,6 +93,12 @@ public final class Antiderivative {
             }
             return new Answer(answer, steps);
         });
+    }
+
+    private Optional<Found> withUnknownNumbers(Form form, Form.Letter by) {
+        return turn.equals(Form.ONE)
+                ? UnknownNumbers.of(form, by, rules).map(worth -> found(form, by, IntegralRule.UNKNOWN_NUMBERS, worth))
+                : Optional.empty();
     }
 
     private static Form withoutConstant(Form answer, Form.Letter by) {

@@ -5,6 +5,7 @@ import app.logismos.number.Rational;
 import app.logismos.number.Undefined;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,8 +51,29 @@ final class Ring {
         return new Ring(true).with(form);
     }
 
+    /** The ring in which each of some forms is a quotient of polynomials. */
+    static Ring ofQuotients(Collection<Form> forms) {
+        return new Ring(false).with(forms);
+    }
+
+    /** Whether what stands for variables in the form are variables here. */
+    boolean has(Form form) {
+        Ring other = ofQuotient(form);
+        return other.atoms.values().stream()
+                .allMatch(atom -> atoms.containsKey(new Atom(atom.base(), atom.unit(), BigInteger.ONE))
+                        && atoms.get(new Atom(atom.base(), atom.unit(), BigInteger.ONE))
+                                        .parts()
+                                        .mod(atom.parts())
+                                        .signum()
+                                == 0);
+    }
+
     private Ring with(Form form) {
-        gather(form);
+        return with(List.of(form));
+    }
+
+    private Ring with(Collection<Form> forms) {
+        forms.forEach(this::gather);
         for (Atom atom : atoms.values()) {
             variables.add(atom);
         }

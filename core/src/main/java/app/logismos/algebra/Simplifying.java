@@ -183,6 +183,22 @@ public final class Simplifying {
         return isReduced ? Optional.of(left) : Optional.empty();
     }
 
+    /** Squares of cosines and hyperbolic cosines by those of sines: equal polynomials with these relations are one. */
+    static Polynomial inFewestSquares(Polynomial polynomial, Ring ring) {
+        Polynomial left = polynomial;
+        List<Form> variables = ring.variables();
+        for (int i = 0; i < variables.size(); i++) {
+            for (Squares squares : List.of(SQUARES.get(0), SQUARES.get(2))) {
+                int other = variables.get(i) instanceof Form.Applied applied
+                                && applied.function().equals(squares.of())
+                        ? variables.indexOf(new Form.Applied(squares.by(), applied.arguments()))
+                        : -1;
+                left = other >= 0 ? without(left, i, other, squares) : left;
+            }
+        }
+        return left;
+    }
+
     /** Even powers of a variable written by another. */
     private static Polynomial without(Polynomial polynomial, int variable, int other, Squares squares) {
         int variables = polynomial.variables();

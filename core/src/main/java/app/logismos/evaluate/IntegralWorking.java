@@ -59,6 +59,7 @@ final class IntegralWorking {
             case ANGLE_SUMS -> Rule.ANGLE_SUMS;
             case MULTIPLIED_OUT -> Rule.OTHERWISE_WRITTEN;
             case COMPLETED_SQUARE -> Rule.COMPLETED_SQUARE;
+            case UNKNOWN_NUMBERS -> Rule.UNKNOWN_NUMBERS;
         };
     }
 }

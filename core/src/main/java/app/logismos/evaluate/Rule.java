@@ -48,6 +48,7 @@ public enum Rule {
     PARTIAL_FRACTIONS("partial fractions"),
     ANGLE_SUMS("product of angle functions as a sum"),
     OTHERWISE_WRITTEN("written another way"),
+    UNKNOWN_NUMBERS("with unknown numbers, by comparing the derivative"),
     COMPLETED_SQUARE("quadratic completed to a square"),
     LIMITS_PUT_IN("limits put in"),
     EACH_WITH_EACH("each term with each"),
