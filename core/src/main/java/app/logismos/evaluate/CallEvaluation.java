@@ -41,6 +41,7 @@ import app.logismos.value.ArrayTable;
 import app.logismos.value.Failure;
 import app.logismos.value.Span;
 import app.logismos.value.Table;
+import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -55,6 +56,9 @@ import org.jspecify.annotations.Nullable;
 final class CallEvaluation implements References {
     /** Each one may need the cells between twice, so that deep ones would take very long. */
     private static final int MOST_SUPPOSITIONS = 2;
+
+    /** More branches of {@code if} are not followed. */
+    private static final int MOST_BRANCHES = 40;
 
     private final Evaluator evaluator;
     private final Function function;
@@ -284,6 +288,49 @@ final class CallEvaluation implements References {
     public Optional<Form> formIfAny(int argument) {
         try {
             return Optional.of(form(argument));
+        } catch (FormReading.NoAlgebra | NoForm none) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
+    public Optional<Form> branch(int argument, int variable, Value at) {
+        Expression expression = given.get(argument).value().orElseThrow();
+        Optional<Expression> word = word(given.get(variable).value().orElseThrow());
+        for (int turns = 0; turns < MOST_BRANCHES && word.isPresent(); turns++) {
+            Optional<Call> next = firstIf(expression);
+            if (next.isEmpty()) {
+                return read(expression);
+            }
+            List<Argument> parts = next.get().arguments();
+            Expression condition = parts.get(0).value().orElse(expression);
+            Value holds = new BoundArgument(condition, word.get(), this).at(at);
+            int taken = holds instanceof Truth truth && !truth.holds() ? 2 : 1;
+            if (!(holds instanceof Truth)
+                    || parts.size() <= taken
+                    || parts.get(taken).value().isEmpty()) {
+                return Optional.empty();
+            }
+            Expression branch =
+                    new Group(parts.get(taken).value().get(), next.get().span());
+            expression = expression.accept(new Rewriting((node, parent) -> node == next.get() ? branch : null));
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Call> firstIf(Expression expression) {
+        List<Call> found = new ArrayList<>();
+        Walk.visit(expression, node -> {
+            if (found.isEmpty() && node instanceof Call each && each.function().equalsIgnoreCase("if")) {
+                found.add(each);
+            }
+        });
+        return found.stream().findFirst();
+    }
+
+    private Optional<Form> read(Expression expression) {
+        try {
+            return Optional.of(new FormReading(withLetters(expression)).of(expression));
         } catch (FormReading.NoAlgebra | NoForm none) {
             return Optional.empty();
         }

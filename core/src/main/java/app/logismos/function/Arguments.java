@@ -125,6 +125,12 @@ public final class Arguments {
         return references.formIfAny(positions.indexOf(function.indexOf(parameter)));
     }
 
+    /** An argument with the branch of every {@code if} that is taken where a variable has a value; see {@link References}. */
+    public Optional<Form> branch(String expression, String variable, Value at) {
+        return references.branch(
+                positions.indexOf(function.indexOf(expression)), positions.indexOf(function.indexOf(variable)), at);
+    }
+
     /** What an argument divides by as it is typed, before anything is cancelled. */
     public List<Form> divisors(String parameter) {
         return references.divisors(positions.indexOf(function.indexOf(parameter)));

@@ -44,6 +44,11 @@ public interface References {
         }
 
         @Override
+        public Optional<Form> branch(int argument, int variable, Value at) {
+            return Optional.empty();
+        }
+
+        @Override
         public List<Form> divisors(int argument) {
             return List.of();
         }
@@ -150,6 +155,12 @@ public interface References {
 
     /** An argument as an expression with letters; nothing where something in it is no part of algebra. */
     Optional<Form> formIfAny(int argument);
+
+    /**
+     * An argument as an expression with letters, of every {@code if} in it the branch that is taken where a variable has a
+     * value; nothing where that cannot be told, or something else in it is no part of algebra.
+     */
+    Optional<Form> branch(int argument, int variable, Value at);
 
     /** What an argument divides by as it is typed, before anything is cancelled. */
     List<Form> divisors(int argument);

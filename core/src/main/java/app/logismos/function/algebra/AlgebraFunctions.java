@@ -23,6 +23,7 @@ import app.logismos.value.ErrorCode;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** What is done with expressions that have letters in them (language, section 15). */
@@ -139,8 +140,14 @@ public final class AlgebraFunctions {
 
     private static Value derivative(Arguments given) {
         Form.Letter by = letter(given);
-        Form form = given.form("expression");
         int order = given.whole("order", 0, HIGHEST_ORDER);
+        if (given.isGiven("at") && given.formIfAny("expression").isEmpty()) {
+            Optional<Value> slope = Slope.throughBranches(given, by, order);
+            if (slope.isPresent()) {
+                return slope.get();
+            }
+        }
+        Form form = given.form("expression");
         if (!given.isGiven("at")) {
             return given.worth(given.derivative(form, by, order));
         }

@@ -91,8 +91,9 @@ final class ExtremeFunctions {
                     "Both ends are finite numbers: without an end there may be no such place.");
         }
         List<Value> places = new ArrayList<>(List.of(first, last));
-        kinks(given, new Form.Letter(bound.variable())).forEach(places::add);
-        critical(given, new Form.Letter(bound.variable()))
+        Form.Letter by = new Form.Letter(bound.variable());
+        Stream.concat(kinks(given, by), level(given, by)).forEach(places::add);
+        critical(given, by)
                 .ifPresentOrElse(
                         places::addAll,
                         () -> tried(x -> sign * Doubles.of(bound.at(Doubles.measured(x, unit))), from, to)
@@ -178,7 +179,9 @@ final class ExtremeFunctions {
             Solving.Solved solved = solved(given, slope, by);
             return solved.mayBeMore()
                     ? Optional.empty()
-                    : Optional.of(solved.solutions().stream().map(given::worth).toList());
+                    : Optional.of(solved.solutions().stream()
+                            .map(solution -> Doubles.plain(given.worth(solution)))
+                            .toList());
         } catch (NoForm | Solving.NotSolved | Derivative.NotKnown none) {
             return Optional.empty();
         }
@@ -196,6 +199,18 @@ final class ExtremeFunctions {
                 });
     }
 
+    /** Exact places where the slope is 0, of which there may be more. */
+    private static Stream<Value> level(Arguments given, Form.Letter by) {
+        try {
+            return given.formIfAny("expression").stream()
+                    .map(form -> given.derivative(form, by, 1))
+                    .filter(slope -> slope.has(by))
+                    .flatMap(slope -> zeros(given, slope, by).stream());
+        } catch (NoForm | Derivative.NotKnown none) {
+            return Stream.of();
+        }
+    }
+
     private static Stream<Form> parts(Form form) {
         return Stream.concat(Stream.of(form), form.parts().stream().flatMap(ExtremeFunctions::parts));
     }
@@ -203,7 +218,7 @@ final class ExtremeFunctions {
     private static List<Value> zeros(Arguments given, Form form, Form.Letter by) {
         try {
             return solved(given, form, by).solutions().stream()
-                    .map(given::worth)
+                    .map(solution -> Doubles.plain(given.worth(solution)))
                     .toList();
         } catch (NoForm | Solving.NotSolved none) {
             return List.of();

@@ -40,6 +40,9 @@ final class Quadrature {
     private static final int MOST_PIECES = 1_500;
     private static final double ACCURACY = 1e-13;
 
+    /** A piece that is halved so often and stays as large lies beside a pole of first order or more. */
+    private static final int MOST_STUCK = 40;
+
     /** A coarser answer is still told, with this much behind it. */
     private static final double USABLE = 1e-9;
 
@@ -58,7 +61,18 @@ final class Quadrature {
      */
     record Found(double value, double error, int evaluations) {}
 
-    private record Piece(double from, double to, double value, double error) {}
+    /**
+     * A piece of the way.
+     *
+     * @param stuck how often it was halved on without its value becoming smaller, as beside a pole
+     */
+    private record Piece(double from, double to, double value, double error, int stuck) {
+        /** As a part of another piece. */
+        Piece in(Piece whole) {
+            boolean isStuck = value != 0 && Math.abs(value) >= 0.99 * Math.abs(whole.value());
+            return new Piece(from, to, value, error, isStuck ? whole.stuck() + 1 : 0);
+        }
+    }
 
     /** The integral; nothing where it does not settle. */
     static Optional<Found> of(DoubleUnaryOperator function, double from, double to) {
@@ -92,8 +106,13 @@ final class Quadrature {
             if (middle == worst.from() || middle == worst.to()) {
                 return Optional.empty();
             }
-            pieces.add(piece(worst.from(), middle));
-            pieces.add(piece(middle, worst.to()));
+            Piece left = piece(worst.from(), middle).in(worst);
+            Piece right = piece(middle, worst.to()).in(worst);
+            if (Math.max(left.stuck(), right.stuck()) > MOST_STUCK) {
+                return Optional.empty();
+            }
+            pieces.add(left);
+            pieces.add(right);
             value = pieces.stream().mapToDouble(Piece::value).sum();
             error = pieces.stream().mapToDouble(Piece::error).sum();
             double size = pieces.stream()
@@ -129,7 +148,7 @@ final class Quadrature {
         double scaled =
                 error == 0 ? 0 : Math.min(error, Math.abs(value) * Math.pow(200 * error / Math.abs(value), 1.5));
         return Double.isFinite(value) && Double.isFinite(error)
-                ? new Piece(from, to, value, scaled)
-                : new Piece(from, to, 0, Double.POSITIVE_INFINITY);
+                ? new Piece(from, to, value, scaled, 0)
+                : new Piece(from, to, 0, Double.POSITIVE_INFINITY, 0);
     }
 }

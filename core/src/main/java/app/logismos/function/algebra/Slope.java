@@ -4,11 +4,14 @@ import app.logismos.algebra.Form;
 import app.logismos.algebra.NoForm;
 import app.logismos.function.Arguments;
 import app.logismos.number.Rational;
+import app.logismos.number.Real;
+import app.logismos.number.Result;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 
@@ -34,6 +37,56 @@ record Slope(Arguments given, Form form, Form.Letter by, int order) {
         return hasKink(form) && !areAlike(derivative, place)
                 ? none("Its slope from the left is another than from the right.")
                 : slope;
+    }
+
+    /**
+     * The slope of an expression with conditions: of the branch that is taken there, and at a border of both if they meet
+     * with one slope. Nothing where the place is no number, or a branch is no part of algebra.
+     */
+    static Optional<Value> throughBranches(Arguments given, Form.Letter by, int order) {
+        Form place = given.form("at");
+        if (!(given.worth(place) instanceof NumberValue number)
+                || !number.real().isFinite()) {
+            return Optional.empty();
+        }
+        Optional<Form> left = beside(given, number.real(), -1);
+        Optional<Form> right = beside(given, number.real(), 1);
+        Optional<Form> here = given.branch("expression", "variable", number);
+        if (left.isEmpty() || right.isEmpty() || here.isEmpty()) {
+            return Optional.empty();
+        }
+        Slope own = new Slope(given, here.get(), by, order);
+        if (left.get().equals(right.get()) && left.get().equals(here.get())) {
+            return Optional.of(own.at(place));
+        }
+        Value height = own.worth(here.get(), place);
+        for (Form side : List.of(left.get(), right.get())) {
+            if (!areEqual(height, own.worth(side, place))) {
+                return Optional.of(none("It jumps there."));
+            }
+        }
+        Value slope = new Slope(given, left.get(), by, order).at(place);
+        Value other = new Slope(given, right.get(), by, order).at(place);
+        return Optional.of(
+                areEqual(slope, other) ? slope : none("Its slope from the left is another than from the right."));
+    }
+
+    private static Optional<Form> beside(Arguments given, Real place, int side) {
+        Result size = place.abs().plus(Rational.ONE);
+        Result distance = size instanceof Real real ? real.times(side < 0 ? BESIDE.negate() : BESIDE) : size;
+        Result moved = distance instanceof Real real ? place.plus(real) : distance;
+        return moved instanceof Real real
+                ? given.branch("expression", "variable", new NumberValue(real))
+                : Optional.empty();
+    }
+
+    private static boolean areEqual(Value a, Value b) {
+        OptionalDouble one = number(a);
+        OptionalDouble other = number(b);
+        return one.isPresent()
+                && other.isPresent()
+                && Math.abs(one.getAsDouble() - other.getAsDouble())
+                        <= 1e-12 * Math.max(1, Math.abs(one.getAsDouble()));
     }
 
     private static Failure none(String says) {
