@@ -143,14 +143,14 @@ class LettersTest extends Visit {
         typeDown("A1", "=derivative(x^2*sin(3*x)/(x+1), x)");
         at("A1").click();
         Locator lens = lens(page);
-        assertThat(lens.getByText("power rule")).isVisible();
+        assertThat(lens.getByText("power rule").first()).isVisible();
         act("Main steps only");
-        assertThat(lens.getByText("power rule")).isHidden();
+        assertThat(lens.getByText("power rule").first()).isHidden();
         assertThat(lens.getByText("quotient rule")).isVisible();
         assertThat(lens.getByText("chain rule")).isVisible();
         lens.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("smaller steps too"))
                 .click();
-        assertThat(lens.getByText("power rule")).isVisible();
+        assertThat(lens.getByText("power rule").first()).isVisible();
     }
 
     @Test
@@ -177,7 +177,7 @@ class LettersTest extends Visit {
         at("A1").click();
         by("b");
         act("Differentiate");
-        assertThat(at("A2")).containsText("2 times a + 2 times b");
+        assertThat(at("A2")).containsText("2 times a plus 2 times b");
         typeDown("C1", "3", "4", "=C1*C2^2");
         at("C3").click();
         lens(page).getByText("Differentiate, solve for a cell").click();
