@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
@@ -108,8 +109,11 @@ public final class Antiderivative {
     }
 
     private static Form shortest(Form answer) {
-        Form expanded = Expanding.of(answer);
-        return expanded.text().length() < answer.text().length() ? expanded : answer;
+        return Stream.<UnaryOperator<Form>>of(Expanding::of, form -> Expanding.of(Simplifying.of(form)))
+                .flatMap(way -> tried(() -> Optional.of(way.apply(answer))).stream())
+                .reduce(
+                        answer,
+                        (one, other) -> other.text().length() < one.text().length() ? other : one);
     }
 
     private static Form written(Found found, Form whole, List<Step> steps) {
@@ -204,7 +208,7 @@ public final class Antiderivative {
     }
 
     /** Where one way leads to what is too large, another may not. */
-    private static Optional<Found> tried(Supplier<Optional<Found>> way) {
+    private static <T> Optional<T> tried(Supplier<Optional<T>> way) {
         try {
             return way.get();
         } catch (NoForm none) {

@@ -39,7 +39,8 @@ final class GreatestDivisor {
             int inA = a.degree(variable);
             int inB = b.degree(variable);
             if (inA > 0 && inB > 0) {
-                return in(variable, a, b);
+                int first = variable;
+                return HeuristicDivisor.of(a, b).orElseGet(() -> in(first, a, b));
             }
             if (inA > 0) {
                 return ofPrimitives(content(a, variable), b);

@@ -290,10 +290,46 @@ final class Polynomial {
         if (isZero()) {
             return this;
         }
-        BigInteger content = leading().signum() < 0 ? content().negate() : content();
-        TreeMap<Exponents, BigInteger> primitive = none();
-        terms.forEach((exponents, coefficient) -> primitive.put(exponents, coefficient.divide(content)));
-        return new Polynomial(variables, primitive);
+        return over(leading().signum() < 0 ? content().negate() : content());
+    }
+
+    /** The largest of its coefficients, without sign; 0 for zero. */
+    BigInteger height() {
+        return terms.values().stream().map(BigInteger::abs).reduce(BigInteger.ZERO, BigInteger::max);
+    }
+
+    /** With a number in the place of a variable. */
+    Polynomial at(int variable, BigInteger place) {
+        TreeMap<Exponents, BigInteger> image = none();
+        BigInteger[] powers = new BigInteger[degree(variable) + 1];
+        terms.forEach((exponents, coefficient) -> {
+            int power = exponents.of()[variable];
+            if (powers[power] == null) {
+                powers[power] = place.pow(power);
+            }
+            int[] others = exponents.of().clone();
+            others[variable] = 0;
+            add(image, new Exponents(others), coefficient.multiply(powers[power]));
+        });
+        return new Polynomial(variables, image);
+    }
+
+    /** What is left of each coefficient when it is divided by a number, between its halves. */
+    Polynomial digit(BigInteger of) {
+        BigInteger half = of.shiftRight(1);
+        TreeMap<Exponents, BigInteger> digit = none();
+        terms.forEach((exponents, coefficient) -> {
+            BigInteger rest = coefficient.mod(of);
+            add(digit, exponents, rest.compareTo(half) > 0 ? rest.subtract(of) : rest);
+        });
+        return new Polynomial(variables, digit);
+    }
+
+    /** The quotient by a number that divides every coefficient. */
+    Polynomial over(BigInteger number) {
+        TreeMap<Exponents, BigInteger> quotient = none();
+        terms.forEach((exponents, coefficient) -> quotient.put(exponents, coefficient.divide(number)));
+        return new Polynomial(variables, quotient);
     }
 
     /** The highest exponent of any variable. */

@@ -371,6 +371,15 @@ final class CallEvaluation implements References {
     }
 
     @Override
+    public Optional<List<Equation>> equationsIfAny(int argument) {
+        try {
+            return Optional.of(equations(argument));
+        } catch (FormReading.NoAlgebra | NoForm none) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
     public Bound difference(int equation, int variable) {
         Expression sides = given.get(equation).value().orElseThrow();
         while (sides instanceof Group group) {
@@ -434,6 +443,11 @@ final class CallEvaluation implements References {
         @Override
         public String variable() {
             return call.nameOf(word);
+        }
+
+        @Override
+        public String text() {
+            return Printer.text(expression, call.evaluator.origin());
         }
 
         @Override

@@ -1,6 +1,8 @@
 package app.logismos.evaluate;
 
+import app.logismos.formula.Expression;
 import app.logismos.formula.Expression.Application;
+import app.logismos.formula.Expression.Call;
 import app.logismos.formula.Expression.Name;
 import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.InfixOperator;
@@ -208,6 +210,16 @@ public final class EvaluationErrors {
                 variable.span(),
                 ErrorCode.UNKNOWN_NAME,
                 "`" + variable.name() + "` has no value here: it stands for many in the call around it.");
+    }
+
+    /** What no rule of algebra takes while a letter in it stands for any number. */
+    static Failure noRule(Expression node, Variable letter) {
+        String part = node instanceof Call call ? "`" + call.function() + "`" : "this part";
+        return Failure.at(
+                node.span(),
+                ErrorCode.NOT_FOUND,
+                "No rule of algebra is known for " + part + " while `" + letter.name()
+                        + "` stands for any number. Give it a value, a place or limits; then it is worked out in numbers.");
     }
 
     /** A function that neither the catalogue nor the worksheet has. */

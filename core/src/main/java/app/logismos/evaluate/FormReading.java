@@ -23,6 +23,7 @@ import app.logismos.formula.Expression.Variable;
 import app.logismos.formula.Expression.WithUnit;
 import app.logismos.formula.InfixOperator;
 import app.logismos.formula.PostfixOperator;
+import app.logismos.formula.Walk;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.function.Surroundings;
@@ -46,6 +47,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * An expression as a form: words that name nothing are letters, cells and names stand for what is in them, and functions
@@ -101,7 +103,24 @@ final class FormReading implements Expression.Visitor<Form> {
 
     /** What is worked out as everywhere else, and must be a number then. */
     private Form worth(Expression node) {
-        return form(ofAngle(evaluator.value(node)), node.span());
+        Value value = evaluator.value(node);
+        if (value instanceof Failure failure && failure.code() == ErrorCode.UNKNOWN_NAME) {
+            freeLetters(node).findFirst().ifPresent(letter -> {
+                throw new NoAlgebra(EvaluationErrors.noRule(node, letter));
+            });
+        }
+        return form(ofAngle(value), node.span());
+    }
+
+    /** The letters in it that stand for any number. */
+    private Stream<Variable> freeLetters(Expression node) {
+        Stream.Builder<Variable> free = Stream.builder();
+        Walk.visit(node, each -> {
+            if (each instanceof Variable letter && evaluator.bound(letter).isEmpty()) {
+                free.add(letter);
+            }
+        });
+        return free.build();
     }
 
     /** An angle as the plain number that the worksheet takes it for. */

@@ -166,6 +166,11 @@ public final class Arguments {
         return references.equations(positions.indexOf(function.indexOf(parameter)));
     }
 
+    /** The same; nothing where something in them is no part of algebra. */
+    public Optional<List<Equation>> equationsIfAny(String parameter) {
+        return references.equationsIfAny(positions.indexOf(function.indexOf(parameter)));
+    }
+
     /** The left side of an equation less its right side, as a function of the variable that another argument names. */
     public Bound difference(String equation, String variable) {
         return references.difference(

@@ -11,6 +11,9 @@ public interface Bound {
     /** The variable, as it was typed. */
     String variable();
 
+    /** The expression as it is written. */
+    String text();
+
     /** What the expression is worth where the variable stands for a value; the time of the calculation goes on. */
     Value at(Value value);
 }

@@ -79,6 +79,11 @@ public interface References {
         }
 
         @Override
+        public Optional<List<Equation>> equationsIfAny(int argument) {
+            return Optional.empty();
+        }
+
+        @Override
         public Bound difference(int expression, int variable) {
             throw new UnsupportedOperationException("there are no expressions here");
         }
@@ -137,6 +142,9 @@ public interface References {
 
     /** An argument as equations: one, or those of a table; what is no equation is to be 0. */
     List<Equation> equations(int argument);
+
+    /** The same; nothing where something in them is no part of algebra. */
+    Optional<List<Equation>> equationsIfAny(int argument);
 
     /** The left side of an argument that is an equation less its right side; both are places in the call. */
     Bound difference(int expression, int variable);

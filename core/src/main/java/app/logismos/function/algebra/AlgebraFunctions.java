@@ -6,6 +6,7 @@ import static app.logismos.function.Parameter.Accepts.NUMBER;
 import static app.logismos.function.Parameter.Accepts.VARIABLE;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
+import app.logismos.algebra.Derivative;
 import app.logismos.algebra.Expanding;
 import app.logismos.algebra.ExpandingSteps;
 import app.logismos.algebra.Factored;
@@ -141,16 +142,24 @@ public final class AlgebraFunctions {
     private static Value derivative(Arguments given) {
         Form.Letter by = letter(given);
         int order = given.whole("order", 0, HIGHEST_ORDER);
-        if (given.isGiven("at") && given.formIfAny("expression").isEmpty()) {
-            Optional<Value> slope = Slope.throughBranches(given, by, order);
+        if (!given.isGiven("at")) {
+            return given.worth(given.derivative(given.form("expression"), by, order));
+        }
+        try {
+            Optional<Value> slope = given.formIfAny("expression")
+                    .map(form -> new Slope(given, form, by, order).at(given.form("at")))
+                    .or(() -> Slope.throughBranches(given, by, order));
             if (slope.isPresent()) {
                 return slope.get();
             }
+        } catch (Derivative.NotKnown none) {
+            if (order != 1) {
+                throw none;
+            }
         }
-        Form form = given.form("expression");
-        if (!given.isGiven("at")) {
-            return given.worth(given.derivative(form, by, order));
+        if (order != 1) {
+            given.form("expression");
         }
-        return new Slope(given, form, by, order).at(given.form("at"));
+        return NumericSlope.of(given);
     }
 }

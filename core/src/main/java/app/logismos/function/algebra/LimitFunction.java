@@ -48,33 +48,42 @@ final class LimitFunction {
 
     private static Value limit(Arguments given) {
         Form.Letter by = new Form.Letter(given.bound("expression", "variable").variable());
-        Form form = given.form("expression");
         if (Doubles.unit(given.value("at")) != Unit.ONE) {
-            return given.worth(form.with(by, given.form("at")));
+            return given.worth(given.form("expression").with(by, given.form("at")));
         }
         Real at = given.number("at");
         String side = given.isGiven("side") ? word(given) : "both";
         if (!at.isFinite()) {
-            return value(given.limit(form, by, at, 1), given);
+            return value(given.limit(given.form("expression"), by, at, 1), given);
         }
         return switch (side) {
-            case "left" -> value(given.limit(form, by, at, -1), given);
-            case "right" -> value(given.limit(form, by, at, 1), given);
-            case "both" ->
-                both(value(given.limit(form, by, at, -1), given), value(given.limit(form, by, at, 1), given));
+            case "left" -> fromOneSide(given, by, at, -1);
+            case "right" -> fromOneSide(given, by, at, 1);
+            case "both" -> both(fromOneSide(given, by, at, -1), fromOneSide(given, by, at, 1));
             default -> Failure.of(ErrorCode.WRONG_ARGUMENTS, "The side of a limit is `left`, `right` or `both`.");
         };
+    }
+
+    private static Value fromOneSide(Arguments given, Form.Letter by, Real at, int side) {
+        return value(given.limit(form(given, at, side), by, at, side), given);
+    }
+
+    /** The expression, or where it has conditions what it is on a side of the place. */
+    private static Form form(Arguments given, Real at, int side) {
+        return given.formIfAny("expression")
+                .or(() -> Slope.beside(given, at, side))
+                .orElseGet(() -> given.form("expression"));
     }
 
     /** Those of the side that is asked for, or where both are, of the right one. */
     private static List<RewritingStep> steps(Arguments given) {
         Form.Letter by = new Form.Letter(given.bound("expression", "variable").variable());
-        Form form = given.form("expression");
         if (Doubles.unit(given.value("at")) != Unit.ONE) {
             return List.of();
         }
         Real at = given.number("at");
         int side = given.isGiven("side") && word(given).equals("left") ? -1 : 1;
+        Form form = at.isFinite() ? form(given, at, side) : given.form("expression");
         Optional<Limit.Found> found = given.limit(form, by, at, side);
         if (found.isEmpty()) {
             return List.of();

@@ -71,7 +71,8 @@ record Slope(Arguments given, Form form, Form.Letter by, int order) {
                 areEqual(slope, other) ? slope : none("Its slope from the left is another than from the right."));
     }
 
-    private static Optional<Form> beside(Arguments given, Real place, int side) {
+    /** The expression as it is on a side of a place, with the branch of every {@code if} that is taken there. */
+    static Optional<Form> beside(Arguments given, Real place, int side) {
         Result size = place.abs().plus(Rational.ONE);
         Result distance = size instanceof Real real ? real.times(side < 0 ? BESIDE.negate() : BESIDE) : size;
         Result moved = distance instanceof Real real ? place.plus(real) : distance;

@@ -75,18 +75,15 @@ public final class SolveFunction {
     private SolveFunction() {}
 
     private static Value solve(Arguments given) {
-        List<Equation> equations = given.equations("equation");
         List<Form.Letter> unknowns = given.unknowns("variable");
+        if (isSearched(given, unknowns)) {
+            return within(given, unknowns.get(0));
+        }
+        List<Equation> equations = given.equations("equation");
         if (equations.size() > 1 || unknowns.size() > 1) {
             return ofSystem(given, equations, unknowns);
         }
-        if (given.isGiven(NEAR)) {
-            return near(given, equations.get(0), unknowns.get(0));
-        }
         Form.Letter unknown = unknowns.get(0);
-        if (given.isGiven("from")) {
-            return within(given, equations.get(0), unknown);
-        }
         Solving.Solved solved = exactly(given, equations.get(0), unknown);
         if (solved.isEverything()) {
             return Failure.of(
@@ -94,6 +91,13 @@ public final class SolveFunction {
                     "Both sides are equal whatever `" + unknown.name() + "` is: every number solves it.");
         }
         return table(solved.solutions().stream().map(List::of).toList(), solved.steps(), given);
+    }
+
+    /** Whether it is one equation with one unknown, and it is said where to look; it need be no part of algebra. */
+    private static boolean isSearched(Arguments given, List<Form.Letter> unknowns) {
+        return unknowns.size() == 1
+                && (given.isGiven(NEAR) || given.isGiven("from"))
+                && given.equationsIfAny("equation").map(List::size).orElse(1) == 1;
     }
 
     private static Value ofSystem(Arguments given, List<Equation> equations, List<Form.Letter> unknowns) {
@@ -194,26 +198,14 @@ public final class SolveFunction {
     }
 
     /** Exact solutions where they are all of them, else what is found by trying. */
-    private static Value within(Arguments given, Equation equation, Form.Letter unknown) {
-        Unit unit = Doubles.unit(given.value("from"));
-        double from = end(given, "from", unit);
-        return given.isGiven("to")
-                ? within(given, equation, unknown, from, end(given, "to", unit), unit)
-                : within(given, equation, unknown, from, from, unit);
-    }
-
-    /** {@code near: 2} says the same as a number by itself. */
-    private static Value near(Arguments given, Equation equation, Form.Letter unknown) {
-        Unit unit = Doubles.unit(given.value(NEAR));
-        double near = end(given, NEAR, unit);
-        return within(given, equation, unknown, near, near, unit);
-    }
-
-    private static Value within(
-            Arguments given, Equation equation, Form.Letter unknown, double from, double to, Unit unit) {
+    private static Value within(Arguments given, Form.Letter unknown) {
+        Place place = Place.of(given);
+        double from = place.from();
+        double to = place.to();
+        Unit unit = place.unit();
         boolean isNear = from == to;
         double scale = unit.factor().toDouble();
-        List<Value> found = all(given, equation, unknown)
+        List<Value> found = all(given, unknown)
                 .map(solutions -> solutions.stream()
                         .map(form -> Doubles.plain(given.worth(form)))
                         .filter(value -> Doubles.unit(value).isLike(unit) || Doubles.of(value) == 0)
@@ -221,7 +213,9 @@ public final class SolveFunction {
                         .sorted(Comparator.comparingDouble(
                                 value -> isNear ? Math.abs(Doubles.of(value) - from * scale) : Doubles.of(value)))
                         .toList())
-                .orElseGet(() -> tried(given, from, isNear ? from : to, unit));
+                .orElseGet(() -> roots(given, place).stream()
+                        .map(root -> Doubles.measured(root.at(), unit))
+                        .toList());
         if (found.isEmpty()) {
             return Failure.of(
                     ErrorCode.NOT_FOUND,
@@ -233,9 +227,13 @@ public final class SolveFunction {
     }
 
     /** All exact solutions; nothing where there may be others. */
-    private static Optional<List<Form>> all(Arguments given, Equation equation, Form.Letter unknown) {
+    private static Optional<List<Form>> all(Arguments given, Form.Letter unknown) {
+        Optional<List<Equation>> equations = given.equationsIfAny("equation");
+        if (equations.isEmpty()) {
+            return Optional.empty();
+        }
         try {
-            Solving.Solved solved = exactly(given, equation, unknown);
+            Solving.Solved solved = exactly(given, equations.get().get(0), unknown);
             return solved.mayBeMore() || solved.isEverything() ? Optional.empty() : Optional.of(solved.solutions());
         } catch (Solving.NotSolved none) {
             return Optional.empty();
@@ -257,53 +255,57 @@ public final class SolveFunction {
         return Algebra.answer(quantity.in(unit)).toDouble();
     }
 
-    private static List<Value> tried(Arguments given, double from, double to, Unit unit) {
-        return roots(given, from, to, unit).stream()
-                .map(root -> Doubles.measured(root.at(), unit))
-                .toList();
+    /**
+     * Where to look.
+     *
+     * @param to the same as {@code from} where it is near that
+     */
+    private record Place(double from, double to, Unit unit) {
+        /** {@code near: 2} says the same as a number by itself. */
+        static Place of(Arguments given) {
+            String start = given.isGiven(NEAR) ? NEAR : "from";
+            Unit unit = Doubles.unit(given.value(start));
+            double from = end(given, start, unit);
+            boolean isNear = start.equals(NEAR) || !given.isGiven("to");
+            return new Place(from, isNear ? from : end(given, "to", unit), unit);
+        }
     }
 
-    private static List<RootSearch.Root> roots(Arguments given, double from, double to, Unit unit) {
-        RootSearch search = new RootSearch(given.difference("equation", "variable"), unit);
-        return from == to ? search.near(from) : search.between(from, to);
+    private static List<RootSearch.Root> roots(Arguments given, Place place) {
+        RootSearch search = new RootSearch(given.difference("equation", "variable"), place.unit());
+        return place.from() == place.to() ? search.near(place.from()) : search.between(place.from(), place.to());
     }
 
     /** The brackets that roots were searched in; none where they are exact. */
     private static List<RewritingStep> brackets(Arguments given) {
-        List<Equation> equations = given.equations("equation");
         List<Form.Letter> unknowns = given.unknowns("variable");
-        String start = given.isGiven(NEAR) ? NEAR : "from";
-        if (!given.isGiven(start)
-                || unknowns.size() > 1
-                || all(given, equations.get(0), unknowns.get(0)).isPresent()) {
+        if (!isSearched(given, unknowns) || all(given, unknowns.get(0)).isPresent()) {
             return List.of();
         }
-        Unit unit = Doubles.unit(given.value(start));
-        double from = end(given, start, unit);
-        double to = given.isGiven("to") ? end(given, "to", unit) : from;
+        Place place = Place.of(given);
+        String equation = given.equationsIfAny("equation")
+                .map(equations -> equations.get(0).text())
+                .orElseGet(() -> given.bound("equation", "variable").text());
         String name = unknowns.get(0).name();
         List<RewritingStep> steps = new ArrayList<>();
-        for (RootSearch.Root root : roots(given, from, to, unit)) {
+        for (RootSearch.Root root : roots(given, place)) {
             steps.add(new RewritingStep(
                     RewritingStep.Rule.SIGN_CHANGES,
                     root.evaluations() == 0
                             ? "0 at " + written(root.at())
                             : "between " + roughly(root.from(), RoundingMode.FLOOR) + " and "
                                     + roughly(root.to(), RoundingMode.CEILING),
-                    equations.get(0).text()));
+                    equation));
             if (root.evaluations() > 0) {
                 steps.add(new RewritingStep(
                         RewritingStep.Rule.BY_NUMBERS,
                         "the method of Brent, " + root.evaluations() + " values: the last bracket is "
                                 + written(root.low()) + " to " + written(root.high()),
-                        name + " = " + PlainText.of(Doubles.measured(root.at(), unit))));
+                        name + " = " + PlainText.of(Doubles.measured(root.at(), place.unit()))));
             }
         }
         if (!steps.isEmpty()) {
-            steps.add(new RewritingStep(
-                    RewritingStep.Rule.SOLUTIONS,
-                    "others may be there",
-                    equations.get(0).text()));
+            steps.add(new RewritingStep(RewritingStep.Rule.SOLUTIONS, "others may be there", equation));
         }
         return steps;
     }
