@@ -9,6 +9,7 @@ const LAYERS = [
   'sheet',
   'api',
   'later',
+  'documents',
   'typeset',
   'worksheet',
   'writing',

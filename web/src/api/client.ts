@@ -88,6 +88,16 @@ const stoppedBy = (signal: AbortSignal | undefined) => (signal === undefined ? {
 
 const keyed = (key: string) => ({ 'Idempotency-Key': key })
 
+/** What a worksheet is handed over as, and how. */
+export type DocumentChoice = paths['/api/v1/worksheets/{id}/export']['get']['parameters']['query']
+
+/** A body that is sent as it is; the contract has it as a text of bytes. */
+const bytes = (document: Blob) => ({
+  body: '',
+  bodySerializer: () => document,
+  headers: { 'Content-Type': 'application/octet-stream' },
+})
+
 /** The calls of the server that the pages use. `at` is a revision to look back to; null for now. */
 export const api = {
   worksheets: (example: boolean | null, count: number, signal?: AbortSignal) =>
@@ -230,6 +240,28 @@ export const api = {
   exchange: (rates: readonly Omit<Rate, 'sample'>[]) => ask(http.PUT('/api/v1/rates', { body: rates })),
   forgetRates: () => ask(http.DELETE('/api/v1/rates')),
   constants: (signal?: AbortSignal) => ask(http.GET('/api/v1/constants', stoppedBy(signal))),
+  /** Where a worksheet is as a document; a browser that goes there keeps it as a file. */
+  documentOf: (id: string, choice: DocumentChoice) =>
+    `/api/v1/worksheets/${encodeURIComponent(id)}/export?${new URLSearchParams(
+      Object.entries(choice).map(([name, value]) => [name, String(value)]),
+    ).toString()}`,
+  beginning: (id: string, choice: DocumentChoice, signal?: AbortSignal) =>
+    ask(
+      http.GET('/api/v1/worksheets/{id}/export/beginning', {
+        params: { path: { id }, query: choice },
+        ...stoppedBy(signal),
+      }),
+    ),
+  bringIn: (document: Blob, signal?: AbortSignal) =>
+    ask(http.POST('/api/v1/worksheets/import', { ...bytes(document), ...stoppedBy(signal) })),
+  join: (id: string, document: Blob, key: string, signal?: AbortSignal) =>
+    ask(
+      http.POST('/api/v1/worksheets/{id}/import', {
+        params: { path: { id }, header: keyed(key) },
+        ...bytes(document),
+        ...stoppedBy(signal),
+      }),
+    ),
   /** Where the server tells that a worksheet has changed. */
   eventsOf: (id: string) => `/api/v1/worksheets/${encodeURIComponent(id)}/events`,
 }

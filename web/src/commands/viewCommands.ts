@@ -56,6 +56,21 @@ export function viewCommands(
       run: () => show({ kind: 'settings' }),
     },
     {
+      id: 'hand-over',
+      says: 'Hand over …',
+      group: 'Worksheet',
+      also: 'export save as file download csv json html markdown latex document print',
+      run: () => show({ kind: 'handOver' }),
+    },
+    {
+      id: 'bring-in',
+      says: 'Bring in …',
+      group: 'Worksheet',
+      also: 'import open file upload json document',
+      isPossible: now,
+      run: () => show({ kind: 'bringIn', file: null }),
+    },
+    {
       id: 'rates',
       says: 'Rates between currencies …',
       group: 'Worksheet',

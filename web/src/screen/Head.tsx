@@ -33,19 +33,20 @@ export const Head = memo(function Head({ onStep }: { readonly onStep: (way: 'und
       <span className={styles.kept} role="status">
         {isWaiting ? 'Not kept yet' : `Kept ${kept}`}
       </span>
-      <Acts canUndo={canUndo && at === null} canRedo={canRedo && at === null} onStep={onStep} />
+      <Acts canChange={at === null} canUndo={canUndo && at === null} canRedo={canRedo && at === null} onStep={onStep} />
     </header>
   )
 })
 
 interface ActsProps {
+  readonly canChange: boolean
   readonly canUndo: boolean
   readonly canRedo: boolean
   readonly onStep: (way: 'undo' | 'redo') => void
 }
 
 /** The buttons at the right, which a change seldom draws anew. */
-const Acts = memo(function Acts({ canUndo, canRedo, onStep }: ActsProps) {
+const Acts = memo(function Acts({ canChange, canUndo, canRedo, onStep }: ActsProps) {
   const show = useWorksheetStore((state) => state.show)
   const toggle = useWorksheetStore((state) => state.toggle)
   const contentsOpen = useWorksheetStore((state) => state.contentsOpen)
@@ -73,6 +74,16 @@ const Acts = memo(function Acts({ canUndo, canRedo, onStep }: ActsProps) {
       <Tooltip title="Every change, with a way back · Alt H">
         <Button type="text" onClick={() => show({ kind: 'history' })}>
           History
+        </Button>
+      </Tooltip>
+      <Tooltip title="This worksheet as a file, for people and programs">
+        <Button type="text" onClick={() => show({ kind: 'handOver' })}>
+          Hand over
+        </Button>
+      </Tooltip>
+      <Tooltip title="A document into this worksheet">
+        <Button type="text" disabled={!canChange} onClick={() => show({ kind: 'bringIn', file: null })}>
+          Bring in
         </Button>
       </Tooltip>
       <Tooltip title="Angles, decimal mark, number style, light and dark">

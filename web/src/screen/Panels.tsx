@@ -16,6 +16,8 @@ const FilterPanel = later(() => import('../panels/FilterPanel').then((module) =>
 const TabulatePanel = later(() => import('../panels/TabulatePanel').then((module) => module.TabulatePanel), Opening)
 const CurvePanel = later(() => import('../panels/CurvePanel').then((module) => module.CurvePanel), Opening)
 const RemarkPanel = later(() => import('../panels/RemarkPanel').then((module) => module.RemarkPanel), Opening)
+const HandOverPanel = later(() => import('../panels/HandOverPanel').then((module) => module.HandOverPanel), Opening)
+const BringInPanel = later(() => import('../panels/BringInPanel').then((module) => module.BringInPanel), Opening)
 
 /** Takes what is typed while a panel is being loaded, so that no letter goes into a cell; the finder goes on from it. */
 function Opening() {
@@ -67,5 +69,9 @@ export const Panels = memo(function Panels() {
       return <CurvePanel chart={panel.chart} />
     case 'remark':
       return <RemarkPanel />
+    case 'handOver':
+      return <HandOverPanel />
+    case 'bringIn':
+      return <BringInPanel file={panel.file} />
   }
 })

@@ -10,6 +10,7 @@ import { CommandsContext } from '../commands/context'
 import { useCommands } from '../commands/useCommands'
 import { Composer } from '../composer/Composer'
 import { Contents } from '../contents/Contents'
+import { useDroppedFile } from '../documents/useDroppedFile'
 import { Lens } from '../lens/Lens'
 import { Contained } from '../later/Contained'
 import { loadTheRest } from '../later/later'
@@ -93,6 +94,8 @@ function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at:
   useEvents(worksheet.id, at === null)
   useFirstKeys(open.grids)
   useFocusNet()
+  const show = useWorksheetStore((state) => state.show)
+  useDroppedFile(useCallback((file: File) => show({ kind: 'bringIn', file }), [show]))
   useDraftOffers(worksheet.id, at === null)
   useEffect(() => {
     // The tape is short and the first Up should find it.

@@ -1,11 +1,13 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { App, Button } from 'antd'
-import { useState } from 'react'
+import { useCallback, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { api } from '../api/client'
 import { keys } from '../api/keys'
 import { useWorksheets } from '../api/queries'
 import type { Listed } from '../api/types'
+import { KINDS } from '../documents/FileChoice'
+import { useDroppedFile } from '../documents/useDroppedFile'
 import { Mark } from '../theme/Mark'
 import type { Arrival } from '../worksheet/useFirstKeys'
 import { Card } from './Card'
@@ -36,6 +38,19 @@ export function StartPage() {
     onError: (reason) => void message.error(reason.message),
   })
 
+  const bring = useMutation({
+    mutationFn: (file: File) => api.bringIn(file),
+    onSuccess: async ({ worksheet, told }) => {
+      await client.invalidateQueries({ queryKey: keys.worksheets })
+      told.forEach((sentence) => void message.info(sentence, 8))
+      await navigate(`/worksheet/${worksheet.id}`)
+    },
+    onError: (reason) => void message.error(reason.message, 8),
+  })
+  const { mutate: bringIn } = bring
+  useDroppedFile(useCallback((file: File) => bringIn(file), [bringIn]))
+  const chooser = useRef<HTMLInputElement>(null)
+
   return (
     <main className={styles.page}>
       <title>Logismos</title>
@@ -46,6 +61,21 @@ export function StartPage() {
         <Button type="primary" size="large" loading={create.isPending} onClick={() => create.mutate()}>
           New worksheet
         </Button>
+        <Button size="large" loading={bring.isPending} onClick={() => chooser.current?.click()}>
+          Bring in …
+        </Button>
+        <input
+          ref={chooser}
+          type="file"
+          accept={KINDS}
+          hidden
+          aria-label="Document to bring in"
+          onChange={(event) => {
+            const [file] = event.target.files ?? []
+            if (file) bringIn(file)
+            event.target.value = ''
+          }}
+        />
       </header>
       {error && <p role="alert">{error.message}</p>}
       {own.length > 0 && <Finding text={text} onText={setText} order={order} onOrder={setOrder} />}

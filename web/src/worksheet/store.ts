@@ -24,6 +24,8 @@ export type Panel =
   | { readonly kind: 'filter' }
   | { readonly kind: 'tabulate' }
   | { readonly kind: 'curve'; readonly chart: string | null }
+  | { readonly kind: 'handOver' }
+  | { readonly kind: 'bringIn'; readonly file: File | null }
 
 /** Cells that were copied or cut here, to be pasted with their references. */
 export interface Clip {

@@ -72,7 +72,7 @@ public final class Tabulating {
         Block.Grid grid = Block.Grid.of(act.id(), act.title(), first.size() + 1, columns)
                 .withHeadings(1)
                 .withWidths(Map.of(0, 130))
-                .withTabulation(tabulation);
+                .withTabulation(Optional.of(tabulation));
         Section section = live.worksheet().outline().sections().stream()
                 .filter(each -> each.id().equals(act.section()))
                 .findFirst()
@@ -260,7 +260,7 @@ public final class Tabulating {
                 }
             }
         }
-        return List.of(new Edit.Enter(grid.id(), typed), new Edit.ChangeBlock(grid.withTabulation(now)));
+        return List.of(new Edit.Enter(grid.id(), typed), new Edit.ChangeBlock(grid.withTabulation(Optional.of(now))));
     }
 
     /** The values that stand along a table, on its left side or above it. */

@@ -1,6 +1,7 @@
 package app.logismos.sheet;
 
 import app.logismos.formula.Address;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -46,6 +47,7 @@ public sealed interface Block permits Block.Grid, Block.Note, Chart {
      * @param hiddenColumns columns that are not shown, from 0
      * @param tabulation what it tabulates, if anything
      */
+    @RecordBuilder
     record Grid(
             String id,
             String title,
@@ -59,7 +61,7 @@ public sealed interface Block permits Block.Grid, Block.Note, Chart {
             Set<Integer> hiddenColumns,
             boolean beside,
             Optional<Tabulation> tabulation)
-            implements Block {
+            implements Block, BlockGridBuilder.With {
         public Grid {
             widths = Map.copyOf(widths);
             styles = Map.copyOf(styles);
@@ -101,70 +103,7 @@ public sealed interface Block permits Block.Grid, Block.Note, Chart {
 
         /** The same grid with another size. */
         public Grid withSize(int otherRows, int otherColumns) {
-            return new Grid(
-                    id,
-                    title,
-                    otherRows,
-                    otherColumns,
-                    headings,
-                    widths,
-                    styles,
-                    remarks,
-                    hiddenRows,
-                    hiddenColumns,
-                    beside,
-                    tabulation);
-        }
-
-        /** The same grid with so many rows of headings. */
-        public Grid withHeadings(int other) {
-            return new Grid(
-                    id,
-                    title,
-                    rows,
-                    columns,
-                    other,
-                    widths,
-                    styles,
-                    remarks,
-                    hiddenRows,
-                    hiddenColumns,
-                    beside,
-                    tabulation);
-        }
-
-        /** The same grid with columns of other widths. */
-        public Grid withWidths(Map<Integer, Integer> others) {
-            return new Grid(
-                    id,
-                    title,
-                    rows,
-                    columns,
-                    headings,
-                    others,
-                    styles,
-                    remarks,
-                    hiddenRows,
-                    hiddenColumns,
-                    beside,
-                    tabulation);
-        }
-
-        /** The same grid, tabulating something else. */
-        public Grid withTabulation(Tabulation other) {
-            return new Grid(
-                    id,
-                    title,
-                    rows,
-                    columns,
-                    headings,
-                    widths,
-                    styles,
-                    remarks,
-                    hiddenRows,
-                    hiddenColumns,
-                    beside,
-                    Optional.of(other));
+            return with(to -> to.rows(otherRows).columns(otherColumns));
         }
 
         @Override
@@ -174,60 +113,12 @@ public sealed interface Block permits Block.Grid, Block.Note, Chart {
 
         @Override
         public Grid withExpressions(UnaryOperator<String> then) {
-            return tabulation
-                    .map(each -> withTabulation(each.withExpressions(then)))
-                    .orElse(this);
-        }
-
-        /** The same grid with other number styles. */
-        public Grid withStyles(Map<String, String> others) {
-            return new Grid(
-                    id,
-                    title,
-                    rows,
-                    columns,
-                    headings,
-                    widths,
-                    others,
-                    remarks,
-                    hiddenRows,
-                    hiddenColumns,
-                    beside,
-                    tabulation);
-        }
-
-        /** The same grid with other remarks. */
-        public Grid withRemarks(Map<String, String> others) {
-            return new Grid(
-                    id,
-                    title,
-                    rows,
-                    columns,
-                    headings,
-                    widths,
-                    styles,
-                    others,
-                    hiddenRows,
-                    hiddenColumns,
-                    beside,
-                    tabulation);
+            return withTabulation(tabulation.map(each -> each.withExpressions(then)));
         }
 
         /** The same grid with other lines hidden. */
         public Grid withHidden(Set<Integer> otherRows, Set<Integer> otherColumns) {
-            return new Grid(
-                    id,
-                    title,
-                    rows,
-                    columns,
-                    headings,
-                    widths,
-                    styles,
-                    remarks,
-                    otherRows,
-                    otherColumns,
-                    beside,
-                    tabulation);
+            return with(to -> to.hiddenRows(otherRows).hiddenColumns(otherColumns));
         }
 
         @Override

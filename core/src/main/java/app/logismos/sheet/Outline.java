@@ -66,11 +66,17 @@ public final class Outline {
             throw new EditRefused("A section's place is 0 to " + sections.size() + ", was " + edit.at() + ".");
         }
         checkNew(edit.section().id());
-        for (Block block : edit.section().blocks()) {
-            checkNew(block.id());
-            check(block);
+        Section section = edit.section().withBlocks(List.of());
+        sections.add(edit.at(), section);
+        try {
+            List<Block> blocks = edit.section().blocks();
+            for (int i = 0; i < blocks.size(); i++) {
+                add(new Edit.AddBlock(section.id(), blocks.get(i), i));
+            }
+        } catch (EditRefused refused) {
+            sections.remove(edit.at());
+            throw refused;
         }
-        sections.add(edit.at(), edit.section());
         List<Edit> inverse = new ArrayList<>();
         edit.section().blocks().forEach(block -> inverse.add(new Edit.RemoveBlock(block.id())));
         inverse.add(new Edit.RemoveSection(edit.section().id()));

@@ -19,6 +19,11 @@ public record Tabulation(String grid, String expression, String first, Optional<
     /** Stands for the value of the second variable. */
     public static final String SECOND = "tabulated_second";
 
+    /** The same, with references that count from another grid. */
+    public Tabulation inGrid(String other) {
+        return new Tabulation(other, expression, first, second, written);
+    }
+
     Tabulation withExpressions(UnaryOperator<String> then) {
         return new Tabulation(grid, then.apply(expression), then.apply(first), second.map(then), then.apply(written));
     }

@@ -1,7 +1,6 @@
 package app.logismos.server.stored;
 
-import app.logismos.formula.Address;
-import app.logismos.formula.Area;
+import app.logismos.formats.json.CoreValues;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
@@ -15,16 +14,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import tools.jackson.core.JsonParser;
 import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.databind.ser.std.ToStringSerializer;
 
 /**
  * How worksheets and changes are written as JSON in the database. Each row has the number of the format it is in; a new
@@ -206,19 +200,11 @@ public final class StoredForm {
     }
 
     private static JsonMapper mapper() {
-        JsonMapper.Builder builder = JsonMapper.builder()
-                .addModule(new SimpleModule()
-                        .addSerializer(Address.class, ToStringSerializer.instance)
-                        .addSerializer(Area.class, ToStringSerializer.instance)
-                        .addDeserializer(Address.class, new FromText<>(Address.class, Address::parse))
-                        .addDeserializer(Area.class, new FromText<>(Area.class, Area::parse)))
-                .changeDefaultPropertyInclusion(each -> each.withValueInclusion(JsonInclude.Include.NON_ABSENT))
-                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+        return CoreValues.in(JsonMapper.builder())
                 // A choice that came later is not made in what was written before, and written only where it is made.
                 .addMixIn(Settings.class, LaterChoices.class)
-                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES);
-        KindNames.MIXINS.forEach(builder::addMixIn);
-        return builder.build();
+                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .build();
     }
 
     /** The choices of a worksheet that format 2 did not have from its beginning. */
@@ -228,22 +214,5 @@ public final class StoredForm {
 
         @JsonInclude(JsonInclude.Include.NON_DEFAULT)
         abstract boolean complex();
-    }
-
-    /** Reads a value from its text. */
-    private static final class FromText<T> extends StdDeserializer<T> {
-        private final transient Function<String, Optional<T>> parse;
-
-        FromText(Class<T> type, Function<String, Optional<T>> parse) {
-            super(type);
-            this.parse = parse;
-        }
-
-        @Override
-        public T deserialize(JsonParser parser, DeserializationContext context) {
-            String text = parser.getString();
-            return parse.apply(text)
-                    .orElseThrow(() -> context.weirdStringException(text, handledType(), "it is no address"));
-        }
     }
 }

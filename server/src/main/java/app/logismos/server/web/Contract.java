@@ -96,6 +96,22 @@ class Contract {
         };
     }
 
+    /** Where a document may be sent as bytes, it may be the JSON itself. */
+    @Bean
+    OperationCustomizer documents() {
+        return (operation, method) -> {
+            if (operation.getRequestBody() != null
+                    && operation.getRequestBody().getContent().containsKey("application/octet-stream")) {
+                operation
+                        .getRequestBody()
+                        .getContent()
+                        .get("application/json")
+                        .setSchema(new JsonSchema().typesItem("object"));
+            }
+            return operation;
+        };
+    }
+
     private static Object plain(JsonNode json) {
         return new JsonMapper().convertValue(json, Object.class);
     }

@@ -4,6 +4,7 @@ import app.logismos.act.Act;
 import app.logismos.act.ColumnUnits;
 import app.logismos.act.LookAgain;
 import app.logismos.act.Tabulating;
+import app.logismos.formats.Joining;
 import app.logismos.recalculate.Change;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.report.Echo;
@@ -15,6 +16,7 @@ import app.logismos.server.web.Conflict;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.EditRefused;
 import app.logismos.sheet.NamedEntries;
+import app.logismos.sheet.Transcript;
 import app.logismos.sheet.Worksheet;
 import java.time.Clock;
 import java.time.Instant;
@@ -93,7 +95,7 @@ public class Worksheets {
 
     /** A worksheet like another, with a history of its own; answers with its id. */
     String copy(String id, String title) {
-        List<Edit> edits = open.read(id, worksheet -> Copy.edits(worksheet.live.worksheet()));
+        List<Edit> edits = open.read(id, worksheet -> Transcript.of(worksheet.live.worksheet()));
         String copy = create(title, false);
         begin(copy, edits);
         return copy;
@@ -170,6 +172,26 @@ public class Worksheets {
                                 marked(worksheet).kept(act).edits(worksheet.live), worksheet.live.worksheet()),
                         "",
                         asked));
+    }
+
+    /**
+     * Puts another worksheet below what this one has.
+     *
+     * @param brought is changed where titles and names are taken
+     * @param told what was changed is added
+     */
+    WorksheetViews.KeptJson join(String id, Worksheet brought, List<String> told, Asked asked) {
+        return once(id, asked, worksheet -> {
+            List<Edit> edits = Joining.edits(worksheet.live.worksheet(), brought, Worksheets::freshId, told);
+            if (edits.isEmpty()) {
+                throw new EditRefused("There is nothing in the document.");
+            }
+            return keep(worksheet, JournalRow.Kind.EDIT, edits, "Brought in: ", asked);
+        });
+    }
+
+    private static String freshId(String word) {
+        return word + "-" + UUID.randomUUID().toString().substring(0, 8);
     }
 
     /** Makes a worksheet as it was at an earlier revision; a change like any other, which can be undone. */

@@ -2,6 +2,7 @@ package app.logismos.server.stored;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.formats.json.KindNames;
 import app.logismos.formula.Area;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Chart;
@@ -138,8 +139,8 @@ class StoredFormTest {
 
     @Test
     void aBlockIsReadAsItWasWritten() {
-        Block.Grid tabulated =
-                GRID.withTabulation(new Tabulation("g", "x^2", "x", Optional.empty(), "tabulated_first^2"));
+        Block.Grid tabulated = GRID.withTabulation(
+                Optional.of(new Tabulation("g", "x^2", "x", Optional.empty(), "tabulated_first^2")));
         assertThat(Stream.of(GRID, CHART, tabulated).map(StoredForm::written).map(StoredForm::block))
                 .containsExactly(GRID, CHART, tabulated);
     }

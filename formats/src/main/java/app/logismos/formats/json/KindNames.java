@@ -1,4 +1,4 @@
-package app.logismos.server.stored;
+package app.logismos.formats.json;
 
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Chart;
@@ -14,12 +14,12 @@ import tools.jackson.databind.annotation.JsonTypeIdResolver;
 import tools.jackson.databind.jsontype.impl.TypeIdResolverBase;
 
 /**
- * What the kinds of edits, blocks, sources and marks are called in the database: as their types are, in lower case where
- * they begin. A type that gets another name keeps its old one here.
+ * What the kinds of edits, blocks, sources and marks are called in documents and in the database: as their types are, in
+ * lower case where they begin. A type that gets another name keeps its old one here.
  */
-final class KindNames extends TypeIdResolverBase {
+public final class KindNames extends TypeIdResolverBase {
     /** The types that are one of several kinds, each with how it is told which. */
-    static final Map<Class<?>, Class<?>> MIXINS = Map.of(
+    public static final Map<Class<?>, Class<?>> MIXINS = Map.of(
             Edit.class,
             ByDo.class,
             Block.class,
@@ -63,13 +63,14 @@ final class KindNames extends TypeIdResolverBase {
     }
 
     /** All records that a sealed type may be. */
-    static Stream<Class<?>> kinds(Class<?> sealed) {
+    public static Stream<Class<?>> kinds(Class<?> sealed) {
         return sealed.isSealed()
                 ? Stream.of(sealed.getPermittedSubclasses()).flatMap(KindNames::kinds)
                 : Stream.of(sealed);
     }
 
-    static String name(Class<?> type) {
+    /** The name of a kind. */
+    public static String name(Class<?> type) {
         return type.getSimpleName().substring(0, 1).toLowerCase(Locale.ROOT)
                 + type.getSimpleName().substring(1);
     }

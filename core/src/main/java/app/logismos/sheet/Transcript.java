@@ -1,17 +1,15 @@
-package app.logismos.server.worksheet;
+package app.logismos.sheet;
 
 import app.logismos.formula.Address;
-import app.logismos.sheet.Edit;
-import app.logismos.sheet.Section;
-import app.logismos.sheet.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
 
 /** The edits that write a worksheet down again. */
-final class Copy {
-    private Copy() {}
+public final class Transcript {
+    private Transcript() {}
 
-    static List<Edit> edits(Worksheet worksheet) {
+    /** The edits of an empty worksheet that make it equal, but for its title. */
+    public static List<Edit> of(Worksheet worksheet) {
         List<Edit> edits = new ArrayList<>();
         List<Section> sections = worksheet.outline().sections();
         for (int i = 0; i < sections.size(); i++) {

@@ -1,0 +1,2 @@
+/** What every reader of documents answers with. */
+package app.logismos.formats.document;

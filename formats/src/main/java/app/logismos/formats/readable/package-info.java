@@ -1,0 +1,2 @@
+/** Worksheets for people: as Markdown with mathematics, as one page of HTML, as LaTeX. */
+package app.logismos.formats.readable;

@@ -1,0 +1,244 @@
+package app.logismos.server.worksheet;
+
+import app.logismos.formats.delimited.DelimitedWriter;
+import app.logismos.formats.delimited.Separator;
+import app.logismos.formats.document.Brought;
+import app.logismos.formats.document.Unreadable;
+import app.logismos.formats.json.JsonFormat;
+import app.logismos.formats.readable.Html;
+import app.logismos.formats.readable.Latex;
+import app.logismos.formats.readable.Markdown;
+import app.logismos.formula.Address;
+import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.server.calculate.KnownUnits;
+import app.logismos.server.web.NotFound;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Transcript;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Worksheets as documents in open formats, and from them. */
+@RestController
+@RequestMapping("/api/v1/worksheets")
+class DocumentEndpoint {
+    private static final int SHOWN_LINES = 12;
+    private static final int MOST_SHOWN = 4_000;
+
+    private final OpenWorksheets open;
+    private final Worksheets worksheets;
+    private final WorksheetViews views;
+    private final KnownUnits known;
+
+    DocumentEndpoint(OpenWorksheets open, Worksheets worksheets, WorksheetViews views, KnownUnits known) {
+        this.open = open;
+        this.worksheets = worksheets;
+        this.views = views;
+        this.known = known;
+    }
+
+    /** What a worksheet is handed over as. */
+    enum Format {
+        JSON("json"),
+        CSV("csv"),
+        MARKDOWN("md"),
+        HTML("html"),
+        LATEX("tex");
+
+        private final String extension;
+
+        Format(String extension) {
+            this.extension = extension;
+        }
+    }
+
+    /**
+     * How a document begins, before it is handed over.
+     *
+     * @param beginning its first lines
+     * @param told what another program may take otherwise, in sentences
+     */
+    record Handed(String beginning, List<String> told) {}
+
+    /**
+     * A new worksheet from a document.
+     *
+     * @param told what is not as it was in the document, in sentences
+     */
+    record BroughtIn(WorksheetViews.WorksheetJson worksheet, List<String> told) {}
+
+    /** What a document has put into a worksheet. */
+    record Joined(WorksheetViews.KeptJson kept, List<String> told) {}
+
+    /**
+     * A worksheet as a document.
+     *
+     * @param grid the id of the grid whose values are written, for CSV; the first, where none is named
+     * @param formulas whether the formulas stand below each grid, for Markdown, HTML and LaTeX
+     * @param history whether the changes are told, for JSON
+     * @param separator between values, for CSV
+     * @param comma whether the decimal mark is a comma, for CSV
+     * @param shown whether numbers have the digits that are shown, for CSV
+     * @param guarded whether texts that begin like formulas get an apostrophe in front, for CSV
+     */
+    @GetMapping(path = "/{id}/export", produces = "application/octet-stream")
+    ResponseEntity<byte[]> handOver(
+            @PathVariable String id,
+            @RequestParam Format format,
+            @RequestParam Optional<String> grid,
+            @RequestParam(defaultValue = "false") boolean formulas,
+            @RequestParam(defaultValue = "false") boolean history,
+            @RequestParam(defaultValue = "COMMA") Separator separator,
+            @RequestParam(defaultValue = "false") boolean comma,
+            @RequestParam(defaultValue = "false") boolean shown,
+            @RequestParam(defaultValue = "false") boolean guarded) {
+        DelimitedWriter.Look look = new DelimitedWriter.Look(separator, comma, shown, guarded);
+        Optional<List<JsonFormat.Past>> past = history ? Optional.of(past(id)) : Optional.empty();
+        return open.read(
+                id,
+                worksheet -> ResponseEntity.ok()
+                        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                        .header(
+                                HttpHeaders.CONTENT_DISPOSITION,
+                                ContentDisposition.attachment()
+                                        .filename(
+                                                fileName(worksheet.live) + "." + format.extension,
+                                                StandardCharsets.UTF_8)
+                                        .build()
+                                        .toString())
+                        .body(written(worksheet.live, format, grid, formulas, past, look)
+                                .getBytes(StandardCharsets.UTF_8)));
+    }
+
+    /** How a document would begin, and what another program may take otherwise; the same choice as for the document itself. */
+    @GetMapping("/{id}/export/beginning")
+    Handed beginning(
+            @PathVariable String id,
+            @RequestParam Format format,
+            @RequestParam Optional<String> grid,
+            @RequestParam(defaultValue = "false") boolean formulas,
+            @RequestParam(defaultValue = "false") boolean history,
+            @RequestParam(defaultValue = "COMMA") Separator separator,
+            @RequestParam(defaultValue = "false") boolean comma,
+            @RequestParam(defaultValue = "false") boolean shown,
+            @RequestParam(defaultValue = "false") boolean guarded) {
+        DelimitedWriter.Look look = new DelimitedWriter.Look(separator, comma, shown, guarded);
+        Optional<List<JsonFormat.Past>> past = history ? Optional.of(past(id)) : Optional.empty();
+        return open.read(id, worksheet -> {
+            String whole = written(worksheet.live, format, grid, formulas, past, look);
+            String lines = whole.lines().limit(SHOWN_LINES).collect(Collectors.joining("\n"));
+            return new Handed(
+                    lines.substring(0, Math.min(lines.length(), MOST_SHOWN)),
+                    format == Format.CSV ? told(worksheet.live, grid(worksheet.live, grid), guarded) : List.of());
+        });
+    }
+
+    private static String written(
+            LiveWorksheet live,
+            Format format,
+            Optional<String> grid,
+            boolean formulas,
+            Optional<List<JsonFormat.Past>> past,
+            DelimitedWriter.Look look) {
+        return switch (format) {
+            case JSON -> {
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+                JsonFormat.write(live.worksheet(), past, bytes);
+                yield bytes.toString(StandardCharsets.UTF_8);
+            }
+            case CSV -> {
+                StringBuilder text = new StringBuilder();
+                DelimitedWriter.write(live, grid(live, grid), look, text);
+                yield text.toString();
+            }
+            case MARKDOWN -> Markdown.of(live, formulas);
+            case HTML -> Html.of(live, formulas);
+            case LATEX -> Latex.of(live, formulas);
+        };
+    }
+
+    private static List<String> told(LiveWorksheet live, Block.Grid grid, boolean guarded) {
+        List<Address> found = guarded ? List.of() : DelimitedWriter.takenForFormulas(live, grid);
+        return found.isEmpty()
+                ? List.of()
+                : List.of("Other programs would take the text in " + found.get(0)
+                        + (found.size() > 1 ? " and " + (found.size() - 1) + " more" : "")
+                        + " for a formula. Put an apostrophe in front.");
+    }
+
+    private static Block.Grid grid(LiveWorksheet live, Optional<String> id) {
+        return id.map(wanted -> live.grid(wanted).orElseThrow(() -> new NotFound("There is no grid " + wanted + ".")))
+                .or(() -> live.worksheet().outline().grids().findFirst())
+                .orElseThrow(() -> new NotFound("There is no grid in this worksheet."));
+    }
+
+    private List<JsonFormat.Past> past(String id) {
+        return worksheets.history(id).stream()
+                .map(each -> new JsonFormat.Past(each.at(), each.says()))
+                .toList();
+    }
+
+    private static String fileName(LiveWorksheet live) {
+        String clean = live.worksheet()
+                .title()
+                .replaceAll("[^\\p{L}\\p{M}\\p{N} _-]+", " ")
+                .strip();
+        return clean.isEmpty() ? "worksheet" : clean;
+    }
+
+    /** A new worksheet from a document, which is the body of the request. */
+    @PostMapping(
+            path = "/import",
+            consumes = {"application/octet-stream", "application/json"})
+    @ResponseStatus(HttpStatus.CREATED)
+    BroughtIn bringIn(@RequestBody byte[] document) {
+        Brought brought = read(document);
+        String id = worksheets.create(brought.worksheet().title(), false);
+        worksheets.begin(id, Transcript.of(brought.worksheet()));
+        return new BroughtIn(open.read(id, views::worksheet), brought.told());
+    }
+
+    /** Puts a document, which is the body of the request, below what a worksheet has, as one change. */
+    @PostMapping(
+            path = "/{id}/import",
+            consumes = {"application/octet-stream", "application/json"})
+    Joined join(
+            @PathVariable String id,
+            @RequestBody byte[] document,
+            @RequestHeader(Asked.PAGE) Optional<String> page,
+            @RequestHeader(Asked.KEY) Optional<String> key) {
+        Brought brought = read(document);
+        List<String> told = new ArrayList<>(brought.told());
+        WorksheetViews.KeptJson kept = worksheets.join(id, brought.worksheet(), told, new Asked(page, key));
+        return new Joined(kept, told);
+    }
+
+    private Brought read(byte[] document) {
+        return JsonFormat.read(new ByteArrayInputStream(document), known.words());
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(Unreadable document) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_ENTITY, document.getMessage());
+    }
+}

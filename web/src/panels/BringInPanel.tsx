@@ -1,0 +1,98 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { Button, Modal, Radio } from 'antd'
+import { useRef, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { api } from '../api/client'
+import { keys } from '../api/keys'
+import { FileChoice } from '../documents/FileChoice'
+import { Words } from '../typeset/Words'
+import { useOpenWorksheet } from '../worksheet/context'
+import { usePanel } from '../worksheet/usePanel'
+import styles from './Panel.module.css'
+
+interface Props {
+  /** A file that was dropped; null where one is still to be chosen. */
+  readonly file: File | null
+}
+
+/** A document, into this worksheet or a new one; what is not as it was in it is told. */
+export function BringInPanel({ file: dropped }: Props) {
+  const { worksheet, kept } = useOpenWorksheet()
+  const { close } = usePanel()
+  const client = useQueryClient()
+  const navigate = useNavigate()
+  const [file, setFile] = useState(dropped)
+  const [where, setWhere] = useState<'here' | 'new'>('here')
+  const stop = useRef(new AbortController())
+  const bring = useMutation({
+    mutationFn: async (document: File): Promise<readonly string[]> => {
+      stop.current = new AbortController()
+      if (where === 'new') {
+        const brought = await api.bringIn(document, stop.current.signal)
+        await client.invalidateQueries({ queryKey: keys.worksheets })
+        await navigate(`/worksheet/${brought.worksheet.id}`)
+        return brought.told
+      }
+      await kept()
+      const joined = await api.join(worksheet.id, document, crypto.randomUUID(), stop.current.signal)
+      await client.invalidateQueries({ queryKey: keys.outline(worksheet.id) })
+      void client.invalidateQueries({ queryKey: keys.allCells(worksheet.id) })
+      void client.invalidateQueries({ queryKey: keys.history(worksheet.id) })
+      return joined.told
+    },
+    onSuccess: (told) => told.length === 0 && close(),
+  })
+
+  return (
+    <Modal open title="Bring in" footer={null} onCancel={close} width={520}>
+      {bring.data ? (
+        <div className={styles.form}>
+          <p role="status">{file?.name} is here. This is not as it is in the document:</p>
+          <ul className={styles.list}>
+            {bring.data.map((sentence) => (
+              <li key={sentence}>
+                <Words text={sentence} />
+              </li>
+            ))}
+          </ul>
+          <div>
+            <Button type="primary" onClick={close}>
+              Close
+            </Button>
+          </div>
+        </div>
+      ) : (
+        <form
+          className={styles.form}
+          onSubmit={(event) => {
+            event.preventDefault()
+            if (file) bring.mutate(file)
+          }}
+        >
+          <FileChoice file={file} onFile={setFile} />
+          <Radio.Group
+            aria-label="Where it goes"
+            value={where}
+            onChange={(event) => setWhere(event.target.value === 'new' ? 'new' : 'here')}
+            options={[
+              { label: 'below what is here', value: 'here' },
+              { label: 'into a new worksheet', value: 'new' },
+            ]}
+          />
+          <p className={styles.says}>A worksheet that was handed over as JSON.</p>
+          {bring.error && (
+            <p role="alert" className={styles.wrong}>
+              {bring.error.message}
+            </p>
+          )}
+          <div className={styles.row}>
+            <Button type="primary" htmlType="submit" disabled={!file} loading={bring.isPending}>
+              Bring in
+            </Button>
+            {bring.isPending && <Button onClick={() => stop.current.abort()}>Stop</Button>}
+          </div>
+        </form>
+      )}
+    </Modal>
+  )
+}

@@ -1,0 +1,129 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { Button, Checkbox, Modal, Radio, Select } from 'antd'
+import { useState } from 'react'
+import { api, type DocumentChoice } from '../api/client'
+import { keys } from '../api/keys'
+import { selectedCells } from '../commands/selected'
+import { Words } from '../typeset/Words'
+import { useOpenWorksheet } from '../worksheet/context'
+import { usePanel } from '../worksheet/usePanel'
+import styles from './Panel.module.css'
+
+type Format = DocumentChoice['format']
+type Separator = NonNullable<DocumentChoice['separator']>
+
+const FORMATS: readonly (readonly [Format, string])[] = [
+  ['HTML', 'HTML: a page to read, one file'],
+  ['MARKDOWN', 'Markdown with mathematics'],
+  ['LATEX', 'LaTeX'],
+  ['CSV', 'CSV: the values of one grid'],
+  ['JSON', 'JSON: the whole worksheet, to be brought in again'],
+]
+
+const SEPARATORS: readonly { readonly label: string; readonly value: Separator }[] = [
+  { label: 'comma', value: 'COMMA' },
+  { label: 'semicolon', value: 'SEMICOLON' },
+  { label: 'tab', value: 'TAB' },
+  { label: 'bar', value: 'BAR' },
+]
+
+const formatOf = (value: unknown): Format => FORMATS.find(([format]) => format === value)?.[0] ?? 'HTML'
+
+/** The worksheet as a file: which format, how, and how it would begin. */
+export function HandOverPanel() {
+  const { worksheet, grids } = useOpenWorksheet()
+  const { close } = usePanel()
+  const [format, setFormat] = useState<Format>('HTML')
+  const [grid, setGrid] = useState(() => selectedCells(grids)?.grid.id ?? grids[0]?.id ?? '')
+  const [separator, setSeparator] = useState<Separator>('COMMA')
+  const [flags, setFlags] = useState({
+    formulas: true,
+    history: false,
+    comma: worksheet.settings.comma,
+    shown: false,
+    guarded: true,
+  })
+  const isTable = format === 'CSV'
+  const choice: DocumentChoice = {
+    format,
+    ...flags,
+    separator,
+    ...(isTable && grid !== '' ? { grid } : {}),
+  }
+  const { data, error } = useQuery({
+    queryKey: [...keys.outline(worksheet.id), 'beginning', choice],
+    queryFn: ({ signal }) => api.beginning(worksheet.id, choice, signal),
+    placeholderData: keepPreviousData,
+  })
+  const flag = (name: keyof typeof flags, label: string) => (
+    <Checkbox checked={flags[name]} onChange={(event) => setFlags({ ...flags, [name]: event.target.checked })}>
+      {label}
+    </Checkbox>
+  )
+
+  return (
+    <Modal open title="Hand over" footer={null} onCancel={close} width={620}>
+      <div className={styles.form}>
+        <Radio.Group
+          aria-label="Format"
+          value={format}
+          onChange={(event) => setFormat(formatOf(event.target.value))}
+          options={FORMATS.map(([value, label]) => ({ value, label }))}
+          style={{ display: 'grid', gap: 4 }}
+        />
+        <div className={styles.row}>
+          {isTable && (
+            <>
+              <label className={styles.field}>
+                Grid
+                <Select
+                  aria-label="Grid"
+                  value={grid}
+                  onChange={setGrid}
+                  options={grids.map(({ id, title }) => ({ value: id, label: title }))}
+                  style={{ width: 200 }}
+                />
+              </label>
+              <label className={styles.field}>
+                Between values
+                <Select
+                  aria-label="Between values"
+                  value={separator}
+                  onChange={setSeparator}
+                  options={[...SEPARATORS]}
+                  style={{ width: 130 }}
+                />
+              </label>
+              {flag('comma', 'decimal comma')}
+              {flag('shown', 'digits as shown, not all')}
+              {flag('guarded', 'apostrophe before texts that look like formulas')}
+            </>
+          )}
+          {format === 'JSON' && flag('history', 'with the list of changes')}
+          {!isTable && format !== 'JSON' && flag('formulas', 'formulas below each grid')}
+        </div>
+        {data?.told.map((sentence) => (
+          <p key={sentence} role="status" className={styles.says}>
+            <Words text={sentence} />
+          </p>
+        ))}
+        {error && (
+          <p role="alert" className={styles.wrong}>
+            {error.message}
+          </p>
+        )}
+        <figure className={styles.beginning}>
+          <figcaption className={styles.says}>It begins so:</figcaption>
+          <pre tabIndex={0} aria-label="How it begins">
+            {data?.beginning}
+          </pre>
+        </figure>
+        <div>
+          <Button type="primary" href={api.documentOf(worksheet.id, choice)} download>
+            Keep the file
+          </Button>
+        </div>
+      </div>
+    </Modal>
+  )
+}
