@@ -46,6 +46,11 @@ final class Program implements AutoCloseable {
         }
     }
 
+    /** Where a call is. */
+    String address(String path) {
+        return address + path;
+    }
+
     Answer get(String path) {
         return send(HttpRequest.newBuilder(URI.create(address + path)).GET());
     }

@@ -1,0 +1,130 @@
+package app.logismos.e2e;
+
+import static app.logismos.e2e.Browser.openWorksheet;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Worksheets handed over as files, and brought in from them. */
+class DocumentsTest extends Visit {
+    @TempDir
+    static Path kept;
+
+    private Locator panel(String title) {
+        return page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName(title));
+    }
+
+    private static Locator button(Locator in, String name) {
+        return in.getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private Path handedOver(String format) {
+        button("Hand over").click();
+        Locator panel = panel("Hand over");
+        panel.getByText(format).click();
+        assertThat(panel.getByLabel("How it begins")).not().isEmpty();
+        Download download =
+                page.waitForDownload(() -> panel.getByText("Keep the file").click());
+        Path file = kept.resolve(download.suggestedFilename());
+        download.saveAs(file);
+        page.keyboard().press("Escape");
+        assertThat(panel).isHidden();
+        return file;
+    }
+
+    @Test
+    void aWorksheetGoesOutAndComesBelowAnotherAndIsTakenBack() {
+        openWorksheet(page, "Cooling cup");
+        Path file = handedOver("JSON: the whole worksheet");
+        assertThat(file.getFileName()).hasToString("Cooling cup.json");
+        page.getByTitle("All worksheets").click();
+        newWorksheet();
+        type("A1", "room = 3");
+        button("Bring in").click();
+        Locator panel = panel("Bring in");
+        panel.getByLabel("Document").setInputFiles(file);
+        assertThat(panel).containsText("Cooling cup.json");
+        button(panel, "Bring in").click();
+        assertThat(panel).containsText("There was a name room already: this one is room_1 here.");
+        button(panel, "Close").last().click();
+        Locator contents = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Contents"));
+        assertThat(contents).containsText("The cup on the sill");
+        button("Undo").click();
+        assertThat(contents).not().containsText("The cup on the sill");
+        button("Redo").click();
+        assertThat(contents).containsText("The cup on the sill");
+    }
+
+    @Test
+    void aPageToReadHasTheValuesAndTheFormulas() throws IOException {
+        openWorksheet(page, "Cooling cup");
+        String read = Files.readString(handedOver("HTML: a page to read"));
+        assertThat(read)
+                .contains("<h1>Cooling cup</h1>", "The cup on the sill", "<caption>Readings</caption>", "191.7");
+        page.setContent(read);
+        assertThat(page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Readings")))
+                .isVisible();
+    }
+
+    @Test
+    void theStartPageTakesADocumentAndSaysWhatIsNone() {
+        page.getByLabel("Document to bring in")
+                .setInputFiles(
+                        new FilePayload("notes.json", "application/json", "{\"a\": ".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("This is no whole JSON document")).isVisible();
+        openWorksheet(page, "First steps");
+        Path file = handedOver("JSON: the whole worksheet");
+        page.getByTitle("All worksheets").click();
+        page.getByLabel("Document to bring in").setInputFiles(file);
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("First steps")))
+                .isVisible();
+        browser.complaints().removeIf(complaint -> complaint.contains("422"));
+    }
+
+    @Test
+    void aFileThatIsDroppedIsOfferedAndWhatIsNoDocumentChangesNothing() {
+        newWorksheet();
+        type("A1", "3");
+        page.evaluate("""
+                () => {
+                  const data = new DataTransfer()
+                  data.items.add(new File(['[1, 2]'], 'list.json', { type: 'application/json' }))
+                  document.body.dispatchEvent(new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }))
+                }""");
+        Locator panel = panel("Bring in");
+        assertThat(panel).containsText("list.json");
+        button(panel, "Bring in").click();
+        assertThat(panel.getByRole(AriaRole.ALERT)).containsText("This JSON is no worksheet");
+        page.keyboard().press("Escape");
+        assertThat(at("A1")).containsText("3");
+        browser.complaints().removeIf(complaint -> complaint.contains("422"));
+    }
+
+    @Test
+    void theFinderKnowsBothActsByOtherWords() {
+        newWorksheet();
+        for (String[] asked : new String[][] {{"export", "Hand over"}, {"import file", "Bring in"}}) {
+            page.keyboard().press("Control+k");
+            page.keyboard().type(asked[0]);
+            page.getByRole(AriaRole.OPTION)
+                    .filter(new Locator.FilterOptions().setHasText(asked[1]))
+                    .first()
+                    .click();
+            assertThat(panel(asked[1])).isVisible();
+            page.keyboard().press("Escape");
+            assertThat(panel(asked[1])).isHidden();
+        }
+    }
+}

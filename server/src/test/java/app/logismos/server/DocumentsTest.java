@@ -1,0 +1,189 @@
+package app.logismos.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** Worksheets handed over and brought in over HTTP. */
+class DocumentsTest {
+    @TempDir
+    static Path data;
+
+    private static Program program;
+
+    @BeforeAll
+    static void start() {
+        program = Program.start(data, true);
+    }
+
+    @AfterAll
+    static void stop() {
+        program.close();
+    }
+
+    static Stream<String> examples() {
+        return program.get("/worksheets?example=true")
+                .body()
+                .valueStream()
+                .map(each -> each.get("title").asString());
+    }
+
+    private static String id(String title) {
+        return program.get("/worksheets?example=true")
+                .body()
+                .valueStream()
+                .filter(each -> each.get("title").asString().equals(title))
+                .findFirst()
+                .orElseThrow()
+                .get("id")
+                .asString();
+    }
+
+    private static String json(String id) {
+        return program.text("/worksheets/" + id + "/export?format=JSON");
+    }
+
+    /** What all cells show, by the title of their grid. */
+    private static List<String> shown(String id) {
+        return program.get("/worksheets/" + id)
+                .body()
+                .get("sections")
+                .valueStream()
+                .flatMap(section -> section.get("blocks").valueStream())
+                .filter(block -> block.get("kind").asString().equals("grid"))
+                .flatMap(grid -> program.get(
+                                "/worksheets/" + id + "/grids/" + grid.get("id").asString() + "/cells")
+                        .body()
+                        .get("cells")
+                        .valueStream()
+                        .map(cell -> grid.get("title").asString() + "."
+                                + cell.get("address").asString() + " "
+                                + cell.get("display").asString()))
+                .toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("examples")
+    void anExampleOutAndInAgainIsEqual(String title) {
+        String document = json(id(title));
+        Program.Answer brought = program.post("/worksheets/import", document);
+        assertThat(brought.status()).isEqualTo(201);
+        assertThat(brought.body().get("told")).isEmpty();
+        String again = brought.at("/worksheet/id");
+        assertThat(shown(again)).isNotEmpty().isEqualTo(shown(id(title)));
+        assertThat(json(again)).isEqualTo(document);
+    }
+
+    @ParameterizedTest
+    @MethodSource("examples")
+    void anExampleIsHandedOverInEachFormat(String title) {
+        Map.of("HTML", "<h1>" + title, "MARKDOWN", "# " + title, "LATEX", "{" + title + "}", "CSV", ",")
+                .forEach((format, part) -> assertThat(
+                                program.text("/worksheets/" + id(title) + "/export?formulas=true&format=" + format))
+                        .as(format)
+                        .contains(part));
+    }
+
+    @Test
+    void whatIsBroughtIntoAWorksheetIsOneChangeThatIsTakenBackWhole() {
+        String id = program.newWorksheet("Kettle");
+        program.type(id, 1, "grid-1", "A1", "room = 3");
+        String before = json(id);
+        Program.Answer joined = program.post("/worksheets/" + id + "/import", json(id("Cooling cup")));
+        assertThat(joined.status()).isEqualTo(200);
+        assertThat(joined.body().get("told").valueStream().map(JsonNode::asString))
+                .contains("There was a name `room` already: this one is `room_1` here.");
+        List<String> cup = shown(id("Cooling cup")).stream()
+                .filter(cell -> !cell.contains("room"))
+                .toList();
+        assertThat(shown(id)).containsAll(cup);
+        program.post("/worksheets/" + id + "/undo", "{}");
+        assertThat(json(id)).isEqualTo(before);
+        program.post("/worksheets/" + id + "/redo", "{}");
+        assertThat(shown(id)).containsAll(cup);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"{", "[]", "{}", "null", "\"text\"", "{\"format\": 1}", "{\"format\": 99}"})
+    void whatIsNoDocumentIsRefusedInASentenceAndLeavesNothingBehind(String body) {
+        long before = program.get("/worksheets").body().size();
+        Program.Answer refused = program.post("/worksheets/import", body);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at("/detail")).startsWith("This ").endsWith(".");
+        String id = program.newWorksheet("Kettle");
+        assertThat(program.post("/worksheets/" + id + "/import", body).status()).isEqualTo(422);
+        assertThat(program.get("/worksheets/" + id).body().get("revision").asInt())
+                .isEqualTo(1);
+        program.delete("/worksheets/" + id);
+        assertThat(program.get("/worksheets").body().size()).isEqualTo((int) before);
+    }
+
+    @Test
+    void bytesThatAreNoTextAreRefused() {
+        byte[] bytes = new byte[5_000];
+        new Random(7).nextBytes(bytes);
+        URI target = URI.create(program.address("/worksheets/import"));
+        assertThat(program.send(HttpRequest.newBuilder(target)
+                                .header("content-type", "application/octet-stream")
+                                .POST(HttpRequest.BodyPublishers.ofByteArray(bytes)))
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void aDocumentWithTheHistoryTellsTheChanges() {
+        String id = program.newWorksheet("Kettle");
+        program.type(id, 1, "grid-1", "A1", "3");
+        assertThat(program.text("/worksheets/" + id + "/export?format=JSON&history=true"))
+                .contains("\"history\"", "A1");
+        assertThat(json(id)).doesNotContain("\"history\"");
+    }
+
+    @Test
+    void theValuesOfAGridSayWhatOthersWouldTakeForFormulas() {
+        String id = program.newWorksheet("Kettle");
+        program.type(id, 1, "grid-1", "A1", "\"=1+1\"", "B1", "1.5");
+        Program.Answer beginning = program.get("/worksheets/" + id + "/export/beginning?format=CSV");
+        assertThat(beginning.at("/beginning")).isEqualTo("=1+1,1.5");
+        assertThat(beginning.at("/told/0"))
+                .isEqualTo("Other programs would take the text in A1 for a formula. Put an apostrophe in front.");
+        Program.Answer guarded = program.get(
+                "/worksheets/" + id + "/export/beginning?format=CSV&guarded=true&comma=true&separator=SEMICOLON");
+        assertThat(guarded.at("/beginning")).isEqualTo("'=1+1;1,5");
+        assertThat(guarded.body().get("told")).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"format=PDFX", "format=", "", "format=CSV&separator=x", "format=CSV&comma=maybe"})
+    void aChoiceThatThereIsNotIsABadRequest(String query) {
+        String id = program.newWorksheet("Kettle");
+        assertThat(program.get("/worksheets/" + id + "/export/beginning?" + query)
+                        .status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void aGridThatThereIsNotIsNotFound() {
+        String id = program.newWorksheet("Kettle");
+        assertThat(program.get("/worksheets/" + id + "/export/beginning?format=CSV&grid=g")
+                        .status())
+                .isEqualTo(404);
+        assertThat(program.get("/worksheets/nowhere/export/beginning?format=CSV")
+                        .status())
+                .isEqualTo(404);
+    }
+}
