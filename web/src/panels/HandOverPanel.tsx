@@ -112,12 +112,15 @@ export function HandOverPanel() {
             {error.message}
           </p>
         )}
-        <figure className={styles.beginning}>
-          <figcaption className={styles.says}>It begins so:</figcaption>
-          <pre tabIndex={0} aria-label="How it begins">
-            {data?.beginning}
-          </pre>
-        </figure>
+        {/* The beginning of a page is its style, which tells nobody anything. */}
+        {format !== 'HTML' && (
+          <figure className={styles.beginning}>
+            <figcaption className={styles.says}>It begins so:</figcaption>
+            <pre tabIndex={0} aria-label="How it begins">
+              {data?.beginning}
+            </pre>
+          </figure>
+        )}
         <div>
           <Button type="primary" href={api.documentOf(worksheet.id, choice)} download>
             Keep the file

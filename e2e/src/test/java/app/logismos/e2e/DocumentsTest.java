@@ -34,7 +34,6 @@ class DocumentsTest extends Visit {
         button("Hand over").click();
         Locator panel = panel("Hand over");
         panel.getByText(format).click();
-        assertThat(panel.getByLabel("How it begins")).not().isEmpty();
         Download download =
                 page.waitForDownload(() -> panel.getByText("Keep the file").click());
         Path file = kept.resolve(download.suggestedFilename());
@@ -76,6 +75,19 @@ class DocumentsTest extends Visit {
         page.setContent(read);
         assertThat(page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Readings")))
                 .isVisible();
+    }
+
+    @Test
+    void itIsShownHowTheValuesOfAGridBegin() {
+        newWorksheet();
+        typeDown("A1", "leaf, loose", "1.5");
+        button("Hand over").click();
+        Locator panel = panel("Hand over");
+        panel.getByText("CSV: the values").click();
+        assertThat(panel.getByLabel("How it begins")).hasText("\"leaf, loose\"\n1.5");
+        panel.getByText("decimal comma").click();
+        assertThat(panel.getByLabel("How it begins")).hasText("\"leaf, loose\"\n\"1,5\"");
+        page.keyboard().press("Escape");
     }
 
     @Test
