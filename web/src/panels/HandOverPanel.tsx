@@ -31,7 +31,7 @@ const formatOf = (value: unknown): Format => FORMATS.find(([format]) => format =
 
 /** The worksheet as a file: which format, how, and how it would begin. */
 export function HandOverPanel() {
-  const { worksheet, grids } = useOpenWorksheet()
+  const { worksheet, at, grids } = useOpenWorksheet()
   const { close } = usePanel()
   const [format, setFormat] = useState<Format>('HTML')
   const [grid, setGrid] = useState(() => selectedCells(grids)?.grid.id ?? grids[0]?.id ?? '')
@@ -48,6 +48,7 @@ export function HandOverPanel() {
     format,
     ...flags,
     separator,
+    ...(at === null ? {} : { at }),
     ...(isTable && grid !== '' ? { grid } : {}),
   }
   const { data, error } = useQuery({

@@ -177,6 +177,27 @@ class DocumentsTest {
     }
 
     @Test
+    void anEarlierStateIsHandedOverAsItWas() {
+        String id = program.newWorksheet("Kettle");
+        program.type(id, 1, "grid-1", "A1", "3");
+        program.type(id, 2, "grid-1", "A1", "4");
+        String csv = "/worksheets/" + id + "/export/beginning?format=CSV";
+        assertThat(program.get(csv).at("/beginning")).isEqualTo("4");
+        assertThat(program.get(csv + "&at=2").at("/beginning")).isEqualTo("3");
+        assertThat(program.get(csv + "&at=99").status()).isEqualTo(404);
+    }
+
+    @Test
+    void aCellFarOutIsRefusedAsATableAndHeldByJson() {
+        String id = program.newWorksheet("Kettle");
+        program.type(id, 1, "grid-1", "A1000000", "1", "ZZZ1", "2");
+        Program.Answer refused = program.get("/worksheets/" + id + "/export/beginning?format=HTML");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at("/detail")).contains("reaches to ZZZ1000000");
+        assertThat(json(id)).contains("\"ZZZ1\" : \"2\"");
+    }
+
+    @Test
     void aGridThatThereIsNotIsNotFound() {
         String id = program.newWorksheet("Kettle");
         assertThat(program.get("/worksheets/" + id + "/export/beginning?format=CSV&grid=g")

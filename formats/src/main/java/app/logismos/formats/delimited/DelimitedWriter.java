@@ -1,7 +1,9 @@
 package app.logismos.formats.delimited;
 
 import app.logismos.display.Display;
+import app.logismos.formats.document.Used;
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import app.logismos.number.Real;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Block;
@@ -16,6 +18,7 @@ import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -71,24 +74,20 @@ public final class DelimitedWriter {
                 .setDelimiter(look.separator().sign())
                 .setQuoteMode(QuoteMode.MINIMAL)
                 .get();
-        int[] last = {-1, -1};
-        live.worksheet().cells(grid.id()).forEach((column, row, cell) -> include(column, row, last));
-        live.laidOut(grid.id()).forEach(at -> include(at.column(), at.row(), last));
+        Optional<Area> used = Used.of(live, grid);
         try (CSVPrinter printer = new CSVPrinter(to, format)) {
-            for (int row = 0; row <= last[1]; row++) {
-                int line = row;
-                printer.printRecord(IntStream.rangeClosed(0, last[0])
-                        .mapToObj(column -> text(new Address(column, line)))
-                        .toList());
+            if (used.isPresent()) {
+                Address last = used.get().last();
+                for (int row = 0; row <= last.row(); row++) {
+                    int line = row;
+                    printer.printRecord(IntStream.rangeClosed(0, last.column())
+                            .mapToObj(column -> text(new Address(column, line)))
+                            .toList());
+                }
             }
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
-    }
-
-    private static void include(int column, int row, int[] last) {
-        last[0] = Math.max(last[0], column);
-        last[1] = Math.max(last[1], row);
     }
 
     private String text(Address at) {

@@ -4,8 +4,10 @@ import app.logismos.formats.document.Brought;
 import app.logismos.formats.document.Unreadable;
 import app.logismos.formula.Address;
 import app.logismos.formula.Vocabulary;
+import app.logismos.sheet.Block;
 import app.logismos.sheet.EditRefused;
 import app.logismos.sheet.Worksheet;
+import com.fasterxml.jackson.annotation.JsonFormat.Feature;
 import com.networknt.schema.Error;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
@@ -18,8 +20,11 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.TokenStreamLocation;
@@ -27,10 +32,13 @@ import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.KeyDeserializer;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.annotation.JsonSerialize;
 import tools.jackson.databind.exc.JsonNodeException;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.ser.std.StdSerializer;
 
 /** Reads and writes worksheets as JSON. */
 public final class JsonFormat {
@@ -145,8 +153,41 @@ public final class JsonFormat {
                 .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                 .build();
         return CoreValues.in(JsonMapper.builder(factory))
+                .addMixIn(Block.Grid.class, InOrder.class)
                 .addModule(new SimpleModule("addresses").addKeyDeserializer(Address.class, new AddressKey()))
                 .build();
+    }
+
+    /** What has no order of its own is written in that of its keys, so that equal worksheets are equal documents. */
+    private abstract static class InOrder {
+        @com.fasterxml.jackson.annotation.JsonFormat(with = Feature.WRITE_SORTED_MAP_ENTRIES)
+        abstract Map<Integer, Integer> widths();
+
+        @com.fasterxml.jackson.annotation.JsonFormat(with = Feature.WRITE_SORTED_MAP_ENTRIES)
+        abstract Map<String, String> styles();
+
+        @com.fasterxml.jackson.annotation.JsonFormat(with = Feature.WRITE_SORTED_MAP_ENTRIES)
+        abstract Map<String, String> remarks();
+
+        @JsonSerialize(using = Ascending.class)
+        abstract Set<Integer> hiddenRows();
+
+        @JsonSerialize(using = Ascending.class)
+        abstract Set<Integer> hiddenColumns();
+    }
+
+    /** Numbers of lines, the first one first. */
+    static final class Ascending extends StdSerializer<Set<Integer>> {
+        Ascending() {
+            super(Set.class);
+        }
+
+        @Override
+        public void serialize(Set<Integer> lines, JsonGenerator to, SerializationContext context) {
+            to.writeStartArray();
+            lines.stream().sorted().forEach(to::writeNumber);
+            to.writeEndArray();
+        }
     }
 
     /** An address as the name of an entry. */

@@ -4,6 +4,7 @@ import app.logismos.chart.ChartData;
 import app.logismos.chart.ChartReading;
 import app.logismos.chart.View;
 import app.logismos.display.Display;
+import app.logismos.formats.document.Used;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
@@ -94,7 +95,7 @@ abstract class Readable {
     }
 
     private Readable grid(Block.Grid grid) {
-        Area used = used(grid);
+        Area used = Used.of(live, grid).orElse(new Area(Address.FIRST, Address.FIRST));
         List<Integer> rows = IntStream.rangeClosed(0, used.last().row())
                 .filter(row -> !grid.hiddenRows().contains(row))
                 .boxed()
@@ -136,20 +137,6 @@ abstract class Readable {
 
     private static int inOrder(Address a, Address b) {
         return a.row() == b.row() ? Integer.compare(a.column(), b.column()) : Integer.compare(a.row(), b.row());
-    }
-
-    /** Up to the last cell that shows something. */
-    private Area used(Block.Grid grid) {
-        int[] last = {0, 0};
-        live.worksheet().cells(grid.id()).forEach((column, row, cell) -> {
-            last[0] = Math.max(last[0], column);
-            last[1] = Math.max(last[1], row);
-        });
-        live.laidOut(grid.id()).forEach(at -> {
-            last[0] = Math.max(last[0], at.column());
-            last[1] = Math.max(last[1], at.row());
-        });
-        return new Area(Address.FIRST, new Address(last[0], last[1]));
     }
 
     private Shown shown(String grid, Address at) {

@@ -1,9 +1,12 @@
 package app.logismos.formats.delimited;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
+import app.logismos.formats.document.Unwritable;
+import app.logismos.formats.readable.Html;
 import app.logismos.formula.Address;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Block;
@@ -92,6 +95,21 @@ class DelimitedWriterTest {
         assertThat(written(live, USUAL)).isEqualTo("=1+1,-5,@home\r\n");
         assertThat(written(live, new DelimitedWriter.Look(Separator.COMMA, false, false, true)))
                 .isEqualTo("'=1+1,'-5,'@home\r\n");
+    }
+
+    @Test
+    void aCellFarOutIsNoTableOfEighteenThousandMillionCells() {
+        LiveWorksheet live = live("3");
+        live.apply(List.of(new Edit.Enter(
+                "g",
+                List.of(
+                        new Edit.Typed(new Address(0, Address.ROWS - 1), "1"),
+                        new Edit.Typed(new Address(Address.COLUMNS - 1, 0), "2")))));
+        assertThatThrownBy(() -> written(live, USUAL))
+                .isInstanceOf(Unwritable.class)
+                .hasMessage("The grid `G` reaches to ZZZ1000000, which is a table of 18,278,000,000 cells;"
+                        + " 2,000,000 are the most. JSON holds it.");
+        assertThatThrownBy(() -> Html.of(live, false)).isInstanceOf(Unwritable.class);
     }
 
     @Test

@@ -7,15 +7,25 @@ import app.logismos.evaluate.Words;
 import app.logismos.formats.Worksheets;
 import app.logismos.formats.document.Brought;
 import app.logismos.formats.document.Unreadable;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.Section;
 import app.logismos.sheet.Transcript;
 import app.logismos.sheet.Worksheet;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -47,6 +57,35 @@ class JsonFormatTest {
             assertThat(Transcript.of(again)).as("seed %d", seed).isEqualTo(Transcript.of(worksheet));
             assertThat(written(again)).isEqualTo(written(worksheet));
         }
+    }
+
+    @Test
+    void equalWorksheetsAreEqualDocumentsWhateverTheirPartsWereWrittenIn() {
+        List<String> cells = IntStream.range(0, 60).mapToObj(i -> "C" + (i + 1)).toList();
+        String first = documentOf(cells);
+        for (int seed = 0; seed < 50; seed++) {
+            List<String> shuffled = new ArrayList<>(cells);
+            Collections.shuffle(shuffled, new Random(seed));
+            assertThat(documentOf(shuffled)).isEqualTo(first);
+        }
+    }
+
+    private static String documentOf(List<String> cells) {
+        Map<String, String> texts = new LinkedHashMap<>();
+        cells.forEach(cell -> texts.put(cell, "fraction"));
+        Set<Integer> lines = new LinkedHashSet<>();
+        cells.forEach(cell -> lines.add(Integer.valueOf(cell.substring(1))));
+        Map<Integer, Integer> widths = new LinkedHashMap<>();
+        lines.forEach(line -> widths.put(line, 90));
+        Block.Grid grid = Block.Grid.of("g", "Kettle", 61, 61)
+                .with(to -> to.styles(texts)
+                        .remarks(texts)
+                        .widths(widths)
+                        .hiddenRows(lines)
+                        .hiddenColumns(lines));
+        Worksheet worksheet = new Worksheet("Tea", List.of(), Words.STANDARD);
+        new Edit.AddSection(Section.of("s", "S", grid), 0).apply(worksheet);
+        return written(worksheet);
     }
 
     @Test

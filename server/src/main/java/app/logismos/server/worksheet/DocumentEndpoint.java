@@ -4,6 +4,7 @@ import app.logismos.formats.delimited.DelimitedWriter;
 import app.logismos.formats.delimited.Separator;
 import app.logismos.formats.document.Brought;
 import app.logismos.formats.document.Unreadable;
+import app.logismos.formats.document.Unwritable;
 import app.logismos.formats.json.JsonFormat;
 import app.logismos.formats.readable.Html;
 import app.logismos.formats.readable.Latex;
@@ -46,12 +47,15 @@ class DocumentEndpoint {
     private static final int MOST_SHOWN = 4_000;
 
     private final OpenWorksheets open;
+    private final EarlierStates earlier;
     private final Worksheets worksheets;
     private final WorksheetViews views;
     private final KnownUnits known;
 
-    DocumentEndpoint(OpenWorksheets open, Worksheets worksheets, WorksheetViews views, KnownUnits known) {
+    DocumentEndpoint(
+            OpenWorksheets open, EarlierStates earlier, Worksheets worksheets, WorksheetViews views, KnownUnits known) {
         this.open = open;
+        this.earlier = earlier;
         this.worksheets = worksheets;
         this.views = views;
         this.known = known;
@@ -93,6 +97,7 @@ class DocumentEndpoint {
     /**
      * A worksheet as a document.
      *
+     * @param at the revision that is meant; now, where none is named
      * @param grid the id of the grid whose values are written, for CSV; the first, where none is named
      * @param formulas whether the formulas stand below each grid, for Markdown, HTML and LaTeX
      * @param history whether the changes are told, for JSON
@@ -104,6 +109,7 @@ class DocumentEndpoint {
     @GetMapping(path = "/{id}/export", produces = "application/octet-stream")
     ResponseEntity<byte[]> handOver(
             @PathVariable String id,
+            @RequestParam Optional<Long> at,
             @RequestParam Format format,
             @RequestParam Optional<String> grid,
             @RequestParam(defaultValue = "false") boolean formulas,
@@ -114,8 +120,9 @@ class DocumentEndpoint {
             @RequestParam(defaultValue = "false") boolean guarded) {
         DelimitedWriter.Look look = new DelimitedWriter.Look(separator, comma, shown, guarded);
         Optional<List<JsonFormat.Past>> past = history ? Optional.of(past(id)) : Optional.empty();
-        return open.read(
+        return earlier.read(
                 id,
+                at,
                 worksheet -> ResponseEntity.ok()
                         .contentType(MediaType.APPLICATION_OCTET_STREAM)
                         .header(
@@ -134,6 +141,7 @@ class DocumentEndpoint {
     @GetMapping("/{id}/export/beginning")
     Handed beginning(
             @PathVariable String id,
+            @RequestParam Optional<Long> at,
             @RequestParam Format format,
             @RequestParam Optional<String> grid,
             @RequestParam(defaultValue = "false") boolean formulas,
@@ -144,7 +152,7 @@ class DocumentEndpoint {
             @RequestParam(defaultValue = "false") boolean guarded) {
         DelimitedWriter.Look look = new DelimitedWriter.Look(separator, comma, shown, guarded);
         Optional<List<JsonFormat.Past>> past = history ? Optional.of(past(id)) : Optional.empty();
-        return open.read(id, worksheet -> {
+        return earlier.read(id, at, worksheet -> {
             String whole = written(worksheet.live, format, grid, formulas, past, look);
             String lines = whole.lines().limit(SHOWN_LINES).collect(Collectors.joining("\n"));
             return new Handed(
@@ -235,6 +243,11 @@ class DocumentEndpoint {
 
     private Brought read(byte[] document) {
         return JsonFormat.read(new ByteArrayInputStream(document), known.words());
+    }
+
+    @ExceptionHandler
+    ProblemDetail unwritable(Unwritable worksheet) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_ENTITY, worksheet.getMessage());
     }
 
     @ExceptionHandler
