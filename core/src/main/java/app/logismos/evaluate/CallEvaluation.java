@@ -512,8 +512,17 @@ final class CallEvaluation implements References {
                 .orElse(List.of());
     }
 
-    /** The rules of the derivative, and where there is a place this put into it. */
+    /** The rules of the derivative, or where none is known what its numbers claim. */
     private List<Line> derivativeLines(Arguments arguments) {
+        try {
+            return rulesOfDerivative(arguments);
+        } catch (Derivative.NotKnown | FormReading.NoAlgebra none) {
+            return new RewritingWorking(evaluator).lines(function.steps(arguments));
+        }
+    }
+
+    /** The rules, and where there is a place this put into it. */
+    private List<Line> rulesOfDerivative(Arguments arguments) {
         Form form = arguments.form("expression");
         Form.Letter by =
                 new Form.Letter(arguments.bound("expression", "variable").variable());

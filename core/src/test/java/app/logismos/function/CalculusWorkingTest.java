@@ -65,6 +65,12 @@ class CalculusWorkingTest {
             delimiter = '|',
             quoteCharacter = '~',
             value = {
+                "derivative(max(x, 2), x, 3) | quotients of differences on both sides, brought to no difference by the "
+                        + "method of Ridders: 25 values, error about 9E-16: 1",
+                "solve(max(x, 2) = 5, x, 0, 9) | between 4.995 and 5.004: max(x, 2)=5, the method of Brent, 4 values: the "
+                        + "last bracket is 5 to 5: x=5, others may be there: 5",
+                "minimise(max(x, 3), x, 0, 1) | 400 pieces, the lowest ones narrowed down by the method of Brent, to about "
+                        + "8 digits: {0, 3}",
                 "expand((x+1)*(x+2)*(x-3)) | each term of x - 3 with each of x + 1: (x+2)*(x^2-2*x-3), each term "
                         + "of x + 2 with each of x^2 - 2*x - 3: x^3-2*x^2-3*x+2*x^2-4*x-6, like terms put together: x^3 - "
                         + "7*x - 6",

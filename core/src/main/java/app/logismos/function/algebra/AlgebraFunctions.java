@@ -51,6 +51,7 @@ public final class AlgebraFunctions {
                     .refuses("derivative(abs(x), x, 0)", ErrorCode.NO_REAL_RESULT)
                     .related("taylor", "simplify", "expand")
                     .from("DLMF 1.4(iii)")
+                    .leads(given -> NumericSlope.steps(given, letter(given)))
                     .answers(AlgebraFunctions::derivative),
             function(Supposing.FUNCTION, Category.ALGEBRA)
                     .says("What an expression would be if names or cells in it had other values. Nothing is changed.")

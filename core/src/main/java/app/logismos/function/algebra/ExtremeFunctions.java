@@ -133,7 +133,7 @@ final class ExtremeFunctions {
             return List.of(new RewritingStep(
                     RewritingStep.Rule.BY_NUMBERS,
                     PIECES + " pieces, the lowest ones narrowed down by the method of Brent, to about 8 digits",
-                    given.form("expression").text()));
+                    bound.text()));
         }
         Form slope = given.derivative(given.form("expression"), by, 1);
         List<RewritingStep> steps = new ArrayList<>();

@@ -1,5 +1,8 @@
 package app.logismos.function.algebra;
 
+import app.logismos.algebra.Derivative;
+import app.logismos.algebra.Form;
+import app.logismos.algebra.RewritingStep;
 import app.logismos.function.Arguments;
 import app.logismos.function.Bound;
 import app.logismos.number.Real;
@@ -8,6 +11,10 @@ import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Value;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import java.util.List;
 
 /**
  * The slope at a place of what no rule differentiates, such as {@code max(x, 2)}: quotients of differences, extrapolated to
@@ -24,6 +31,8 @@ record NumericSlope(Bound bound, double place, double height) {
     private static final double MOST_ERROR = 1e-6;
 
     private record Near(double slope, double error) {
+        private static final Near NOTHING = new Near(Double.NaN, Double.POSITIVE_INFINITY);
+
         boolean isSure() {
             return error <= MOST_ERROR * Math.max(1, Math.abs(slope));
         }
@@ -41,13 +50,11 @@ record NumericSlope(Bound bound, double place, double height) {
                     ErrorCode.NOT_FOUND, "No rule differentiates this, and numbers with units are not tried.");
         }
         Bound bound = given.bound("expression", "variable");
-        Real at = given.number("at");
-        Value here = bound.at(new NumberValue(at));
+        Value here = bound.at(new NumberValue(given.number("at")));
         if (!(here instanceof NumberValue number) || !number.real().isFinite()) {
             return here instanceof Failure ? here : none("It has no plain number as its value there.");
         }
-        NumericSlope slope =
-                new NumericSlope(bound, at.toDouble(), number.real().toDouble());
+        NumericSlope slope = at(given, bound, number);
         Near left = slope.on(-1);
         Near right = slope.on(1);
         if (!left.isSure() || !right.isSure()) {
@@ -58,6 +65,41 @@ record NumericSlope(Bound bound, double place, double height) {
                 : none("Its slope from the left is another than from the right.");
     }
 
+    private static NumericSlope at(Arguments given, Bound bound, NumberValue here) {
+        return new NumericSlope(
+                bound, given.number("at").toDouble(), here.real().toDouble());
+    }
+
+    /** What is claimed of the slope; nothing where a rule gives it. */
+    static List<RewritingStep> steps(Arguments given, Form.Letter by) {
+        if (!given.isGiven("at") || Doubles.unit(given.value("at")) != Unit.ONE || isByRule(given, by)) {
+            return List.of();
+        }
+        Bound bound = given.bound("expression", "variable");
+        if (!(bound.at(new NumberValue(given.number("at"))) instanceof NumberValue here)) {
+            return List.of();
+        }
+        NumericSlope slope = at(given, bound, here);
+        Near left = slope.on(-1);
+        Near right = slope.on(1);
+        double error = Math.max(Math.max(left.error(), right.error()), 4 * Math.ulp(right.slope()));
+        String claimed =
+                new BigDecimal(error).round(new MathContext(1, RoundingMode.UP)).toString();
+        return List.of(new RewritingStep(
+                RewritingStep.Rule.BY_NUMBERS,
+                "quotients of differences on both sides, brought to no difference by the method of Ridders: "
+                        + (2 * ROUNDS + 1) + " values, error about " + claimed,
+                bound.text()));
+    }
+
+    private static boolean isByRule(Arguments given, Form.Letter by) {
+        try {
+            return Slope.throughBranches(given, by, 1).isPresent();
+        } catch (Derivative.NotKnown none) {
+            return false;
+        }
+    }
+
     private static Failure none(String says) {
         return Failure.of(ErrorCode.NO_REAL_RESULT, "The expression has no derivative at this place. " + says);
     }
@@ -65,7 +107,7 @@ record NumericSlope(Bound bound, double place, double height) {
     /** On one side, by a triangle of extrapolations; the one whose neighbours differ least. */
     private Near on(int side) {
         double[] above = new double[ROUNDS];
-        Near best = new Near(Double.NaN, Double.POSITIVE_INFINITY);
+        Near best = Near.NOTHING;
         double step = side * FIRST_STEP * Math.max(1, Math.abs(place));
         for (int i = 0; i < ROUNDS; i++, step /= SHRINKING) {
             double[] row = new double[ROUNDS];

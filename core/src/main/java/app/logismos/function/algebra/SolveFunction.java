@@ -134,11 +134,11 @@ public final class SolveFunction {
 
     /** The steps that lead to the answer; none where numbers were tried. */
     public static List<SolvingStep> steps(Arguments given) {
-        List<Equation> equations = given.equations("equation");
-        List<Form.Letter> unknowns = given.unknowns("variable");
         if (given.isGiven("from") || given.isGiven(NEAR)) {
             return List.of();
         }
+        List<Equation> equations = given.equations("equation");
+        List<Form.Letter> unknowns = given.unknowns("variable");
         return equations.size() > 1 || unknowns.size() > 1
                 ? system(given, equations, unknowns).steps()
                 : exactly(given, equations.get(0), unknowns.get(0)).steps();
