@@ -17,6 +17,9 @@ import java.util.function.UnaryOperator;
 
 /** Puts what was read below what a worksheet has. Titles and names that are taken there are changed in what was read, with all that uses them. */
 public final class Joining {
+    /** A title has 120 characters at the most, with the number behind it. */
+    private static final int LONGEST_STEM = 110;
+
     private final Worksheet into;
     private final UnaryOperator<String> freshId;
 
@@ -64,9 +67,10 @@ public final class Joining {
     }
 
     private String free(String title, Worksheet brought) {
+        String stem = title.substring(0, Math.min(title.length(), LONGEST_STEM));
         String free = title;
         for (int i = 2; isTitled(into, free) || isTitled(brought, free); i++) {
-            free = title + " " + i;
+            free = stem + " " + i;
         }
         return free;
     }

@@ -108,6 +108,18 @@ class JoiningTest {
     }
 
     @Test
+    void aLongTitleThatIsTakenIsCutForItsNumber() {
+        String title = "Kettle ".repeat(17).strip();
+        Worksheet into = new Worksheet("Tea", List.of(), Words.STANDARD);
+        Worksheet brought = new Worksheet("Tea", List.of(), Words.STANDARD);
+        Edit add = new Edit.AddSection(Section.of("s", "First", Block.Grid.of("g", title, 3, 2)), 0);
+        add.apply(into);
+        add.apply(brought);
+        joined(into, brought, new ArrayList<>()).forEach(edit -> edit.apply(into));
+        assertThat(into.outline().grids().map(Block.Grid::title)).hasSize(2).doesNotHaveDuplicates();
+    }
+
+    @Test
     void itIsTakenBackWhole() {
         for (int seed = 0; seed < 100; seed++) {
             LiveWorksheet live = new LiveWorksheet(Worksheets.random(new Random(seed)), Limits.USUAL);
