@@ -40,7 +40,7 @@ final class GreatestDivisor {
             int inB = b.degree(variable);
             if (inA > 0 && inB > 0) {
                 int first = variable;
-                return HeuristicDivisor.of(a, b).orElseGet(() -> in(first, a, b));
+                return HeuristicDivisor.of(a, b).orElseGet(() -> byRemainders(first, a, b));
             }
             if (inA > 0) {
                 return ofPrimitives(content(a, variable), b);
@@ -64,7 +64,8 @@ final class GreatestDivisor {
         return content.primitive();
     }
 
-    private static Polynomial in(int variable, Polynomial a, Polynomial b) {
+    /** By the remainders of powers of a variable, which swell; both have it and no number for a divisor. */
+    static Polynomial byRemainders(int variable, Polynomial a, Polynomial b) {
         Polynomial contentA = content(a, variable);
         Polynomial contentB = content(b, variable);
         Polynomial outer = of(contentA, contentB).primitive();

@@ -52,14 +52,23 @@ class LauncherTest {
         programs = Files.createDirectories(folder.resolve("bin"));
         Files.copy(Path.of("../logismos"), home.resolve("logismos"));
         executable(home.resolve("logismos"));
-        for (String source :
-                List.of("core", "server", "web", "docs", ".mvn", "core/src/main", "server/src/main", "web/src")) {
+        for (String source : List.of(
+                "core",
+                "server",
+                "web",
+                "docs",
+                ".mvn",
+                "core/src/main",
+                "formats/src/main",
+                "server/src/main",
+                "web/src")) {
             Files.createDirectories(home.resolve(source));
         }
         Files.createDirectories(home.resolve("web/public"));
         for (String file : List.of(
                 "pom.xml",
                 "core/pom.xml",
+                "formats/pom.xml",
                 "server/pom.xml",
                 "web/pom.xml",
                 "web/package-lock.json",
