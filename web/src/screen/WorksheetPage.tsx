@@ -95,7 +95,15 @@ function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at:
   useFirstKeys(open.grids)
   useFocusNet()
   const show = useWorksheetStore((state) => state.show)
-  useDroppedFile(useCallback((file: File) => show({ kind: 'bringIn', file }), [show]))
+  // What is looked back at cannot be changed, and the file is not opened in its place either.
+  useDroppedFile(
+    useCallback(
+      (file: File) => {
+        if (!isPast) show({ kind: 'bringIn', file })
+      },
+      [isPast, show],
+    ),
+  )
   useDraftOffers(worksheet.id, at === null)
   useEffect(() => {
     // The tape is short and the first Up should find it.
