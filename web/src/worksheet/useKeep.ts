@@ -75,14 +75,9 @@ export function useKeep(id: string) {
       const loss = sourceLoss(gone, kept)
       if (loss !== '') notices.offer(loss, 'Bring it back', () => void send({ kind: 'undo' }).catch(() => undefined))
       if (!kept.again) follow(kept.echo, new Set(kept.changed.map((cell) => changedKey(cell.grid, cell.address))))
-      const refresh = () => {
-        void client.invalidateQueries({ queryKey: keys.charts(id) }) // worked out while the cells are painted
-        // Not waited for: the next key may need what this one has done.
-        if (missed || changesLooks(change)) void client.invalidateQueries({ queryKey: keys.allCells(id) })
-      }
-      if (change.kind === 'edits' || change.kind === 'act') refresh()
-      // Blocks may be gone, and are asked for no more once the page has the outline without them.
-      else void client.invalidateQueries({ queryKey: keys.outline(id) }).then(() => afterPaint(refresh))
+      void client.invalidateQueries({ queryKey: keys.charts(id) }) // worked out while the cells are painted
+      // Not waited for: the next key may need what this one has done.
+      if (missed || changesLooks(change)) void client.invalidateQueries({ queryKey: keys.allCells(id) })
       // Another change may be on its way, and is shown already: its own answer brings the outline of both.
       if (client.isMutating({ mutationKey: keys.keeping(id) }) <= 1) {
         void client.invalidateQueries({ queryKey: keys.outline(id) })
