@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -18,6 +17,14 @@ class InterruptedTest extends Visit {
     private void killProgram() {
         program.kill();
         isStopped = true;
+    }
+
+    /** Parts of the page that are loaded when it is idle are there: a browser asks only once for one that did not come. */
+    private void areLoaded(String... parts) {
+        for (String part : parts) {
+            page.waitForFunction(
+                    "part => performance.getEntriesByType('resource').some(e => e.name.includes('/' + part))", part);
+        }
     }
 
     private void startProgram() {
@@ -45,6 +52,7 @@ class InterruptedTest extends Visit {
         type("A1", "5");
         type("A2", "=A1*2");
         assertThat(at("A2")).containsText("10");
+        areLoaded("History");
         killProgram();
         type("A3", "7");
         type("A4", "=A3+A2");
@@ -67,10 +75,7 @@ class InterruptedTest extends Visit {
     @Test
     void allPartsOfThePageAreThereThoughTheProgramIsStopped() {
         newWorksheet();
-        for (String part : List.of("Mathematics", "ChartLens", "Finder", "Guide", "FindPanel", "NamePanel")) {
-            page.waitForFunction(
-                    "part => performance.getEntriesByType('resource').some(e => e.name.includes('/' + part))", part);
-        }
+        areLoaded("Mathematics", "ChartLens", "Finder", "Guide", "FindPanel", "NamePanel");
         killProgram();
         page.keyboard().press("Control+k");
         Locator finder = page.getByRole(
