@@ -71,14 +71,7 @@ public final class JsonFormat {
 
     /** Writes a worksheet whole. */
     public static void write(Worksheet worksheet, Optional<List<Past>> history, OutputStream to) {
-        JSON.writerWithDefaultPrettyPrinter()
-                .writeValue(
-                        to,
-                        WorksheetDocument.of(
-                                worksheet,
-                                history.map(changes -> changes.stream()
-                                        .map(each -> new WorksheetDocument.Past(each.at(), each.says()))
-                                        .toList())));
+        JSON.writerWithDefaultPrettyPrinter().writeValue(to, WorksheetDocument.of(worksheet, history));
     }
 
     /**

@@ -7,7 +7,6 @@ import app.logismos.sheet.Section;
 import app.logismos.sheet.Settings;
 import app.logismos.sheet.Transcript;
 import app.logismos.sheet.Worksheet;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -30,14 +29,11 @@ record WorksheetDocument(
         List<Section> sections,
         List<Named> names,
         Map<String, Map<Address, String>> cells,
-        Optional<List<Past>> history) {
+        Optional<List<JsonFormat.Past>> history) {
     /** A name and the cells that have it. */
     record Named(String name, String grid, Area area) {}
 
-    /** A change. */
-    record Past(Instant at, String says) {}
-
-    static WorksheetDocument of(Worksheet worksheet, Optional<List<Past>> history) {
+    static WorksheetDocument of(Worksheet worksheet, Optional<List<JsonFormat.Past>> history) {
         Map<String, Map<Address, String>> cells = new LinkedHashMap<>();
         List<Named> names = new ArrayList<>();
         for (Edit edit : Transcript.of(worksheet)) {
