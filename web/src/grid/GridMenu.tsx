@@ -4,6 +4,9 @@ import { linesOf, selectedCells } from '../commands/selected'
 import { useMenu, useMenuOf } from '../commands/useMenu'
 import { useOpenWorksheet } from '../worksheet/context'
 
+/** Turned to the other side where there is no room, and moved where neither side has enough. */
+const WITHIN_THE_WINDOW = { overflow: { adjustX: true, adjustY: true, shiftX: true, shiftY: true } }
+
 /** The menu of a grid; what can be done is asked when it opens. */
 export function GridMenu({ isOff, children }: { readonly isOff: boolean; readonly children: ReactElement }) {
   const [isOpen, setOpen] = useState(false)
@@ -14,6 +17,7 @@ export function GridMenu({ isOff, children }: { readonly isOff: boolean; readonl
       disabled={isOff}
       open={isOpen}
       onOpenChange={setOpen}
+      align={WITHIN_THE_WINDOW}
       popupRender={() => (isOpen ? <Items onDone={() => setOpen(false)} /> : null)}
     >
       {children}

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -39,11 +40,17 @@ final class Browser implements AutoCloseable {
                                 "--disable-background-networking")));
     }
 
-    /** A page of 1280 × 800 at the start page. */
+    /** A page of 1280 × 800 at the start page; nothing glides in it, so that a click finds what it is meant for. */
     Page open(RunningProgram program) {
+        return open(program, ReducedMotion.REDUCE);
+    }
+
+    Page open(RunningProgram program, ReducedMotion motion) {
         Traffic traffic = new Traffic(program);
-        BrowserContext visit = chromium.newContext(
-                traffic.recorded(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800)));
+        BrowserContext visit =
+                chromium.newContext(traffic.recorded(new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setReducedMotion(motion)));
         visits.put(visit, traffic);
         Page page = visit.newPage();
         page.setDefaultTimeout(2.0 * PATIENCE_MILLIS);

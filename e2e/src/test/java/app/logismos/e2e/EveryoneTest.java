@@ -8,8 +8,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.MouseButton;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Settings, light and dark, a narrow window, twice the size, and what axe says of every view. */
 class EveryoneTest extends Visit {
@@ -60,9 +65,32 @@ class EveryoneTest extends Visit {
             assertThat(dialog()).hasCount(0);
             cell(page, "lots", "C2").click();
         }
-        find("settings");
-        dialog().waitFor();
-        assertThat(faultsOfAxe()).as("settings").isEmpty();
+        for (String panel : List.of("settings", "hand over", "bring in")) {
+            find(panel);
+            dialog().waitFor();
+            assertThat(faultsOfAxe()).as(panel).isEmpty();
+            page.keyboard().press("Escape");
+            assertThat(dialog()).hasCount(0);
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(ReducedMotion.class)
+    void panelsComeAndGoWhetherTheyMayGlideOrNot(ReducedMotion motion) {
+        page = browser.open(program, motion);
+        openWorksheet(page, "Spring blend");
+        cell(page, "lots", "C2").click();
+        for (int time = 0; time < 3; time++) {
+            find("settings");
+            dialog().waitFor();
+            page.keyboard().press("Escape");
+            assertThat(dialog()).hasCount(0);
+            cell(page, "lots", "C2").click(new Locator.ClickOptions().setButton(MouseButton.RIGHT));
+            Locator menu = page.getByRole(AriaRole.MENU).last();
+            assertThat(menu.getByRole(AriaRole.MENUITEM).first()).isInViewport();
+            page.keyboard().press("Escape");
+            assertThat(menu).isHidden();
+        }
     }
 
     @Test

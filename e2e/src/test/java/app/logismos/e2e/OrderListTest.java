@@ -206,7 +206,8 @@ class OrderListTest extends Visit {
         assertThat(at("F2")).containsText("30.00");
         assertTotals();
         ofColumn("A", "Show rows by what this column holds …");
-        dialog().getByText("River Red").click();
+        dialog().getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("River Red"))
+                .check();
         button("Show these rows").click();
         assertFiltered();
         button("Show all").click();
