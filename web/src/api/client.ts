@@ -91,6 +91,9 @@ const keyed = (key: string) => ({ 'Idempotency-Key': key })
 /** What a worksheet is handed over as, and how. */
 export type DocumentChoice = paths['/api/v1/worksheets/{id}/export']['get']['parameters']['query']
 
+/** What was chosen of how a document is read. */
+export type Reading = NonNullable<paths['/api/v1/worksheets/import']['post']['parameters']['query']>
+
 /** A body that is sent as it is; the contract has it as a text of bytes. */
 const bytes = (document: Blob) => ({
   body: '',
@@ -252,12 +255,20 @@ export const api = {
         ...stoppedBy(signal),
       }),
     ),
-  bringIn: (document: Blob, signal?: AbortSignal) =>
-    ask(http.POST('/api/v1/worksheets/import', { ...bytes(document), ...stoppedBy(signal) })),
-  join: (id: string, document: Blob, key: string, signal?: AbortSignal) =>
+  reading: (document: Blob, query: Reading, signal?: AbortSignal) =>
+    ask(
+      http.POST('/api/v1/worksheets/import/reading', {
+        params: { query },
+        ...bytes(document),
+        ...stoppedBy(signal),
+      }),
+    ),
+  bringIn: (document: Blob, query: Reading, signal?: AbortSignal) =>
+    ask(http.POST('/api/v1/worksheets/import', { params: { query }, ...bytes(document), ...stoppedBy(signal) })),
+  join: (id: string, document: Blob, query: Reading, key: string, signal?: AbortSignal) =>
     ask(
       http.POST('/api/v1/worksheets/{id}/import', {
-        params: { path: { id }, header: keyed(key) },
+        params: { path: { id }, query, header: keyed(key) },
         ...bytes(document),
         ...stoppedBy(signal),
       }),

@@ -4,6 +4,8 @@ import type { Draft, Run } from './types'
 /** All keys of the query cache. A worksheet's carry the revision that is looked at; null for now. */
 export const keys = {
   worksheets: ['worksheets'] as const,
+  reading: (file: File | null, chosen: unknown) =>
+    ['reading', file?.name, file?.size, file?.lastModified, chosen] as const,
   outline: (id: string, at: number | null = null) => ['worksheet', id, 'outline', at] as const,
   keeping: (id: string) => ['keeping', id] as const,
   allCells: (id: string) => ['worksheet', id, 'cells'] as const,

@@ -12,6 +12,10 @@ export type Axis = 'ROWS' | 'COLUMNS'
 export type Kind = Schemas['Result']['kind'] | 'unkept'
 
 export type Fix = Schemas['Fix']
+/** How a text of values between separators is read. */
+export type Recognised = Schemas['Recognised']
+export type RecognisedColumn = Schemas['RecognisedColumn']
+export type ColumnKind = NonNullable<RecognisedColumn['kind']>
 export type CalculationError = Schemas['Error']
 export type Result = Schemas['Result']
 export type Step = Schemas['Step']

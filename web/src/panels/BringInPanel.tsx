@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router'
 import { api } from '../api/client'
 import { keys } from '../api/keys'
 import { FileChoice } from '../documents/FileChoice'
+import { useReading } from '../documents/useReading'
 import { Words } from '../typeset/Words'
 import { useOpenWorksheet } from '../worksheet/context'
 import { usePanel } from '../worksheet/usePanel'
@@ -22,19 +23,20 @@ export function BringInPanel({ file: dropped }: Props) {
   const client = useQueryClient()
   const navigate = useNavigate()
   const [file, setFile] = useState(dropped)
+  const reading = useReading(file)
   const [where, setWhere] = useState<'here' | 'new'>('here')
   const stop = useRef(new AbortController())
   const bring = useMutation({
     mutationFn: async (document: File): Promise<readonly string[]> => {
       stop.current = new AbortController()
       if (where === 'new') {
-        const brought = await api.bringIn(document, stop.current.signal)
+        const brought = await api.bringIn(document, reading.query, stop.current.signal)
         await client.invalidateQueries({ queryKey: keys.worksheets })
         await navigate(`/worksheet/${brought.worksheet.id}`)
         return brought.told
       }
       await kept()
-      const joined = await api.join(worksheet.id, document, crypto.randomUUID(), stop.current.signal)
+      const joined = await api.join(worksheet.id, document, reading.query, crypto.randomUUID(), stop.current.signal)
       await client.invalidateQueries({ queryKey: keys.outline(worksheet.id) })
       void client.invalidateQueries({ queryKey: keys.allCells(worksheet.id) })
       void client.invalidateQueries({ queryKey: keys.history(worksheet.id) })
@@ -44,7 +46,7 @@ export function BringInPanel({ file: dropped }: Props) {
   })
 
   return (
-    <Modal open title="Bring in" footer={null} onCancel={close} width={520}>
+    <Modal open title="Bring in" footer={null} onCancel={close} width={reading.isTable ? 860 : 520}>
       {bring.data ? (
         <div className={styles.form}>
           <p role="status">{file?.name} is here. This is not as it is in the document:</p>
@@ -69,7 +71,14 @@ export function BringInPanel({ file: dropped }: Props) {
             if (file) bring.mutate(file)
           }}
         >
-          <FileChoice file={file} onFile={setFile} />
+          <FileChoice
+            file={file}
+            onFile={(other) => {
+              setFile(other)
+              bring.reset()
+            }}
+          />
+          {reading.part}
           <Radio.Group
             aria-label="Where it goes"
             value={where}
@@ -79,14 +88,18 @@ export function BringInPanel({ file: dropped }: Props) {
               { label: 'into a new worksheet', value: 'new' },
             ]}
           />
-          <p className={styles.says}>A worksheet that was handed over as JSON.</p>
+          {!file && (
+            <p className={styles.says}>
+              A worksheet that was handed over as JSON, or a table of values between separators (CSV, TSV).
+            </p>
+          )}
           {bring.error && (
             <p role="alert" className={styles.wrong}>
               {bring.error.message}
             </p>
           )}
           <div className={styles.row}>
-            <Button type="primary" htmlType="submit" disabled={!file} loading={bring.isPending}>
+            <Button type="primary" htmlType="submit" disabled={!file || reading.isOpen} loading={bring.isPending}>
               Bring in
             </Button>
             {bring.isPending && <Button onClick={() => stop.current.abort()}>Stop</Button>}

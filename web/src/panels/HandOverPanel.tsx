@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { api, type DocumentChoice } from '../api/client'
 import { keys } from '../api/keys'
 import { selectedCells } from '../commands/selected'
+import { SEPARATORS } from '../documents/separators'
 import { Words } from '../typeset/Words'
 import { useOpenWorksheet } from '../worksheet/context'
 import { usePanel } from '../worksheet/usePanel'
@@ -18,13 +19,6 @@ const FORMATS: readonly (readonly [Format, string])[] = [
   ['LATEX', 'LaTeX'],
   ['CSV', 'CSV: the values of one grid'],
   ['JSON', 'JSON: the whole worksheet, to be brought in again'],
-]
-
-const SEPARATORS: readonly { readonly label: string; readonly value: Separator }[] = [
-  { label: 'comma', value: 'COMMA' },
-  { label: 'semicolon', value: 'SEMICOLON' },
-  { label: 'tab', value: 'TAB' },
-  { label: 'bar', value: 'BAR' },
 ]
 
 const formatOf = (value: unknown): Format => FORMATS.find(([format]) => format === value)?.[0] ?? 'HTML'

@@ -2,16 +2,18 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { App, Button } from 'antd'
 import { useCallback, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { api } from '../api/client'
+import { api, type Reading } from '../api/client'
 import { keys } from '../api/keys'
 import { useWorksheets } from '../api/queries'
 import type { Listed } from '../api/types'
 import { KINDS } from '../documents/FileChoice'
+import { isTable } from '../documents/reading'
 import { useDroppedFile } from '../documents/useDroppedFile'
 import { Mark } from '../theme/Mark'
 import type { Arrival } from '../worksheet/useFirstKeys'
 import { Card } from './Card'
 import styles from './StartPage.module.css'
+import { TableFile } from './TableFile'
 
 const AT_FIRST = 60
 const MOST = 1_000
@@ -39,7 +41,7 @@ export function StartPage() {
   })
 
   const bring = useMutation({
-    mutationFn: (file: File) => api.bringIn(file),
+    mutationFn: ({ file, query }: { readonly file: File; readonly query: Reading }) => api.bringIn(file, query),
     onSuccess: async ({ worksheet, told }) => {
       await client.invalidateQueries({ queryKey: keys.worksheets })
       told.forEach((sentence) => void message.info(sentence, 8))
@@ -47,8 +49,14 @@ export function StartPage() {
     },
     onError: (reason) => void message.error(reason.message, 8),
   })
-  const { mutate: bringIn } = bring
-  useDroppedFile(useCallback((file: File) => bringIn(file), [bringIn]))
+  const { mutate } = bring
+  const [table, setTable] = useState<File | null>(null)
+  // Of a table one sees first how it comes in.
+  const bringIn = useCallback(
+    (file: File) => (isTable(file) ? setTable(file) : mutate({ file, query: { name: file.name } })),
+    [mutate],
+  )
+  useDroppedFile(bringIn)
   const chooser = useRef<HTMLInputElement>(null)
 
   return (
@@ -77,6 +85,14 @@ export function StartPage() {
           }}
         />
       </header>
+      {table && (
+        <TableFile
+          file={table}
+          isComing={bring.isPending}
+          onBring={(query) => mutate({ file: table, query })}
+          onClose={() => setTable(null)}
+        />
+      )}
       {error && <p role="alert">{error.message}</p>}
       {own.length > 0 && <Finding text={text} onText={setText} order={order} onOrder={setOrder} />}
       {text.trim() !== '' && found.length === 0 && foundExamples.length === 0 && (

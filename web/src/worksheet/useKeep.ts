@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient, type QueryKey } from '@tanstack/react-query'
 import { useCallback, useEffect } from 'react'
 import { api, isUnanswered, Refusal, RETRY_MILLIS, type Problem } from '../api/client'
 import { keys } from '../api/keys'
@@ -17,6 +17,11 @@ export function useKeep(id: string) {
   const notices = useNotices()
   const follow = useWorksheetStore((state) => state.follow)
   const revision = () => client.getQueryData<Worksheet>(keys.outline(id))?.revision ?? 0
+
+  const askAgain = async (key: QueryKey) => {
+    await client.cancelQueries({ queryKey: key, exact: true })
+    await client.invalidateQueries({ queryKey: key, exact: true })
+  }
 
   const mutation = useMutation({
     mutationKey: keys.keeping(id),
@@ -66,9 +71,10 @@ export function useKeep(id: string) {
       for (const [grid, cells] of byGrid(kept.changed)) {
         for (const [key] of client.getQueriesData<ReadonlyMap<string, Cell>>({ queryKey: keys.cells(id, grid) })) {
           const own = cells.filter((cell) => key[5] === Math.floor(cell.row / PAGE_ROWS))
-          if (own.length > 0) {
-            client.setQueryData<ReadonlyMap<string, Cell>>(key, (page) => page && withCells(page, own))
-          }
+          if (own.length === 0) continue
+          client.setQueryData<ReadonlyMap<string, Cell>>(key, (page) => page && withCells(page, own))
+          // What was asked before this change may be answered as it was then.
+          if (client.getQueryState(key)?.fetchStatus !== 'idle') void askAgain(key)
         }
       }
       if (change.kind === 'undo' || change.kind === 'redo') notices.forget()

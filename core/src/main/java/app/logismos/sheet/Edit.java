@@ -5,6 +5,7 @@ import app.logismos.formula.Area;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /** A change of a worksheet as a value. Applying it answers with the edits that take it back. */
 public sealed interface Edit {
@@ -38,6 +39,15 @@ public sealed interface Edit {
     record Enter(String grid, List<Typed> cells) implements Edit {
         public Enter {
             cells = List.copyOf(cells);
+        }
+
+        /** As many as it takes, each within what one command may write; none where nothing is typed. */
+        public static List<Enter> inParts(String grid, List<Typed> cells) {
+            int most = (int) Room.MOST_CELLS;
+            return IntStream.range(0, (cells.size() + most - 1) / most)
+                    .mapToObj(part ->
+                            new Enter(grid, cells.subList(part * most, Math.min(cells.size(), (part + 1) * most))))
+                    .toList();
         }
 
         @Override

@@ -22,9 +22,7 @@ public final class Transcript {
                 Address at = new Address(column, row);
                 typed.add(new Edit.Typed(at, cell.text(at)));
             });
-            if (!typed.isEmpty()) {
-                edits.add(new Edit.Enter(grid.id(), typed));
-            }
+            edits.addAll(Edit.Enter.inParts(grid.id(), typed));
         });
         edits.add(new Edit.ChangeSettings(worksheet.settings()));
         return edits;

@@ -1,5 +1,6 @@
 package app.logismos.e2e;
 
+import static app.logismos.e2e.Browser.cell;
 import static app.logismos.e2e.Browser.openWorksheet;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -105,6 +106,61 @@ class DocumentsTest extends Visit {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("First steps")))
                 .isVisible();
         browser.complaints().removeIf(complaint -> complaint.contains("422"));
+    }
+
+    private static final String LOTS =
+            "Lot;Arrived;Price (EUR);Code\nOolong;03.04.2027;3,50;007\nAssam;05.06.2027;4,25;012\n";
+
+    private static FilePayload lots() {
+        return new FilePayload("lots.csv", "text/csv", LOTS.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private void choose(Locator panel, String of, String what) {
+        panel.getByRole(AriaRole.COMBOBOX, new Locator.GetByRoleOptions().setName(of))
+                .click();
+        page.getByTitle(what).last().click();
+    }
+
+    @Test
+    void aTableIsLookedAtAndChosenBeforeItBecomesAWorksheet() {
+        page.getByLabel("Document to bring in").setInputFiles(lots());
+        Locator panel = panel("Bring in lots.csv");
+        assertThat(panel).containsText("Choose whether 03.04.2027 has the day first or the month first.");
+        assertThat(button(panel, "Bring in")).isDisabled();
+        Locator comes = panel.getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("How it comes in"));
+        assertThat(comes).containsText("3.50 EUR");
+        choose(panel, "How column B is read", "dates, month first");
+        assertThat(comes).containsText("2027-03-04");
+        choose(panel, "How column B is read", "dates, day first");
+        assertThat(comes).containsText("2027-04-03");
+        assertThat(faultsOfAxe()).isEmpty();
+        button(panel, "Bring in").click();
+        assertThat(at("B2")).hasText("2027-04-03");
+        assertThat(at("C2")).containsText("3.50 EUR");
+        assertThat(at("D2")).hasText("007");
+    }
+
+    @Test
+    void aTableComesBelowWhatIsHereInOneStep() {
+        newWorksheet();
+        type("A1", "3");
+        button("Bring in").click();
+        Locator panel = panel("Bring in");
+        panel.getByLabel("Document").setInputFiles(lots());
+        choose(panel, "Between values", "comma");
+        assertThat(panel.getByRole(AriaRole.REGION)).containsText("Oolong;03.04.2027;3");
+        choose(panel, "Between values", "semicolon");
+        choose(panel, "How column B is read", "texts");
+        panel.getByText("numbers in EUR").click();
+        assertThat(panel.getByRole(AriaRole.REGION)).containsText("Price (EUR)");
+        button(panel, "Bring in").click();
+        Locator arrived = cell(page, "grid-2", "B2");
+        assertThat(arrived).hasText("03.04.2027");
+        assertThat(cell(page, "grid-2", "C2")).hasText("3.50");
+        button("Undo").click();
+        assertThat(arrived).hasCount(0);
+        assertThat(at("A1")).hasText("3");
+        browser.complaints().removeIf(complaint -> complaint.contains("404"));
     }
 
     @Test

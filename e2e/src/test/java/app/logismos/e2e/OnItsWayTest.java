@@ -2,8 +2,10 @@ package app.logismos.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
@@ -46,6 +48,39 @@ class OnItsWayTest extends Visit {
         page.keyboard().press("Enter");
         held.letGo();
         assertThat(page.locator("[data-cell='A1']").last()).hasText("6");
+    }
+
+    @Test
+    void anAnswerOfBeforeAnEntryDoesNotHideWhatWasEntered() {
+        newWorksheet();
+        type("A1", "5");
+        List<Route> late = new ArrayList<>();
+        List<APIResponse> before = new ArrayList<>();
+        page.route("**/cells?*", route -> {
+            if (late.isEmpty()) {
+                before.add(route.fetch());
+                late.add(route);
+            } else {
+                route.resume();
+            }
+        });
+        find("title of the block");
+        page.getByLabel("grid title").fill("First");
+        page.keyboard().press("Enter");
+        page.waitForCondition(() -> !late.isEmpty());
+        type("A1", "7");
+        assertThat(at("A1")).hasText("7");
+        type("B1", "=A1");
+        assertThat(at("B1")).containsText("7");
+        try {
+            late.get(0).fulfill(new Route.FulfillOptions().setResponse(before.get(0)));
+        } catch (PlaywrightException cancelled) {
+            assertThat(at("A1")).hasText("7"); // nobody waits for it any more
+        }
+        type("C1", "8");
+        assertThat(at("C1")).hasText("8");
+        assertThat(at("A1")).hasText("7");
+        assertThat(at("B1")).containsText("7");
     }
 
     @Test

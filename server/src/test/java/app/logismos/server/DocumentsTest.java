@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.URI;
 import java.net.http.HttpRequest;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -130,6 +131,64 @@ class DocumentsTest {
                 .isEqualTo(1);
         program.delete("/worksheets/" + id);
         assertThat(program.get("/worksheets").body().size()).isEqualTo((int) before);
+    }
+
+    private static byte[] bytes(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void aTableOfValuesIsReadAskedAboutAndBroughtIn() {
+        String table = "Lot,Arrived,Mass (kg)\nA,03/04/2027,3.5\nB,05/06/2027,4\n";
+        Program.Answer read = program.postBytes("/worksheets/import/reading", bytes(table));
+        assertThat(read.status()).isEqualTo(200);
+        assertThat(read.at("/separator")).isEqualTo("COMMA");
+        assertThat(read.at("/encoding")).isEqualTo("UTF_8");
+        assertThat(read.at("/columns/2/unit")).isEqualTo("kg");
+        assertThat(read.body().at("/columns/1/kind").isNull()).isTrue();
+        assertThat(read.at("/beginning/0/2")).isEqualTo("3.5 kg");
+        long before = program.get("/worksheets").body().size();
+        Program.Answer refused = program.postBytes("/worksheets/import?name=lots.csv", bytes(table));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at("/detail")).startsWith("Column B (Arrived): choose whether");
+        assertThat(program.get("/worksheets").body().size()).isEqualTo((int) before);
+        Program.Answer brought =
+                program.postBytes("/worksheets/import?name=lots.csv&kinds=B:DAY_FIRST&plain=C", bytes(table));
+        assertThat(brought.status()).isEqualTo(201);
+        assertThat(brought.at("/worksheet/title")).isEqualTo("lots");
+        String id = brought.at("/worksheet/id");
+        String grid = brought.at("/worksheet/sections/0/blocks/0/id");
+        assertThat(program.shown(id, grid, "B2")).isEqualTo("2027-04-03");
+        assertThat(program.shown(id, grid, "C1")).isEqualTo("Mass (kg)");
+    }
+
+    @Test
+    void aTableBroughtIntoAWorksheetIsTakenBackInOneStep() {
+        String id = program.newWorksheet("Kettle");
+        Program.Answer joined = program.postBytes(
+                "/worksheets/" + id + "/import?name=Grid 1.tsv".replace(" ", "%20"), bytes("a\tb\n1\t2\n"));
+        assertThat(joined.status()).isEqualTo(200);
+        assertThat(joined.at("/told/0")).contains("There was a grid `Grid 1` already");
+        assertThat(program.get("/worksheets/" + id).body().get("sections")).hasSize(2);
+        assertThat(program.post("/worksheets/" + id + "/undo", "{}").status()).isEqualTo(200);
+        assertThat(program.get("/worksheets/" + id).body().get("sections")).hasSize(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "kinds=B",
+                "kinds=B:ROMAN",
+                "kinds=:TEXT",
+                "kinds=7:TEXT",
+                "plain=$",
+                "encoding=EBCDIC",
+                "headings=maybe"
+            })
+    void aChoiceThatThereIsNotIsRefused(String query) {
+        Program.Answer refused = program.postBytes("/worksheets/import/reading?" + query, bytes("a,b\n1,2\n"));
+        assertThat(refused.status()).isBetween(400, 422);
+        assertThat(refused.at("/detail")).endsWith(".");
     }
 
     @Test

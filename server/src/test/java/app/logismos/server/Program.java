@@ -71,6 +71,15 @@ final class Program implements AutoCloseable {
         return sent(request, Optional.of(body).filter(text -> !text.isEmpty())).statusCode();
     }
 
+    /** A document as it is. */
+    Answer postBytes(String path, byte[] document) {
+        return answer(sent(
+                HttpRequest.newBuilder(URI.create(address + path))
+                        .header("content-type", "application/octet-stream")
+                        .POST(HttpRequest.BodyPublishers.ofByteArray(document)),
+                Optional.empty()));
+    }
+
     /** What the program still reads, though the contract does not say so any more. */
     Answer postInEarlierWords(String path, String body) {
         return send(withBody("POST", path, body));

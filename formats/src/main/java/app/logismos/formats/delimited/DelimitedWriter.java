@@ -4,6 +4,7 @@ import app.logismos.display.Display;
 import app.logismos.formats.document.Used;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
+import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Block;
@@ -27,6 +28,12 @@ import org.apache.commons.csv.QuoteMode;
 /** Writes the values of a grid between separators. */
 public final class DelimitedWriter {
     private static final String BEGINS_A_FORMULA = "=+-@";
+
+    /** Of a denominator whose decimals are all written: some hundred of them. */
+    private static final int MOST_BITS = 400;
+
+    /** More are written with a power of ten. */
+    private static final int MOST_PLACES = 40;
 
     private final LiveWorksheet live;
     private final Block.Grid grid;
@@ -123,6 +130,15 @@ public final class DelimitedWriter {
         String exact = PlainText.of(new NumberValue(number));
         if (exact.matches("-?[0-9]+(\\.[0-9]+)?")) {
             return exact;
+        }
+        if (number instanceof Rational fraction && fraction.denominator().bitLength() <= MOST_BITS) {
+            try {
+                BigDecimal exactly =
+                        new BigDecimal(fraction.numerator()).divide(new BigDecimal(fraction.denominator()));
+                return exactly.scale() > MOST_PLACES ? exactly.toString() : exactly.toPlainString();
+            } catch (ArithmeticException withoutEnd) {
+                // Its decimals have no end: the nearest double has as many as other programs keep.
+            }
         }
         double near = number.toDouble();
         if (!Double.isFinite(near)) {

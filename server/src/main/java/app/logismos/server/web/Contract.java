@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.customizers.OperationCustomizer;
@@ -26,6 +27,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** What {@code /api/openapi.json} says beside the calls and their schemas. */
 @Configuration
 class Contract {
+    private static final Set<String> DOCUMENT = Set.of("application/octet-stream", "application/json");
+
     private static final String PROBLEM = "Problem";
 
     @Bean
@@ -96,12 +99,12 @@ class Contract {
         };
     }
 
-    /** Where a document may be sent as bytes, it may be the JSON itself. */
+    /** Where a document may be sent as bytes or as JSON, it may be the JSON itself. */
     @Bean
     OperationCustomizer documents() {
         return (operation, method) -> {
             if (operation.getRequestBody() != null
-                    && operation.getRequestBody().getContent().containsKey("application/octet-stream")) {
+                    && operation.getRequestBody().getContent().keySet().containsAll(DOCUMENT)) {
                 operation
                         .getRequestBody()
                         .getContent()

@@ -1,8 +1,14 @@
 package app.logismos.server.worksheet;
 
+import app.logismos.formats.delimited.Choices;
+import app.logismos.formats.delimited.ColumnKind;
+import app.logismos.formats.delimited.Delimited;
 import app.logismos.formats.delimited.DelimitedWriter;
+import app.logismos.formats.delimited.Encoding;
+import app.logismos.formats.delimited.Quote;
 import app.logismos.formats.delimited.Separator;
 import app.logismos.formats.document.Brought;
+import app.logismos.formats.document.DocumentKind;
 import app.logismos.formats.document.Unreadable;
 import app.logismos.formats.document.Unwritable;
 import app.logismos.formats.json.JsonFormat;
@@ -15,13 +21,21 @@ import app.logismos.server.calculate.KnownUnits;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Transcript;
+import io.swagger.v3.oas.annotations.Parameter;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -214,13 +228,118 @@ class DocumentEndpoint {
         return clean.isEmpty() ? "worksheet" : clean;
     }
 
+    /**
+     * How a text of values between separators was recognised, or is read by what was chosen; it is asked again after each
+     * choice.
+     *
+     * @param lines how many there are, that of the headings among them
+     * @param beginning what is entered for the first lines below the headings; as it stands there where a column is not
+     *     decided
+     */
+    record Recognised(
+            Encoding encoding,
+            Separator separator,
+            Quote quote,
+            boolean headings,
+            int lines,
+            List<RecognisedColumn> columns,
+            List<List<String>> beginning) {
+        static Recognised of(Delimited read) {
+            return new Recognised(
+                    read.encoding(),
+                    read.separator(),
+                    read.quote(),
+                    read.hasHeadings(),
+                    read.lines(),
+                    IntStream.range(0, read.columns().size())
+                            .mapToObj(i -> RecognisedColumn.of(i, read.columns().get(i)))
+                            .toList(),
+                    read.beginning(SHOWN_LINES));
+        }
+    }
+
+    /**
+     * How a column is read.
+     *
+     * @param column its letters
+     * @param heading without its unit
+     * @param unit of its numbers, where its heading names one
+     * @param kind null where its texts allow two readings: one is to be chosen before it is brought in
+     * @param says why it is read so, or what is to be chosen
+     */
+    record RecognisedColumn(
+            String column,
+            String heading,
+            @Nullable String unit,
+            @Nullable ColumnKind kind,
+            String says) {
+        static RecognisedColumn of(int at, Delimited.Column column) {
+            return new RecognisedColumn(
+                    Address.letters(at),
+                    column.heading(),
+                    column.unit().orElse(null),
+                    column.kind().orElse(null),
+                    column.says());
+        }
+    }
+
+    /**
+     * What was chosen of how a text of values between separators is read; the rest is recognised.
+     *
+     * @param name of the file; what comes in is called so
+     * @param quote the sign around texts
+     * @param headings whether the first line has them
+     * @param kinds of columns, each as its letters, a colon and the kind
+     * @param plain the letters of columns that take no unit from their headings
+     */
+    record Chosen(
+            Optional<String> name,
+            Optional<Encoding> encoding,
+            Optional<Separator> separator,
+            Optional<Quote> quote,
+            Optional<Boolean> headings,
+            @Nullable List<String> kinds,
+            @Nullable List<String> plain) {
+        Choices choices() {
+            Map<Integer, ColumnKind> chosen = new HashMap<>();
+            for (String each : kinds == null ? List.<String>of() : kinds) {
+                String[] parts = each.split(":", 2);
+                try {
+                    chosen.put(column(parts[0]), ColumnKind.valueOf(parts[parts.length - 1]));
+                } catch (IllegalArgumentException unknown) {
+                    throw new Unreadable("`kinds` holds columns and how they are read, as B:TEXT, was " + each + ".");
+                }
+            }
+            Set<Integer> without = new HashSet<>();
+            for (String each : plain == null ? List.<String>of() : plain) {
+                without.add(column(each));
+            }
+            return new Choices(encoding, separator, quote, headings, chosen, without);
+        }
+
+        private static int column(String letters) {
+            return Address.parse(letters + "1")
+                    .orElseThrow(() -> new Unreadable("There is no column " + letters + "."))
+                    .column();
+        }
+    }
+
+    /** How a text of values between separators, which is the body of the request, is read. */
+    @PostMapping(path = "/import/reading", consumes = "application/octet-stream")
+    Recognised reading(@RequestBody byte[] document, @ParameterObject Chosen chosen) {
+        return Recognised.of(Delimited.read(document, chosen.choices(), known.words()));
+    }
+
     /** A new worksheet from a document, which is the body of the request. */
     @PostMapping(
             path = "/import",
             consumes = {"application/octet-stream", "application/json"})
     @ResponseStatus(HttpStatus.CREATED)
-    BroughtIn bringIn(@RequestBody byte[] document) {
-        Brought brought = read(document);
+    BroughtIn bringIn(
+            @RequestBody byte[] document,
+            @ParameterObject Chosen chosen,
+            @Parameter(hidden = true) @RequestHeader(HttpHeaders.CONTENT_TYPE) MediaType type) {
+        Brought brought = read(document, chosen, type);
         String id = worksheets.create(brought.worksheet().title(), false);
         worksheets.begin(id, Transcript.of(brought.worksheet()));
         return new BroughtIn(open.read(id, views::worksheet), brought.told());
@@ -233,16 +352,24 @@ class DocumentEndpoint {
     Joined join(
             @PathVariable String id,
             @RequestBody byte[] document,
+            @ParameterObject Chosen chosen,
+            @Parameter(hidden = true) @RequestHeader(HttpHeaders.CONTENT_TYPE) MediaType type,
             @RequestHeader(Asked.PAGE) Optional<String> page,
             @RequestHeader(Asked.KEY) Optional<String> key) {
-        Brought brought = read(document);
+        Brought brought = read(document, chosen, type);
         List<String> told = new ArrayList<>(brought.told());
         WorksheetViews.KeptJson kept = worksheets.join(id, brought.worksheet(), told, new Asked(page, key));
         return new Joined(kept, told);
     }
 
-    private Brought read(byte[] document) {
-        return JsonFormat.read(new ByteArrayInputStream(document), known.words());
+    private Brought read(byte[] document, Chosen chosen, MediaType type) {
+        String name = chosen.name().orElse("");
+        boolean isJson = type.isCompatibleWith(MediaType.APPLICATION_JSON);
+        return switch (isJson ? DocumentKind.JSON : DocumentKind.of(document, name)) {
+            case JSON -> JsonFormat.read(new ByteArrayInputStream(document), known.words());
+            case DELIMITED ->
+                Delimited.read(document, chosen.choices(), known.words()).brought(DocumentKind.title(name));
+        };
     }
 
     @ExceptionHandler

@@ -1,0 +1,187 @@
+package app.logismos.formats.delimited;
+
+import app.logismos.formula.EntryReader;
+import app.logismos.unit.UnitCatalogue;
+import app.logismos.value.NumberValue;
+import app.logismos.value.Quantity;
+import app.logismos.value.Text;
+import app.logismos.value.Value;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** How the texts of a column are read. */
+public enum ColumnKind {
+    /** Each text as it would be if it was typed. */
+    AS_TYPED {
+        @Override
+        Optional<String> entry(String text, UnitCatalogue units) {
+            return value(text, units);
+        }
+    },
+
+    /** Numbers with a decimal point; commas, apostrophes and spaces part groups. */
+    POINT {
+        @Override
+        Optional<String> entry(String text, UnitCatalogue units) {
+            return number(text, BEFORE_A_POINT, units);
+        }
+    },
+
+    /** Numbers with a decimal comma; points, apostrophes and spaces part groups. */
+    COMMA {
+        @Override
+        Optional<String> entry(String text, UnitCatalogue units) {
+            return number(text, BEFORE_A_COMMA, units);
+        }
+    },
+
+    /** Dates whose day stands before the month. */
+    DAY_FIRST {
+        @Override
+        Optional<String> entry(String text, UnitCatalogue units) {
+            return date(text, true, units);
+        }
+    },
+
+    /** Dates whose month stands before the day. */
+    MONTH_FIRST {
+        @Override
+        Optional<String> entry(String text, UnitCatalogue units) {
+            return date(text, false, units);
+        }
+    },
+
+    /** Texts as they are, digits among them. */
+    TEXT {
+        @Override
+        Optional<String> entry(String text, UnitCatalogue units) {
+            return Optional.empty();
+        }
+    };
+
+    private static final String GROUPED = "(?<whole>[1-9][0-9]{0,2}(?:[%s'’ \u00a0\u202f\u2009][0-9]{3})+|[0-9]*)";
+    private static final String PLACES = "(?:%s(?<places>[0-9]+))?";
+    private static final String AROUND = "(?<before>[^0-9.,]*)%s(?<behind>(?:[eE][-+−]?[0-9]+)?(?:[^0-9.,].*)?)";
+    private static final Pattern BEFORE_A_POINT =
+            Pattern.compile(AROUND.formatted(GROUPED.formatted(",") + PLACES.formatted("\\.")));
+    private static final Pattern BEFORE_A_COMMA =
+            Pattern.compile(AROUND.formatted(GROUPED.formatted(".") + PLACES.formatted(",")));
+    private static final Pattern NUMBERED_DAY =
+            Pattern.compile("([0-9]{1,2})([-./])([0-9]{1,2})\\2([0-9]{4})((?:,?\\s+|T)[0-9].*)?");
+
+    private static final Pattern CODE = Pattern.compile("[A-Z]{3}[^\\p{L}]");
+    private static final int SHORTEST_DAY = 8;
+
+    /** What is entered for a text so that it is read in this way; nothing where it cannot be. */
+    abstract Optional<String> entry(String text, UnitCatalogue units);
+
+    private static Optional<String> value(String text, UnitCatalogue units) {
+        return EntryReader.value(text, units) instanceof Text ? Optional.empty() : Optional.of(text);
+    }
+
+    private static Optional<String> number(String text, Pattern written, UnitCatalogue units) {
+        if (isOnlyDigits(text)) {
+            return Optional.of(text);
+        }
+        if (isWord(text)) {
+            return value(text, units);
+        }
+        Matcher parts = written.matcher(text);
+        if (!parts.matches() || parts.group("whole").isEmpty() && parts.group("places") == null) {
+            return value(text, units).filter(entry -> isNoNumber(entry));
+        }
+        String whole = parts.group("whole").replaceAll("[^0-9]", "").replaceFirst("^0+(?=[0-9])", "");
+        String places = parts.group("places") == null ? "" : "." + parts.group("places");
+        return value(parts.group("before") + (whole.isEmpty() ? "0" : whole) + places + parts.group("behind"), units);
+    }
+
+    private static boolean isOnlyDigits(String text) {
+        return !text.isEmpty()
+                && (text.charAt(0) != '0' || text.length() == 1)
+                && text.chars().allMatch(c -> c >= '0' && c <= '9');
+    }
+
+    /** Whether it begins with letters, and not with the code of a currency. */
+    private static boolean isWord(String text) {
+        char first = text.isEmpty() ? ' ' : text.charAt(0);
+        return first >= 'a' && first <= 'z'
+                || first >= 'A' && first <= 'Z' && !CODE.matcher(text).lookingAt();
+    }
+
+    /** A date or a truth value in a column of numbers, and nothing that has marks of numbers. */
+    private static boolean isNoNumber(String entry) {
+        return EntryReader.days(entry).size() == 1 || entry.chars().noneMatch(Character::isDigit);
+    }
+
+    private static Optional<String> date(String text, boolean dayFirst, UnitCatalogue units) {
+        Matcher parts = NUMBERED_DAY.matcher(text);
+        if (!parts.matches()) {
+            return value(text, units);
+        }
+        String day = parts.group(dayFirst ? 1 : 3);
+        String month = parts.group(dayFirst ? 3 : 1);
+        String iso = "%s-%2s-%2s".formatted(parts.group(4), month, day).replace(' ', '0');
+        String time = parts.group(5) == null ? "" : " " + parts.group(5).replaceFirst("^(?:,?\\s+|T)", "");
+        return value(iso + time, units);
+    }
+
+    /** Whether the text is a date of numbers that says by itself, or does not, which of them is the day. */
+    static Order order(String text) {
+        if (text.length() < SHORTEST_DAY || text.charAt(0) > '9') {
+            return Order.NONE;
+        }
+        Matcher parts = NUMBERED_DAY.matcher(text);
+        if (!parts.matches()) {
+            return Order.NONE;
+        }
+        List<LocalDate> days = EntryReader.days(text.substring(0, parts.end(4)));
+        if (days.size() != 1) {
+            return days.isEmpty() ? Order.NONE : Order.EITHER;
+        }
+        boolean isDayFirst = days.get(0).getDayOfMonth() == Integer.parseInt(parts.group(1));
+        boolean isMonthFirst = days.get(0).getDayOfMonth() == Integer.parseInt(parts.group(3));
+        return isDayFirst && isMonthFirst ? Order.SAME : isDayFirst ? Order.FIRST : Order.SECOND;
+    }
+
+    /** Which of two readings a text allows. */
+    enum Order {
+        /** It is none of both. */
+        NONE,
+        /** Only the first. */
+        FIRST,
+        /** Only the second. */
+        SECOND,
+        /** Both, and they differ. */
+        EITHER,
+        /** Both, and they are the same. */
+        SAME
+    }
+
+    /** Whether the text is a number with a decimal point (the first) or comma (the second). */
+    static Order mark(String text, UnitCatalogue units) {
+        if (isWord(text)) {
+            return Order.NONE;
+        }
+        if (text.chars().noneMatch(c -> c == '.' || c == ',')) {
+            return isOnlyDigits(text)
+                            || isNumber(text, units)
+                            || isNumber(POINT.entry(text, units).orElse(""), units)
+                    ? Order.SAME
+                    : Order.NONE;
+        }
+        Optional<String> point = POINT.entry(text, units).filter(entry -> isNumber(entry, units));
+        Optional<String> comma = COMMA.entry(text, units).filter(entry -> isNumber(entry, units));
+        if (point.isPresent() && comma.isPresent()) {
+            return point.equals(comma) ? Order.SAME : Order.EITHER;
+        }
+        return point.isPresent() ? Order.FIRST : comma.isPresent() ? Order.SECOND : Order.NONE;
+    }
+
+    private static boolean isNumber(String entry, UnitCatalogue units) {
+        Value value = EntryReader.value(entry, units);
+        return value instanceof NumberValue || value instanceof Quantity;
+    }
+}

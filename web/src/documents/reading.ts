@@ -1,0 +1,32 @@
+import type { Reading } from '../api/client'
+import type { ColumnKind, Recognised } from '../api/types'
+
+/** What a person has chosen of how a text of values between separators is read; the rest is recognised. */
+export interface Chosen {
+  readonly encoding?: Recognised['encoding']
+  readonly separator?: Recognised['separator']
+  readonly quote?: Recognised['quote']
+  readonly headings?: boolean
+  /** By the letters of a column. */
+  readonly kinds: Readonly<Record<string, ColumnKind>>
+  /** The letters of columns that take no unit from their headings. */
+  readonly plain: readonly string[]
+}
+
+export const NOTHING_CHOSEN: Chosen = { kinds: {}, plain: [] }
+
+/** As the server takes it. */
+export const asked = ({ kinds, plain, ...rest }: Chosen, name: string): Reading => ({
+  name,
+  ...rest,
+  ...(Object.keys(kinds).length > 0
+    ? { kinds: Object.entries(kinds).map(([column, kind]) => `${column}:${kind}`) }
+    : {}),
+  ...(plain.length > 0 ? { plain: [...plain] } : {}),
+})
+
+/** Of other columns than before nothing is known: what was chosen of columns is forgotten with what parts them. */
+export const parted = (chosen: Chosen, change: Partial<Chosen>): Chosen => ({ ...chosen, ...change, ...NOTHING_CHOSEN })
+
+/** Whether a file is a table of values between separators, by its name; a worksheet of JSON says so by its own. */
+export const isTable = (file: File) => !/\.json$/i.test(file.name) && file.type !== 'application/json'
