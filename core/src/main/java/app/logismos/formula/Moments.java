@@ -127,7 +127,9 @@ final class Moments {
                 return Optional.of(new Moment.DateTime(LocalDateTime.parse(day + "T" + time)));
             }
             if (day != null && time == null && !isJoined) {
-                return Optional.of(new Moment.Date(LocalDate.parse(day)));
+                return day(day.substring(0, 4), day.substring(5, 7), day.substring(8))
+                        .<Moment>map(Moment.Date::new)
+                        .findFirst();
             }
             return day == null && time != null && !isJoined
                     ? Optional.of(new Moment.Time(LocalTime.parse(time)))

@@ -98,7 +98,8 @@ public sealed interface Block permits Block.Grid, Block.Note, Chart {
 
         /** The same grid, large enough for a cell. */
         public Grid including(int column, int row) {
-            return withSize(Math.max(rows, row + 1), Math.max(columns, column + 1));
+            boolean isIn = row < rows && column < columns;
+            return isIn ? this : withSize(Math.max(rows, row + 1), Math.max(columns, column + 1));
         }
 
         /** The same grid with another size. */

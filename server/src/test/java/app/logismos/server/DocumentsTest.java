@@ -150,7 +150,8 @@ class DocumentsTest {
         long before = program.get("/worksheets").body().size();
         Program.Answer refused = program.postBytes("/worksheets/import?name=lots.csv", bytes(table));
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.at("/detail")).startsWith("Column B (Arrived): choose whether");
+        assertThat(refused.at("/detail"))
+                .startsWith("It is not decided how column B (Arrived) is read. Choose whether");
         assertThat(program.get("/worksheets").body().size()).isEqualTo((int) before);
         Program.Answer brought =
                 program.postBytes("/worksheets/import?name=lots.csv&kinds=B:DAY_FIRST&plain=C", bytes(table));

@@ -26,7 +26,7 @@ public enum ColumnKind {
     POINT {
         @Override
         Optional<String> entry(String text, UnitCatalogue units) {
-            return number(text, BEFORE_A_POINT, units);
+            return isDecimal(text) ? Optional.of(text) : number(text, BEFORE_A_POINT, units);
         }
     },
 
@@ -72,7 +72,13 @@ public enum ColumnKind {
     private static final Pattern NUMBERED_DAY =
             Pattern.compile("([0-9]{1,2})([-./])([0-9]{1,2})\\2([0-9]{4})((?:,?\\s+|T)[0-9].*)?");
 
+    private static final Pattern NO_DIGIT = Pattern.compile("[^0-9]");
+    private static final Pattern LEADING_ZEROS = Pattern.compile("^0+(?=[0-9])");
     private static final Pattern CODE = Pattern.compile("[A-Z]{3}[^\\p{L}]");
+
+    /** A point behind which three digits stand may part thousands. */
+    private static final Pattern THOUSANDS = Pattern.compile("-?[1-9][0-9]{0,2}\\.[0-9]{3}");
+
     private static final int SHORTEST_DAY = 8;
 
     /** What is entered for a text so that it is read in this way; nothing where it cannot be. */
@@ -93,9 +99,26 @@ public enum ColumnKind {
         if (!parts.matches() || parts.group("whole").isEmpty() && parts.group("places") == null) {
             return value(text, units).filter(entry -> isNoNumber(entry));
         }
-        String whole = parts.group("whole").replaceAll("[^0-9]", "").replaceFirst("^0+(?=[0-9])", "");
+        String whole = LEADING_ZEROS
+                .matcher(NO_DIGIT.matcher(parts.group("whole")).replaceAll(""))
+                .replaceFirst("");
         String places = parts.group("places") == null ? "" : "." + parts.group("places");
         return value(parts.group("before") + (whole.isEmpty() ? "0" : whole) + places + parts.group("behind"), units);
+    }
+
+    /** Whether it is digits, a point and digits, and reads so without a further look. */
+    private static boolean isDecimal(String text) {
+        int point = text.indexOf('.');
+        int start = text.startsWith("-") ? 1 : 0;
+        if (point <= start || point == text.length() - 1 || text.charAt(start) == '0' && point > start + 1) {
+            return false;
+        }
+        for (int i = start; i < text.length(); i++) {
+            if (i != point && (text.charAt(i) < '0' || text.charAt(i) > '9')) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean isOnlyDigits(String text) {
@@ -164,6 +187,9 @@ public enum ColumnKind {
     static Order mark(String text, UnitCatalogue units) {
         if (isWord(text)) {
             return Order.NONE;
+        }
+        if (isDecimal(text) && !THOUSANDS.matcher(text).matches()) {
+            return Order.FIRST;
         }
         if (text.chars().noneMatch(c -> c == '.' || c == ',')) {
             return isOnlyDigits(text)

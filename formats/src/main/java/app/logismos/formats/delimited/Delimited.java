@@ -23,7 +23,7 @@ import java.util.regex.Pattern;
 
 /** A document of values between separators as it was recognised, or as a person has chosen that it is read. */
 public final class Delimited {
-    private static final String GRID = "table";
+    private static final String GRID = "grid-1";
     private static final Pattern UNIT_IN_HEADING = Pattern.compile(
             "(?<heading>.*\\S)\\s*(?:\\((?<round>[^()]+)\\)|\\[(?<square>[^\\[\\]]+)]|\\s+in\\s+(?<in>\\S+))");
 
@@ -153,8 +153,8 @@ public final class Delimited {
     public Brought brought(String title) {
         for (int i = 0; i < columns.size(); i++) {
             if (columns.get(i).kind().isEmpty()) {
-                throw new Unreadable(
-                        "Column " + called(i) + ": " + columns.get(i).says());
+                throw new Unreadable("It is not decided how column " + called(i) + " is read. "
+                        + columns.get(i).says());
             }
         }
         Worksheet worksheet = new Worksheet(title, List.of(), vocabulary);
@@ -185,7 +185,7 @@ public final class Delimited {
         guarded.tell(told);
         Block.Grid grid = Block.Grid.of(GRID, title, Math.max(1, lines()), Math.max(1, columns.size()))
                 .with(to -> to.headings(headings ? 1 : 0));
-        new Edit.AddSection(Section.of("section", title, grid), 0).apply(worksheet);
+        new Edit.AddSection(Section.of("section-1", title, grid), 0).apply(worksheet);
         Edit.Enter.inParts(GRID, typed).forEach(edit -> edit.apply(worksheet));
         return new Brought(worksheet, told);
     }

@@ -155,7 +155,7 @@ final class Recognising {
                         : new Found(
                                 Optional.empty(),
                                 "Some have " + saysOne + ", as `" + first + "`, and some " + saysOther + ", as `"
-                                        + second + "`; choose what `" + either + "` means.");
+                                        + second + "`. Choose what `" + either + "` means.");
             }
             if (first != null) {
                 return Found.as(one);
@@ -172,7 +172,7 @@ final class Recognising {
                     all.stream().filter(each -> each.second != null).findFirst();
             if (saysFirst.isPresent() == saysSecond.isPresent()) {
                 return new Found(
-                        Optional.empty(), "choose whether `" + either + "` has " + saysOne + " or " + saysOther + ".");
+                        Optional.empty(), "Choose whether `" + either + "` has " + saysOne + " or " + saysOther + ".");
             }
             boolean isOne = saysFirst.isPresent();
             Evidence shown = isOne ? saysFirst.get() : saysSecond.get();

@@ -179,7 +179,8 @@ class DelimitedTest {
         Delimited open = read(text);
         assertThatThrownBy(() -> open.brought("lots"))
                 .isInstanceOf(Unreadable.class)
-                .hasMessage("Column B (Arrived): choose whether `03/04/2027` has the day first or the month first.");
+                .hasMessage(
+                        "It is not decided how column B (Arrived) is read. Choose whether `03/04/2027` has the day first or the month first.");
         assertThat(open.beginning(1)).containsExactly(List.of("A", "03/04/2027"));
         LiveWorksheet day =
                 live(read(text, Choices.NONE.with(1, ColumnKind.DAY_FIRST)).brought("lots"));
