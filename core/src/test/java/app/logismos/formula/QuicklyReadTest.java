@@ -95,7 +95,6 @@ class QuicklyReadTest {
         "3 kg,Quantity",
         "-.5,NumberValue",
         "1e3,NumberValue",
-        "1.,NumberValue",
         "0,NumberValue",
         "-0,NumberValue",
         "0.10,NumberValue"
