@@ -2,7 +2,7 @@ import { Checkbox, Select } from 'antd'
 import type { ColumnKind, Recognised, RecognisedColumn } from '../api/types'
 import { Words } from '../typeset/Words'
 import { parted, type Chosen } from './reading'
-import { SEPARATORS } from './separators'
+import { ENCODINGS, QUOTES, SEPARATORS } from './choices'
 import styles from './TableReading.module.css'
 
 interface Props {
@@ -10,19 +10,6 @@ interface Props {
   readonly chosen: Chosen
   readonly onChoose: (chosen: Chosen) => void
 }
-
-const ENCODINGS: readonly { readonly label: string; readonly value: Recognised['encoding'] }[] = [
-  { label: 'UTF-8', value: 'UTF_8' },
-  { label: 'UTF-16, low byte first', value: 'UTF_16LE' },
-  { label: 'UTF-16, high byte first', value: 'UTF_16BE' },
-  { label: 'Windows-1252', value: 'WINDOWS_1252' },
-]
-
-const QUOTES: readonly { readonly label: string; readonly value: Recognised['quote'] }[] = [
-  { label: '" "', value: 'QUOTATION_MARK' },
-  { label: "' '", value: 'APOSTROPHE' },
-  { label: 'nothing', value: 'NONE' },
-]
 
 const KINDS: readonly { readonly label: string; readonly value: ColumnKind }[] = [
   { label: 'as typed', value: 'AS_TYPED' },

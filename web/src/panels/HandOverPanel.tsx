@@ -4,14 +4,14 @@ import { useState } from 'react'
 import { api, type DocumentChoice } from '../api/client'
 import { keys } from '../api/keys'
 import { selectedCells } from '../commands/selected'
-import { SEPARATORS } from '../documents/separators'
+import { ENCODINGS, QUOTES, SEPARATORS } from '../documents/choices'
 import { Words } from '../typeset/Words'
 import { useOpenWorksheet } from '../worksheet/context'
 import { usePanel } from '../worksheet/usePanel'
 import styles from './Panel.module.css'
 
 type Format = DocumentChoice['format']
-type Separator = NonNullable<DocumentChoice['separator']>
+type Signs = Required<Pick<DocumentChoice, 'separator' | 'quote' | 'encoding'>>
 
 const FORMATS: readonly (readonly [Format, string])[] = [
   ['HTML', 'HTML: a page to read, one file'],
@@ -29,7 +29,7 @@ export function HandOverPanel() {
   const { close } = usePanel()
   const [format, setFormat] = useState<Format>('HTML')
   const [grid, setGrid] = useState(() => selectedCells(grids)?.grid.id ?? grids[0]?.id ?? '')
-  const [separator, setSeparator] = useState<Separator>('COMMA')
+  const [signs, setSigns] = useState<Signs>({ separator: 'COMMA', quote: 'QUOTATION_MARK', encoding: 'UTF_8' })
   const [flags, setFlags] = useState({
     formulas: true,
     history: false,
@@ -41,7 +41,7 @@ export function HandOverPanel() {
   const choice: DocumentChoice = {
     format,
     ...flags,
-    separator,
+    ...(isTable ? signs : {}),
     ...(at === null ? {} : { at }),
     ...(isTable && grid !== '' ? { grid } : {}),
   }
@@ -83,10 +83,30 @@ export function HandOverPanel() {
                 Between values
                 <Select
                   aria-label="Between values"
-                  value={separator}
-                  onChange={setSeparator}
+                  value={signs.separator}
+                  onChange={(separator) => setSigns({ ...signs, separator })}
                   options={[...SEPARATORS]}
-                  style={{ width: 130 }}
+                  style={{ width: 120 }}
+                />
+              </label>
+              <label className={styles.field}>
+                Around texts
+                <Select
+                  aria-label="Around texts"
+                  value={signs.quote}
+                  onChange={(quote) => setSigns({ ...signs, quote })}
+                  options={[...QUOTES]}
+                  style={{ width: 100 }}
+                />
+              </label>
+              <label className={styles.field}>
+                Encoding
+                <Select
+                  aria-label="Encoding"
+                  value={signs.encoding}
+                  onChange={(encoding) => setSigns({ ...signs, encoding })}
+                  options={[...ENCODINGS]}
+                  style={{ width: 190 }}
                 />
               </label>
               {flag('comma', 'decimal comma')}

@@ -1,6 +1,7 @@
 package app.logismos.formats.delimited;
 
 import app.logismos.display.Display;
+import app.logismos.formats.document.Unwritable;
 import app.logismos.formats.document.Used;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -48,11 +49,12 @@ public final class DelimitedWriter {
     /**
      * How values are written.
      *
+     * @param quote around texts that hold a separator, a line break or the sign itself
      * @param comma whether the decimal mark is a comma
      * @param shown whether numbers are written as they are shown, and not with all their digits
      * @param guarded whether a text that other programs would take for a formula gets an apostrophe in front
      */
-    public record Look(Separator separator, boolean comma, boolean shown, boolean guarded) {}
+    public record Look(Separator separator, Quote quote, boolean comma, boolean shown, boolean guarded) {}
 
     /** A grid; lines that are hidden are written too. */
     public static void write(LiveWorksheet live, Block.Grid grid, Look look, Appendable to) {
@@ -79,6 +81,7 @@ public final class DelimitedWriter {
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setDelimiter(look.separator().sign())
+                .setQuote(look.quote().sign())
                 .setQuoteMode(QuoteMode.MINIMAL)
                 .get();
         Optional<Area> used = Used.of(live, grid);
@@ -98,6 +101,16 @@ public final class DelimitedWriter {
     }
 
     private String text(Address at) {
+        String text = written(at);
+        boolean isOpen = look.quote() == Quote.NONE
+                && (text.indexOf(look.separator().sign()) >= 0 || text.indexOf('\n') >= 0 || text.indexOf('\r') >= 0);
+        if (isOpen) {
+            throw new Unwritable("The text in " + at + " holds what parts values: it needs a sign around it.");
+        }
+        return text;
+    }
+
+    private String written(Address at) {
         Value value = live.value(grid.id(), at);
         if (value == Blank.BLANK) {
             return "";

@@ -1,9 +1,11 @@
 package app.logismos.formats.delimited;
 
 import app.logismos.formats.document.Unreadable;
+import app.logismos.formats.document.Unwritable;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
+import java.nio.charset.CharsetEncoder;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.stream.IntStream;
@@ -69,6 +71,25 @@ public enum Encoding {
         } catch (CharacterCodingException other) {
             throw new Unreadable("The document is not written in " + says + ". Choose another encoding.");
         }
+    }
+
+    /**
+     * The bytes of a text; in UTF-16 behind a byte order mark, without which few programs read it.
+     *
+     * @throws Unwritable where it has a character that the encoding has not
+     */
+    public byte[] encode(String text) {
+        boolean isMarked = this == UTF_16LE || this == UTF_16BE;
+        CharsetEncoder encoder = charset.newEncoder();
+        if (!encoder.canEncode(text)) {
+            String unknown = text.codePoints()
+                    .mapToObj(Character::toString)
+                    .filter(each -> !charset.newEncoder().canEncode(each))
+                    .findFirst()
+                    .orElse("?");
+            throw new Unwritable("There is no `" + unknown + "` in " + says + ". Choose UTF-8.");
+        }
+        return (isMarked ? BYTE_ORDER_MARK + text : text).getBytes(charset);
     }
 
     private String strict(byte[] bytes) throws CharacterCodingException {

@@ -406,7 +406,7 @@ class DelimitedTest {
         DelimitedWriter.write(
                 before,
                 before.worksheet().outline().grids().findFirst().orElseThrow(),
-                new DelimitedWriter.Look(separator, comma, false, false),
+                new DelimitedWriter.Look(separator, Quote.QUOTATION_MARK, comma, false, false),
                 written);
         ColumnKind kind = comma ? ColumnKind.COMMA : ColumnKind.POINT;
         Choices back = new Choices(

@@ -17,9 +17,11 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class DelimitedWriterTest {
-    private static final DelimitedWriter.Look USUAL = new DelimitedWriter.Look(Separator.COMMA, false, false, false);
+    private static final DelimitedWriter.Look USUAL =
+            new DelimitedWriter.Look(Separator.COMMA, Quote.QUOTATION_MARK, false, false, false);
 
     private static LiveWorksheet live(String... row) {
         Worksheet worksheet = new Worksheet("Tea", List.of(), Words.STANDARD);
@@ -66,26 +68,31 @@ class DelimitedWriterTest {
     @Test
     void aDecimalCommaAndAnotherSeparatorGoTogether() {
         LiveWorksheet live = live("1.5", "x;y", "3 m");
-        assertThat(written(live, new DelimitedWriter.Look(Separator.SEMICOLON, true, false, false)))
+        assertThat(written(
+                        live, new DelimitedWriter.Look(Separator.SEMICOLON, Quote.QUOTATION_MARK, true, false, false)))
                 .isEqualTo("1,5;\"x;y\";3 m\r\n");
-        assertThat(written(live, new DelimitedWriter.Look(Separator.COMMA, true, false, false)))
+        assertThat(written(live, new DelimitedWriter.Look(Separator.COMMA, Quote.QUOTATION_MARK, true, false, false)))
                 .isEqualTo("\"1,5\",x;y,3 m\r\n");
-        assertThat(written(live, new DelimitedWriter.Look(Separator.TAB, false, false, false)))
+        assertThat(written(live, new DelimitedWriter.Look(Separator.TAB, Quote.QUOTATION_MARK, false, false, false)))
                 .isEqualTo("1.5\tx;y\t3 m\r\n");
     }
 
     @Test
     void aDecimalCommaLeavesTextsAndUnitsAlone() {
         LiveWorksheet live = live("version 1.5", "1.5 m", "=1.5 m/s");
-        assertThat(written(live, new DelimitedWriter.Look(Separator.SEMICOLON, true, false, false)))
+        assertThat(written(
+                        live, new DelimitedWriter.Look(Separator.SEMICOLON, Quote.QUOTATION_MARK, true, false, false)))
                 .isEqualTo("version 1.5;1,5 m;1,5 m/s\r\n");
-        assertThat(written(live, new DelimitedWriter.Look(Separator.SEMICOLON, true, true, false)))
+        assertThat(written(
+                        live, new DelimitedWriter.Look(Separator.SEMICOLON, Quote.QUOTATION_MARK, true, true, false)))
                 .isEqualTo("version 1.5;1,5 m;1,5 m/s\r\n");
     }
 
     @Test
     void digitsAreThoseThatAreShownWhereThatIsWanted() {
-        assertThat(written(live("=1/3"), new DelimitedWriter.Look(Separator.COMMA, false, true, false)))
+        assertThat(written(
+                        live("=1/3"),
+                        new DelimitedWriter.Look(Separator.COMMA, Quote.QUOTATION_MARK, false, true, false)))
                 .isEqualTo("0.3333333333\r\n");
     }
 
@@ -96,7 +103,7 @@ class DelimitedWriterTest {
                 .extracting(Address::toString)
                 .containsExactly("A1", "B1", "C1");
         assertThat(written(live, USUAL)).isEqualTo("=1+1,-5,@home\r\n");
-        assertThat(written(live, new DelimitedWriter.Look(Separator.COMMA, false, false, true)))
+        assertThat(written(live, new DelimitedWriter.Look(Separator.COMMA, Quote.QUOTATION_MARK, false, false, true)))
                 .isEqualTo("'=1+1,'-5,'@home\r\n");
     }
 
@@ -118,5 +125,34 @@ class DelimitedWriterTest {
     @Test
     void anEmptyGridIsAnEmptyDocument() {
         assertThat(written(live(), USUAL)).isEmpty();
+    }
+
+    @Test
+    void theSignAroundTextsIsTheOneChosenAndNoneOnlyWhereNoneIsNeeded() {
+        LiveWorksheet live = live("a, b", "it's", "3");
+        assertThat(written(live, new DelimitedWriter.Look(Separator.COMMA, Quote.APOSTROPHE, false, false, false)))
+                .isEqualTo("'a, b','it''s',3\r\n");
+        assertThat(written(live, new DelimitedWriter.Look(Separator.TAB, Quote.NONE, false, false, false)))
+                .isEqualTo("a, b\tit's\t3\r\n");
+        assertThatThrownBy(
+                        () -> written(live, new DelimitedWriter.Look(Separator.COMMA, Quote.NONE, false, false, false)))
+                .isInstanceOf(Unwritable.class)
+                .hasMessage("The text in A1 holds what parts values: it needs a sign around it.");
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void whatIsEncodedIsRecognisedAgain(Encoding encoding) {
+        String text = "Grün;é\r\n";
+        byte[] bytes = encoding.encode(text);
+        assertThat(Encoding.recognise(bytes)).isEqualTo(encoding);
+        assertThat(encoding.decode(bytes)).isEqualTo(text);
+    }
+
+    @Test
+    void aCharacterThatAnEncodingHasNotIsRefused() {
+        assertThatThrownBy(() -> Encoding.WINDOWS_1252.encode("Tee 茶"))
+                .isInstanceOf(Unwritable.class)
+                .hasMessage("There is no `茶` in Windows-1252 (Western Europe). Choose UTF-8.");
     }
 }

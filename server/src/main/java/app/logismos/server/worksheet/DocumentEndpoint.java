@@ -116,6 +116,8 @@ class DocumentEndpoint {
      * @param formulas whether the formulas stand below each grid, for Markdown, HTML and LaTeX
      * @param history whether the changes are told, for JSON
      * @param separator between values, for CSV
+     * @param quote around texts that hold a separator, for CSV
+     * @param encoding of the characters, for CSV
      * @param comma whether the decimal mark is a comma, for CSV
      * @param shown whether numbers have the digits that are shown, for CSV
      * @param guarded whether texts that begin like formulas get an apostrophe in front, for CSV
@@ -129,10 +131,12 @@ class DocumentEndpoint {
             @RequestParam(defaultValue = "false") boolean formulas,
             @RequestParam(defaultValue = "false") boolean history,
             @RequestParam(defaultValue = "COMMA") Separator separator,
+            @RequestParam(defaultValue = "QUOTATION_MARK") Quote quote,
+            @RequestParam(defaultValue = "UTF_8") Encoding encoding,
             @RequestParam(defaultValue = "false") boolean comma,
             @RequestParam(defaultValue = "false") boolean shown,
             @RequestParam(defaultValue = "false") boolean guarded) {
-        DelimitedWriter.Look look = new DelimitedWriter.Look(separator, comma, shown, guarded);
+        DelimitedWriter.Look look = new DelimitedWriter.Look(separator, quote, comma, shown, guarded);
         Optional<List<JsonFormat.Past>> past = history ? Optional.of(past(id)) : Optional.empty();
         return earlier.read(
                 id,
@@ -147,8 +151,7 @@ class DocumentEndpoint {
                                                 StandardCharsets.UTF_8)
                                         .build()
                                         .toString())
-                        .body(written(worksheet.live, format, grid, formulas, past, look)
-                                .getBytes(StandardCharsets.UTF_8)));
+                        .body(bytes(written(worksheet.live, format, grid, formulas, past, look), format, encoding)));
     }
 
     /** How a document would begin, and what another program may take otherwise; the same choice as for the document itself. */
@@ -161,13 +164,16 @@ class DocumentEndpoint {
             @RequestParam(defaultValue = "false") boolean formulas,
             @RequestParam(defaultValue = "false") boolean history,
             @RequestParam(defaultValue = "COMMA") Separator separator,
+            @RequestParam(defaultValue = "QUOTATION_MARK") Quote quote,
+            @RequestParam(defaultValue = "UTF_8") Encoding encoding,
             @RequestParam(defaultValue = "false") boolean comma,
             @RequestParam(defaultValue = "false") boolean shown,
             @RequestParam(defaultValue = "false") boolean guarded) {
-        DelimitedWriter.Look look = new DelimitedWriter.Look(separator, comma, shown, guarded);
+        DelimitedWriter.Look look = new DelimitedWriter.Look(separator, quote, comma, shown, guarded);
         Optional<List<JsonFormat.Past>> past = history ? Optional.of(past(id)) : Optional.empty();
         return earlier.read(id, at, worksheet -> {
             String whole = written(worksheet.live, format, grid, formulas, past, look);
+            bytes(whole, format, encoding); // refused here already where it cannot be written
             String lines = whole.lines().limit(SHOWN_LINES).collect(Collectors.joining("\n"));
             return new Handed(
                     lines.substring(0, Math.min(lines.length(), MOST_SHOWN)),
@@ -197,6 +203,10 @@ class DocumentEndpoint {
             case HTML -> Html.of(live, formulas);
             case LATEX -> Latex.of(live, formulas);
         };
+    }
+
+    private static byte[] bytes(String document, Format format, Encoding encoding) {
+        return format == Format.CSV ? encoding.encode(document) : document.getBytes(StandardCharsets.UTF_8);
     }
 
     private static List<String> told(LiveWorksheet live, Block.Grid grid, boolean guarded) {
