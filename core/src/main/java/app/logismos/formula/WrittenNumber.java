@@ -38,15 +38,16 @@ public record WrittenNumber(Real number, Unit unit, Form form, int places) {
     /** Signs of money, with the codes of ISO 4217 that they are read as. */
     static final Map<String, String> MONEY = Map.of("$", "USD", "€", "EUR", "£", "GBP", "¥", "JPY");
 
+    // A group of digits is not the first one where it begins with 0: 0,125 is no 125.
     private static final String SPACES = "[ \u00a0\u202f]*";
     private static final Pattern DECIMAL = Pattern.compile(
             "([-−+]?)" + SPACES
-                    + "((?:[0-9]+|[0-9]{1,3}([, \u00a0\u202f])[0-9]{3}(?:\\3[0-9]{3})*)?(?:\\.([0-9]+))?([eE][-+−]?[0-9]{1,6})?)\\s*(%?)");
+                    + "((?:[0-9]+|[1-9][0-9]{0,2}([, \u00a0\u202f])[0-9]{3}(?:\\3[0-9]{3})*)?(?:\\.([0-9]+))?([eE][-+−]?[0-9]{1,6})?)\\s*(%?)");
 
     /** Where the comma is the decimal mark, or an apostrophe or several points part groups: no other reading is possible. */
     private static final Pattern OTHER_MARKS = Pattern.compile("([-−+]?)" + SPACES
-            + "(?:([0-9]{1,3}(?:[.'’ \u00a0\u202f][0-9]{3})+),([0-9]+)|([0-9]{1,3}(?:\\.[0-9]{3}){2,})"
-            + "|([0-9]{1,3}(?:['’][0-9]{3})+)(?:\\.([0-9]+))?)\\s*(%?)");
+            + "(?:([1-9][0-9]{0,2}(?:[.'’ \u00a0\u202f][0-9]{3})+),([0-9]+)|([1-9][0-9]{0,2}(?:\\.[0-9]{3}){2,})"
+            + "|([1-9][0-9]{0,2}(?:['’][0-9]{3})+)(?:\\.([0-9]+))?)\\s*(%?)");
 
     /** Only an amount of money has cents. */
     private static final Pattern CENTS_BEHIND_A_COMMA = Pattern.compile("([-−+]?)" + SPACES + "([0-9]+),([0-9]{1,2})");

@@ -102,4 +102,23 @@ class QuicklyReadTest {
     void whatLooksLikeAWordAndIsAValueStaysOne(String text, String kind) {
         assertThat(value(text).getClass().getSimpleName()).isEqualTo(kind);
     }
+
+    /** A decimal comma behind a zero is no sign of thousands: 0,125 was 125. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "0,125",
+                "-0,125",
+                "00,125",
+                "0 125",
+                "0'125",
+                "0.125,5",
+                "0.000.125",
+                "€ 0,125",
+                "0,125 kg",
+                "0,125%"
+            })
+    void aGroupOfDigitsThatBeginsWithZeroIsNotTheFirst(String text) {
+        assertThat(value(text)).isEqualTo(new Text(text));
+    }
 }

@@ -201,8 +201,9 @@ public final class Delimited {
         return column.kind()
                 .flatMap(kind -> kind.entry(trimmed, units))
                 .map(entry -> column.unit()
-                        .filter(unit -> EntryReader.value(entry, units) instanceof NumberValue)
                         .map(unit -> entry + " " + unit)
+                        .filter(quantity -> EntryReader.value(entry, units) instanceof NumberValue
+                                && EntryReader.value(quantity, units) instanceof Quantity)
                         .orElse(entry))
                 .orElseGet(() -> asText(text, units));
     }

@@ -217,6 +217,22 @@ class DelimitedTest {
         assertThat(value(live, "B5")).isEqualTo("2 t");
     }
 
+    @ParameterizedTest(name = "{0} under a heading in kg is {1}")
+    @CsvSource({
+        "5,5 kg",
+        "-0.5,-0.5 kg",
+        "1/2,1/2 kg",
+        "2e3,2e3 kg",
+        "5%,5%",
+        "2 t,2 t",
+        "none,none",
+        "2027-03-01,2027-03-01"
+    })
+    void aUnitIsPutBehindWhatIsANumberAlone(String text, String entry) {
+        Delimited read = read("Mass (kg)\n" + text + "\n4\n", headings(true).with(0, ColumnKind.POINT));
+        assertThat(read.beginning(1)).containsExactly(List.of(entry));
+    }
+
     @Test
     void aColumnThatIsToStayPlainKeepsItsHeading() {
         Choices plain = new Choices(
