@@ -1,10 +1,8 @@
 package app.logismos.formula;
 
-import app.logismos.number.Rational;
 import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.Missing;
 import app.logismos.value.Moment;
-import app.logismos.value.NumberValue;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
@@ -18,12 +16,6 @@ import java.util.regex.Pattern;
 /** Reads entries, in the order of the table in section 1 of the language. */
 public final class EntryReader {
     private static final Pattern NAMED = Pattern.compile("\\s*(\\p{L}[\\p{L}\\p{Mn}0-9_]*)\\s*=.*", Pattern.DOTALL);
-
-    private static final int MOST_DIGITS_OF_LONG = 18;
-    private static final int LETTERS_OF_A_CURRENCY = 3;
-
-    /** A space, a day, a space and a year. */
-    private static final int SHORTEST_BEHIND_A_MONTH = 7;
 
     private EntryReader() {}
 
@@ -45,67 +37,6 @@ public final class EntryReader {
         }
         return DefinitionReader.read(text, origin, vocabulary)
                 .orElseGet(() -> new Entry.Constant(constant(trimmed, vocabulary.units())));
-    }
-
-    /** By far most entries are read without the many looks that a number may have: these are none of them. */
-    private static Optional<Value> simple(String text) {
-        if (isWord(text)) {
-            return Optional.of(new Text(text));
-        }
-        int point = -1;
-        int digits = 0;
-        int letters = 0;
-        int start = text.startsWith("-") ? 1 : 0;
-        for (int i = start; i < text.length(); i++) {
-            char c = text.charAt(i);
-            if (c >= '0' && c <= '9') {
-                digits++;
-            } else if (c == '.' && point < 0) {
-                point = i;
-            } else if (c == ' ' || isLetter(c)) {
-                letters++;
-            } else {
-                return Optional.empty();
-            }
-        }
-        int whole = (point < 0 ? text.length() : point) - start;
-        if (letters == text.length()) {
-            return Optional.of(new Text(text));
-        }
-        boolean isNumber = letters == 0
-                && digits <= MOST_DIGITS_OF_LONG
-                && whole > 0
-                && point != text.length() - 1
-                && (whole == 1 || text.charAt(start) != '0');
-        return isNumber ? Optional.of(new NumberValue(decimal(text, start, point))) : Optional.empty();
-    }
-
-    /** Whether a text begins with letters that are neither the code of a currency nor perhaps a month. */
-    private static boolean isWord(String text) {
-        int letters = 0;
-        int capitals = 0;
-        while (letters < text.length() && isLetter(text.charAt(letters))) {
-            capitals += text.charAt(letters++) <= 'Z' ? 1 : 0;
-        }
-        boolean isCode = letters == LETTERS_OF_A_CURRENCY && capitals == letters;
-        boolean mayBeMonth = letters >= 3 && text.length() >= letters + SHORTEST_BEHIND_A_MONTH;
-        return letters > 0 && !isCode && !mayBeMonth;
-    }
-
-    private static boolean isLetter(char c) {
-        return c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z';
-    }
-
-    private static Rational decimal(String text, int start, int point) {
-        long unscaled = 0;
-        long scale = 1;
-        for (int i = start; i < text.length(); i++) {
-            if (i != point) {
-                unscaled = 10 * unscaled + text.charAt(i) - '0';
-                scale *= point >= 0 && i > point ? 10 : 1;
-            }
-        }
-        return Rational.of(start == 0 ? unscaled : -unscaled, scale);
     }
 
     /** The days that an entry can mean, day first and then month first, where these differ. */
@@ -154,7 +85,7 @@ public final class EntryReader {
             case "true" -> new Truth(true);
             case "false" -> new Truth(false);
             case "missing" -> Missing.MISSING;
-            default -> simple(text).orElseGet(() -> written(text, units));
+            default -> PlainEntry.read(text).orElseGet(() -> written(text, units));
         };
     }
 

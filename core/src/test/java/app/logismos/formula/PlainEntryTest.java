@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Entries that are read without all the looks which a value may have are read as they were with them. */
-class QuicklyReadTest {
+class PlainEntryTest {
     private static Value value(String text) {
         return EntryReader.value(text, Words.STANDARD.units());
     }
