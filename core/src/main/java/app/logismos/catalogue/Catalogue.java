@@ -4,6 +4,7 @@ import app.logismos.function.Function;
 import app.logismos.function.algebra.AlgebraFunctions;
 import app.logismos.function.angle.AngleFunctions;
 import app.logismos.function.arithmetic.ArithmeticFunctions;
+import app.logismos.function.arithmetic.BaseFunctions;
 import app.logismos.function.arithmetic.BitFunctions;
 import app.logismos.function.arithmetic.RoundingFunctions;
 import app.logismos.function.arithmetic.SeriesFunctions;
@@ -44,6 +45,7 @@ public final class Catalogue {
                     SeriesFunctions.ALL,
                     RoundingFunctions.ALL,
                     WholeNumberFunctions.ALL,
+                    BaseFunctions.ALL,
                     CountingFunctions.ALL,
                     AngleFunctions.ALL,
                     ComplexNumberFunctions.ALL,

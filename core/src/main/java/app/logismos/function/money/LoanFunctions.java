@@ -56,6 +56,23 @@ public final class LoanFunctions {
                     .from("OpenFormula 6.12.37")
                     .computes(given ->
                             minus(payment(given), interest(given, given.whole("period", 1, periods(given))))),
+            function("evenloaninterest", Category.MONEY)
+                    .alsoRead("ISPMT")
+                    .says(
+                            "The interest in one payment of a loan that is paid back in equal parts, behind which the interest falls.")
+                    .argument("rate", NUMBER, "interest of a period")
+                    .argument("period", NUMBER, "how many parts are paid back already, from 0")
+                    .argument("periods", NUMBER, "how many parts there are, not 0")
+                    .argument("presentvalue", NUMBER, "what is received now")
+                    .example("evenloaninterest(1%, 0, 4, 1000)", "-10")
+                    .example("evenloaninterest(1%, 3, 4, 1000)", "-5/2")
+                    .refuses("evenloaninterest(1%, 1, 0, 1000)", ErrorCode.DIVIDE_BY_ZERO)
+                    .related("interestpart")
+                    .from("OpenFormula 6.12.25")
+                    .works("{presentvalue} × {rate} × ({period}/{periods} − 1)")
+                    .computes(given -> times(
+                            times(given.number("presentvalue"), given.number("rate")),
+                            minus(over(given.number("period"), given.number("periods")), ONE))),
             stretch("interestparts", "CUMIPMT", "The interest in the payments of a loan from one period to another.")
                     .example("interestparts(10%, 2, 2100, 1, 2)", "-320")
                     .example("interestparts(10%, 2, 2100, 2, 2)", "-110")

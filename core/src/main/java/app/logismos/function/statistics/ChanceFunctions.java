@@ -216,6 +216,15 @@ public final class ChanceFunctions {
                                             .divide(DD.of(2).sqrt()))
                                     .scalb(-1))),
             chance(
+                            "standardnormalheight",
+                            "PHI",
+                            "The height of the normal distribution of mean 0 and standard deviation 1.")
+                    .example("round(standardnormalheight(0), 6)", "199471/500000")
+                    .example("round(standardnormalheight(-1), 6)", "241971/1000000")
+                    .refuses("standardnormalheight(\"a\")", ErrorCode.WRONG_KIND)
+                    .related("standardnormal", "normal")
+                    .computes(given -> height(given.number("x"), Distribution.NORMAL)),
+            chance(
                             "studenttail",
                             "TDIST",
                             "Student's distribution: the chance of a value above x, or as far from 0 on either side.")

@@ -20,6 +20,7 @@ import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -193,6 +194,20 @@ public final class TextFunctions {
                     .refuses("number(\"leaf\")", ErrorCode.WRONG_ARGUMENTS)
                     .related("text")
                     .answers(TextFunctions::number),
+            function("numberfrom", Category.TEXT)
+                    .alsoRead("NUMBERVALUE")
+                    .says("The number that a text spells with marks of its own, as 1.234,5.")
+                    .argument("text", TEXT, "the text; spaces in it are passed over")
+                    .argument("decimalmark", TEXT, "the sign before the decimal places")
+                    .optional("groupmark", TEXT, new Text(""), "signs that part groups of digits")
+                    .example("numberfrom(\"1.234,5\", \",\", \".\")", "2469/2")
+                    .example("numberfrom(\"12,5%\", \",\")", "1/8")
+                    .example("numberfrom(\"1 234.50\", \".\")", "2469/2")
+                    .refuses("numberfrom(\"1,2,3\", \",\")", ErrorCode.WRONG_ARGUMENTS)
+                    .refuses("numberfrom(\"1.5\", \",\")", ErrorCode.WRONG_ARGUMENTS)
+                    .related("number")
+                    .from("OpenFormula 6.20.17")
+                    .answers(TextFunctions::numberFrom),
             function("code", Category.TEXT)
                     .alsoRead("UNICODE")
                     .says("The Unicode number of a text's first character.")
@@ -347,5 +362,38 @@ public final class TextFunctions {
             return read;
         }
         throw given.wrong("text", "a number written as in an entry", "\"" + given.text("text") + "\"");
+    }
+
+    private static final Pattern PLAIN_NUMBER =
+            Pattern.compile("([-+]?(?:[0-9]+(?:\\.[0-9]*)?|\\.[0-9]+)(?:[eE][-+]?[0-9]{1,4})?)(%*)");
+
+    private static Value numberFrom(Arguments given) {
+        String mark = given.text("decimalmark");
+        if (mark.length() != 1 || Character.isDigit(mark.charAt(0))) {
+            throw given.wrong("decimalmark", "one sign that is no digit", "\"" + mark + "\"");
+        }
+        String groups = given.text("groupmark");
+        String text = given.text("text");
+        int at = text.indexOf(mark);
+        StringBuilder plain = new StringBuilder();
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            boolean isGroup = groups.indexOf(c) >= 0 && (at < 0 || i < at) && c != mark.charAt(0);
+            if (i == at) {
+                plain.append('.');
+            } else if (!isGroup && !Character.isWhitespace(c) && c != '\u00a0' && c != '\u202f') {
+                plain.append(c == '.' ? '\0' : c);
+            }
+        }
+        if (plain.isEmpty()) {
+            return NumberValue.of(0);
+        }
+        Matcher parts = PLAIN_NUMBER.matcher(plain);
+        if (!parts.matches()) {
+            throw given.wrong("text", "a number with `" + mark + "`", "\"" + text + "\"");
+        }
+        Rational number = Rational.of(new BigDecimal(parts.group(1))
+                .scaleByPowerOfTen(-2 * parts.group(2).length()));
+        return new NumberValue(number);
     }
 }
