@@ -109,6 +109,12 @@ export function HandOverPanel() {
                   style={{ width: 190 }}
                 />
               </label>
+            </>
+          )}
+        </div>
+        <div className={styles.row}>
+          {isTable && (
+            <>
               {flag('comma', 'decimal comma')}
               {flag('shown', 'digits as shown, not all')}
               {flag('guarded', 'apostrophe before texts that look like formulas')}
