@@ -1,6 +1,7 @@
 package app.logismos.formats.delimited;
 
 import app.logismos.formats.document.Brought;
+import app.logismos.formats.document.Entries;
 import app.logismos.formats.document.Unreadable;
 import app.logismos.formula.Address;
 import app.logismos.formula.EntryReader;
@@ -14,7 +15,6 @@ import app.logismos.unit.Unit;
 import app.logismos.unit.UnitCatalogue;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
-import app.logismos.value.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -163,7 +163,7 @@ public final class Delimited {
         for (int i = 0; i < columns.size(); i++) {
             Column column = columns.get(i);
             if (headings && !column.heading().isEmpty()) {
-                typed.add(new Edit.Typed(new Address(i, 0), asText(column.heading(), vocabulary.units())));
+                typed.add(new Edit.Typed(new Address(i, 0), Entries.text(column.heading(), vocabulary.units())));
             }
         }
         Guarded guarded = new Guarded();
@@ -205,15 +205,7 @@ public final class Delimited {
                         .filter(quantity -> EntryReader.value(entry, units) instanceof NumberValue
                                 && EntryReader.value(quantity, units) instanceof Quantity)
                         .orElse(entry))
-                .orElseGet(() -> asText(text, units));
-    }
-
-    /** What is entered so that the text stays one, whatever it looks like. */
-    private static String asText(String text, UnitCatalogue units) {
-        boolean isPlain = text.indexOf('=') < 0
-                && EntryReader.value(text, units) instanceof Text read
-                && read.text().equals(text);
-        return isPlain || text.isBlank() ? text : '"' + text.replace("\"", "\"\"") + '"';
+                .orElseGet(() -> Entries.text(text, units));
     }
 
     /** Counts the texts that begin like formulas: they stay texts. */

@@ -1,12 +1,11 @@
 package app.logismos.formats.delimited;
 
 import app.logismos.display.Display;
+import app.logismos.formats.document.Entries;
 import app.logismos.formats.document.Unwritable;
 import app.logismos.formats.document.Used;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
-import app.logismos.number.Rational;
-import app.logismos.number.Real;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Block;
 import app.logismos.value.Blank;
@@ -17,7 +16,6 @@ import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,12 +27,6 @@ import org.apache.commons.csv.QuoteMode;
 /** Writes the values of a grid between separators. */
 public final class DelimitedWriter {
     private static final String BEGINS_A_FORMULA = "=+-@";
-
-    /** Of a denominator whose decimals are all written: some hundred of them. */
-    private static final int MOST_BITS = 400;
-
-    /** More are written with a power of ten. */
-    private static final int MOST_PLACES = 40;
 
     private final LiveWorksheet live;
     private final Block.Grid grid;
@@ -128,38 +120,15 @@ public final class DelimitedWriter {
     /** All digits of a number, and a fraction as the decimal that is nearest, since other programs know no fractions. */
     private String whole(Value value) {
         if (value instanceof NumberValue number) {
-            return marked(decimal(number.real()));
+            return marked(Entries.decimal(number.real()));
         }
         return value instanceof Quantity quantity
-                ? marked(decimal(quantity.number())) + " " + quantity.unit().symbol()
+                ? marked(Entries.decimal(quantity.number())) + " "
+                        + quantity.unit().symbol()
                 : PlainText.of(value);
     }
 
     private String marked(String decimal) {
         return look.comma() ? decimal.replace('.', ',') : decimal;
-    }
-
-    private static String decimal(Real number) {
-        String exact = PlainText.of(new NumberValue(number));
-        if (exact.matches("-?[0-9]+(\\.[0-9]+)?")) {
-            return exact;
-        }
-        if (number instanceof Rational fraction && fraction.denominator().bitLength() <= MOST_BITS) {
-            try {
-                BigDecimal exactly =
-                        new BigDecimal(fraction.numerator()).divide(new BigDecimal(fraction.denominator()));
-                return exactly.scale() > MOST_PLACES ? exactly.toString() : exactly.toPlainString();
-            } catch (ArithmeticException withoutEnd) {
-                // Its decimals have no end: the nearest double has as many as other programs keep.
-            }
-        }
-        double near = number.toDouble();
-        if (!Double.isFinite(near)) {
-            return exact;
-        }
-        BigDecimal decimal = BigDecimal.valueOf(near).stripTrailingZeros();
-        return decimal.precision() - decimal.scale() > 21 || decimal.scale() > 21
-                ? String.valueOf(near)
-                : decimal.toPlainString();
     }
 }

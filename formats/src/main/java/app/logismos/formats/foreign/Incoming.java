@@ -1,0 +1,543 @@
+package app.logismos.formats.foreign;
+
+import app.logismos.catalogue.Catalogue;
+import app.logismos.formats.foreign.Surroundings.Kind;
+import app.logismos.formula.Address;
+import app.logismos.formula.Coordinate;
+import app.logismos.formula.Parser;
+import app.logismos.formula.Printer;
+import app.logismos.function.Function;
+import app.logismos.function.Parameter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Writes a formula of a document as one of ours, so that its value stays: signs before powers, powers from left to right,
+ * texts, truth values and dates that count as numbers, texts compared without their case, a range where a single cell is
+ * meant, defaults and the order of arguments.
+ */
+public final class Incoming {
+    private static final int COMPARISON = 2;
+    private static final int JOIN = 3;
+    private static final int SUM = 4;
+    private static final int PRODUCT = 5;
+    private static final int SIGN = 6;
+    private static final int POWER = 7;
+    private static final int POSTFIX = 8;
+    private static final int SINGLE = 9;
+
+    /** Functions that work on whole tables wherever they stand. */
+    private static final Set<String> ON_TABLES = Set.of(
+            "SUMPRODUCT",
+            "MMULT",
+            "MINVERSE",
+            "MDETERM",
+            "TRANSPOSE",
+            "FREQUENCY",
+            "LOOKUP",
+            "FILTER",
+            "SORT",
+            "UNIQUE");
+
+    private static final Set<String> CONDITIONS = Set.of("AND", "OR", "XOR", "NOT");
+    private static final Set<String> ANSWER_TEXT = Set.of(
+            "CONCATENATE",
+            "CONCAT",
+            "LEFT",
+            "RIGHT",
+            "MID",
+            "LOWER",
+            "UPPER",
+            "PROPER",
+            "TRIM",
+            "TEXT",
+            "REPT",
+            "SUBSTITUTE",
+            "REPLACE",
+            "CHAR",
+            "CLEAN",
+            "T",
+            "TEXTJOIN",
+            "FIXED",
+            "ROMAN",
+            "ADDRESS",
+            "UNICHAR");
+    private static final Set<String> ANSWER_TRUTH = Set.of(
+            "AND",
+            "OR",
+            "XOR",
+            "NOT",
+            "TRUE",
+            "FALSE",
+            "ISBLANK",
+            "ISERROR",
+            "ISERR",
+            "ISNA",
+            "ISNUMBER",
+            "ISTEXT",
+            "ISLOGICAL",
+            "ISNONTEXT",
+            "ISEVEN",
+            "ISODD",
+            "EXACT");
+    private static final Set<String> ANSWER_DATE =
+            Set.of("DATE", "TODAY", "EDATE", "EOMONTH", "WORKDAY", "DATEVALUE", "EASTERSUNDAY");
+    private static final Set<String> ANSWER_LIKE_FIRST =
+            Set.of("MAX", "MIN", "SUM", "AVERAGE", "MEDIAN", "LARGE", "SMALL", "INDEX");
+    private static final Map<String, String> STYLES = Map.ofEntries(
+            Map.entry("0", "fixed 0"),
+            Map.entry("0%", "percent 0"),
+            Map.entry("0.0%", "percent 1"),
+            Map.entry("0.00%", "percent 2"),
+            Map.entry("#,##0", "grouped 0"),
+            Map.entry("#,##0.0", "grouped 1"),
+            Map.entry("#,##0.00", "grouped 2"));
+    private static final Pattern PLACES = Pattern.compile("0\\.(0{1,20})");
+
+    private final Dialect dialect;
+    private final Address origin;
+    private final Surroundings surroundings;
+
+    private Incoming(Dialect dialect, Address origin, Surroundings surroundings) {
+        this.dialect = dialect;
+        this.origin = origin;
+        this.surroundings = surroundings;
+    }
+
+    /**
+     * The formula of ours, as it is typed behind the sign that it begins with.
+     *
+     * @param isOnTables whether it was written for whole tables, so that no range in it stands for one of its cells
+     * @throws NotRead where there is none
+     */
+    public static String formula(
+            Foreign formula, Dialect dialect, Address origin, boolean isOnTables, Surroundings surroundings) {
+        String text = new Incoming(dialect, origin, surroundings)
+                .piece(formula, isOnTables)
+                .text();
+        if (text.length() >= Parser.MAX_LENGTH) {
+            throw new NotRead("it is longer than " + Parser.MAX_LENGTH + " characters with us");
+        }
+        return text;
+    }
+
+    /**
+     * A part that is written.
+     *
+     * @param level of its operator, the higher the tighter
+     */
+    private record Piece(String text, int level, Kind kind) {
+        String in(int least) {
+            return level >= least ? text : "(" + text + ")";
+        }
+    }
+
+    private Piece piece(Foreign node, boolean isOnTables) {
+        if (node instanceof Foreign.Number number) {
+            return new Piece(number(number.spelled()), SINGLE, Kind.NUMBER);
+        } else if (node instanceof Foreign.Text text) {
+            return new Piece(quoted(text.text()), SINGLE, Kind.TEXT);
+        } else if (node instanceof Foreign.Truth truth) {
+            return new Piece(String.valueOf(truth.is()), SINGLE, Kind.TRUTH);
+        } else if (node instanceof Foreign.Error error) {
+            return error(error.code());
+        } else if (node instanceof Foreign.Cell cell) {
+            return cell(cell);
+        } else if (node instanceof Foreign.Range range) {
+            return range(range);
+        } else if (node instanceof Foreign.Name name) {
+            return new Piece(surroundings.named(name.name(), origin), 0, Kind.OTHER);
+        } else if (node instanceof Foreign.Group group) {
+            Piece inner = piece(group.inner(), isOnTables);
+            return new Piece("(" + inner.text() + ")", SINGLE, inner.kind());
+        } else if (node instanceof Foreign.Percent percent) {
+            return new Piece(number(single(percent.operand(), isOnTables)).in(POSTFIX) + "%", POSTFIX, Kind.NUMBER);
+        } else if (node instanceof Foreign.Prefix prefix) {
+            return new Piece(
+                    prefix.operator()
+                            + number(single(prefix.operand(), isOnTables)).in(POWER),
+                    SIGN,
+                    Kind.NUMBER);
+        } else if (node instanceof Foreign.Infix infix) {
+            return infix(infix, isOnTables);
+        } else if (node instanceof Foreign.Array array) {
+            return array(array);
+        }
+        return call((Foreign.Call) node, isOnTables);
+    }
+
+    /** {@code 5.} is no number with us. */
+    private static String number(String spelled) {
+        return spelled.replaceFirst("\\.(?=$|[eE])", "");
+    }
+
+    private static String quoted(String text) {
+        return '"' + text.replace("\"", "\"\"") + '"';
+    }
+
+    private static Piece error(String code) {
+        return switch (code) {
+            case "#N/A" -> new Piece("unavailable()", SINGLE, Kind.OTHER);
+            case "#DIV/0!" -> new Piece("1/0", PRODUCT, Kind.OTHER);
+            case "#REF!" -> throw new NotRead("a cell that it refers to is gone");
+            default -> throw new NotRead("it holds the error " + code);
+        };
+    }
+
+    private Piece cell(Foreign.Cell cell) {
+        int column = cell.column().from(origin.column());
+        int row = cell.row().from(origin.row());
+        if (!Address.isInside(column, row)) {
+            throw new NotRead("it refers to a cell that no grid has");
+        }
+        return new Piece(
+                sheet(cell.sheet()) + corner(cell.column(), cell.row()),
+                SINGLE,
+                surroundings.kind(cell.sheet(), new Address(column, row)));
+    }
+
+    private String sheet(Optional<String> sheet) {
+        return sheet.map(title -> Printer.quotedGrid(surroundings.grid(title)) + ".")
+                .orElse("");
+    }
+
+    private String corner(Coordinate column, Coordinate row) {
+        return column(column) + row(row);
+    }
+
+    private String column(Coordinate column) {
+        int at = column.from(origin.column());
+        if (at < 0 || at >= Address.COLUMNS) {
+            throw new NotRead("it refers to a cell that no grid has");
+        }
+        return (column.fixed() ? "$" : "") + Address.letters(at);
+    }
+
+    private String row(Coordinate row) {
+        int at = row.from(origin.row());
+        if (at < 0 || at >= Address.ROWS) {
+            throw new NotRead("it refers to a cell that no grid has");
+        }
+        return (row.fixed() ? "$" : "") + (at + 1);
+    }
+
+    private Piece range(Foreign.Range range) {
+        Foreign.Cell first = range.first();
+        String corners = switch (range.extent()) {
+            case CELLS -> corner(first.column(), first.row()) + ":" + corner(range.lastColumn(), range.lastRow());
+            case COLUMNS -> column(first.column()) + ":" + column(range.lastColumn());
+            case ROWS -> row(first.row()) + ":" + row(range.lastRow());
+        };
+        return new Piece(sheet(first.sheet()) + corners, SINGLE, kind(range));
+    }
+
+    /** That of its first cell in which something stands: a column has one kind, below a heading. */
+    private Kind kind(Foreign.Range range) {
+        int left = Math.max(0, range.first().column().from(origin.column()));
+        int top = Math.max(0, range.first().row().from(origin.row()));
+        int bottom = Math.min(
+                range.lastRow().from(origin.row()),
+                surroundings.lastRow(range.first().sheet()));
+        Kind found = Kind.BLANK;
+        for (int row = Math.min(top, bottom); row <= Math.min(bottom, top + 20); row++) {
+            Kind each = Address.isInside(left, row)
+                    ? surroundings.kind(range.first().sheet(), new Address(left, row))
+                    : Kind.OTHER;
+            if (each != Kind.BLANK && each != found) {
+                if (found != Kind.BLANK) {
+                    return found.isNumber() && each.isNumber() ? Kind.LONG_NUMBER : Kind.OTHER;
+                }
+                found = each;
+            }
+        }
+        return found;
+    }
+
+    /** A value of its own: where a range stands for the cell of it that is in the formula's row or column, that. */
+    private Piece single(Foreign node, boolean isOnTables) {
+        if (isOnTables || !(node instanceof Foreign.Range range)) {
+            return piece(node, isOnTables);
+        }
+        int left = range.first().column().from(origin.column());
+        int right = range.lastColumn().from(origin.column());
+        int top = range.first().row().from(origin.row());
+        int bottom = range.lastRow().from(origin.row());
+        if (left == right && top <= origin.row() && origin.row() <= bottom) {
+            return cell(new Foreign.Cell(range.first().sheet(), range.first().column(), new Coordinate(0, false)));
+        }
+        if (top == bottom && left <= origin.column() && origin.column() <= right) {
+            return cell(new Foreign.Cell(
+                    range.first().sheet(),
+                    new Coordinate(0, false),
+                    range.first().row()));
+        }
+        return piece(node, isOnTables);
+    }
+
+    private Piece number(Piece piece) {
+        return switch (piece.kind()) {
+            case TEXT -> new Piece("number(" + piece.text() + ")", SINGLE, Kind.NUMBER);
+            case TRUTH -> new Piece("if(" + piece.text() + "; 1; 0)", SINGLE, Kind.NUMBER);
+            case DATE ->
+                new Piece("daysbetween(" + surroundings.dayZero() + "; " + piece.text() + ")", SINGLE, Kind.NUMBER);
+            case DATE_TIME ->
+                new Piece(
+                        "magnitude(" + piece.in(PRODUCT) + "-" + surroundings.dayZero() + " to day)",
+                        SINGLE,
+                        Kind.NUMBER);
+            case TIME -> new Piece("magnitude(" + piece.in(PRODUCT) + "-time(0; 0) to day)", SINGLE, Kind.NUMBER);
+            default -> piece;
+        };
+    }
+
+    private Piece condition(Piece piece) {
+        return piece.kind().isNumber() || piece.kind() == Kind.BLANK
+                ? new Piece(piece.in(JOIN) + "<>0", COMPARISON, Kind.TRUTH)
+                : piece;
+    }
+
+    private Piece text(Piece piece) {
+        return switch (piece.kind()) {
+            case TRUTH -> new Piece("if(" + piece.text() + "; \"TRUE\"; \"FALSE\")", SINGLE, Kind.TEXT);
+            case DATE, TIME, DATE_TIME -> number(piece);
+            case LONG_NUMBER -> new Piece("text(" + piece.text() + "; \"significant 15\")", SINGLE, Kind.TEXT);
+            default -> piece;
+        };
+    }
+
+    private Piece infix(Foreign.Infix infix, boolean isOnTables) {
+        Piece left = single(infix.left(), isOnTables);
+        Piece right = single(infix.right(), isOnTables);
+        return switch (infix.operator()) {
+            case "+" -> sum(left, right);
+            case "-" -> difference(left, right);
+            case "*", "/" ->
+                new Piece(
+                        number(left).in(PRODUCT)
+                                + infix.operator()
+                                + number(right).in(SIGN),
+                        PRODUCT,
+                        Kind.NUMBER);
+            case "^" -> new Piece(number(left).in(POSTFIX) + "^" + number(right).in(SIGN), POWER, Kind.NUMBER);
+            case "&" -> joined(infix.left(), left, right);
+            default -> comparison(left, infix.operator(), right);
+        };
+    }
+
+    /** A date behind a comparison that is made as a text stays one, since texts of comparisons are read as entries are. */
+    private Piece joined(Foreign before, Piece left, Piece right) {
+        boolean isComparison =
+                before instanceof Foreign.Text sign && sign.text().matches("[<>]=?|=|<>");
+        Piece last = isComparison && right.kind().isMoment() ? right : text(right);
+        return new Piece(text(left).in(JOIN) + "&" + last.in(SUM), JOIN, Kind.TEXT);
+    }
+
+    private Piece sum(Piece left, Piece right) {
+        if (left.kind() == Kind.DATE && right.kind() == Kind.TIME) {
+            return new Piece(left.in(SUM) + "+(" + right.in(PRODUCT) + "-time(0; 0))", SUM, Kind.DATE_TIME);
+        }
+        boolean isMoment = left.kind().isMoment() && !right.kind().isMoment();
+        boolean isMomentBehind = right.kind().isMoment() && !left.kind().isMoment();
+        Piece first = isMoment ? left : number(left);
+        Piece second = isMomentBehind ? right : number(right);
+        return new Piece(
+                first.in(SUM) + "+" + second.in(PRODUCT),
+                SUM,
+                isMoment ? left.kind() : isMomentBehind ? right.kind() : Kind.NUMBER);
+    }
+
+    private Piece difference(Piece left, Piece right) {
+        if (left.kind() == Kind.DATE && right.kind() == Kind.DATE) {
+            return new Piece("daysbetween(" + right.text() + "; " + left.text() + ")", SINGLE, Kind.NUMBER);
+        }
+        if (left.kind().isMoment() && right.kind().isMoment()) {
+            return new Piece("magnitude(" + left.in(SUM) + "-" + right.in(PRODUCT) + " to day)", SINGLE, Kind.NUMBER);
+        }
+        Piece first = left.kind().isMoment() ? left : number(left);
+        Piece second = number(right);
+        return new Piece(
+                first.in(SUM) + "-" + second.in(PRODUCT), SUM, left.kind().isMoment() ? left.kind() : Kind.NUMBER);
+    }
+
+    /** Texts are compared without their case. */
+    private static Piece comparison(Piece left, String sign, Piece right) {
+        boolean areTexts = left.kind() == Kind.TEXT && right.kind() == Kind.TEXT;
+        return new Piece(
+                (areTexts ? lower(left) : left.in(JOIN)) + sign + (areTexts ? lower(right) : right.in(JOIN)),
+                COMPARISON,
+                Kind.TRUTH);
+    }
+
+    private static String lower(Piece text) {
+        String lower = text.text().toLowerCase(Locale.ROOT);
+        return text.text().startsWith("\"") && text.level() == SINGLE ? lower : "lower(" + text.text() + ")";
+    }
+
+    private Piece array(Foreign.Array array) {
+        List<String> rows = new ArrayList<>();
+        for (List<Foreign> row : array.rows()) {
+            rows.add(String.join(
+                    ", ", row.stream().map(each -> piece(each, true).text()).toList()));
+        }
+        Kind kind = piece(array.rows().get(0).get(0), true).kind();
+        return new Piece("{" + String.join("; ", rows) + "}", SINGLE, kind);
+    }
+
+    private Piece call(Foreign.Call call, boolean isOnTables) {
+        String name = known(call);
+        boolean isTables = isOnTables || ON_TABLES.contains(name);
+        Optional<Function> alike = Catalogue.STANDARD.function(name);
+        List<Piece> arguments = new ArrayList<>();
+        for (int i = 0; i < call.arguments().size(); i++) {
+            arguments.add(argument(name, alike, call.arguments().get(i), i, isTables));
+        }
+        if (name.equals("TEXT") && arguments.size() == 2) {
+            return styled(arguments.get(0), call.arguments().get(1));
+        }
+        List<String> texts = arguments.stream().map(Piece::text).toList();
+        if (name.equals("DATE") && texts.size() == 3 && !isDay(call.arguments())) {
+            // A month or day beyond its end counts on from there.
+            return new Piece(
+                    "addmonths(date(" + texts.get(0) + "; 1; 1); "
+                            + arguments.get(1).in(SUM) + "-1)+("
+                            + arguments.get(2).in(SUM) + "-1)",
+                    SUM,
+                    Kind.DATE);
+        }
+        Kind kind = kind(name, arguments);
+        return Templates.INCOMING
+                .call(name, texts, dialect, ';')
+                .map(text -> new Piece(text, text.matches("[a-z0-9]+(?:\\(.*\\))?") ? SINGLE : 0, kind))
+                .orElseGet(() -> new Piece(
+                        alike.orElseThrow(() -> new NotRead(
+                                                "there is no function " + call.function() + " with so many arguments"))
+                                        .name()
+                                + "(" + String.join("; ", texts) + ")",
+                        SINGLE,
+                        kind));
+    }
+
+    private static boolean isDay(List<Optional<Foreign>> parts) {
+        return isPart(parts.get(1), 12, "MONTH") && isPart(parts.get(2), 28, "DAY");
+    }
+
+    private static boolean isPart(Optional<Foreign> part, int most, String function) {
+        return part.map(node ->
+                        node instanceof Foreign.Call call && call.function().equalsIgnoreCase(function)
+                                || node instanceof Foreign.Number number
+                                        && number.spelled().matches("[1-9][0-9]?")
+                                        && Integer.parseInt(number.spelled()) <= most)
+                .orElse(false);
+    }
+
+    /** The name without what documents put before names of functions that came later; nothing here may have another meaning. */
+    private String known(Foreign.Call call) {
+        String name = call.function().toUpperCase(Locale.ROOT).replaceFirst("^_XLFN\\.(?:_XLWS\\.)?", "");
+        for (String each = name; ; each = each.substring(each.indexOf('.') + 1)) {
+            boolean isKnown = Catalogue.STANDARD.function(each).isPresent()
+                    || Templates.INCOMING.knows(each)
+                    || each.equals("TEXT");
+            if (isKnown) {
+                return each;
+            }
+            if (each.indexOf('.') < 0) {
+                throw new NotRead("there is no function " + call.function());
+            }
+        }
+    }
+
+    private Piece argument(
+            String name, Optional<Function> alike, Optional<Foreign> argument, int at, boolean isOnTables) {
+        if (argument.isEmpty()) {
+            return new Piece(leftOut(name, at), SINGLE, Kind.NUMBER);
+        }
+        Foreign node = argument.get();
+        if (CONDITIONS.contains(name)) {
+            return node instanceof Foreign.Range ? piece(node, isOnTables) : condition(single(node, isOnTables));
+        }
+        if (name.equals("IF") && at == 0 || name.equals("IFS") && at % 2 == 0) {
+            return condition(single(node, isOnTables));
+        }
+        Parameter.Accepts accepts = alike.map(Function::parameters)
+                .filter(parameters -> !parameters.isEmpty())
+                .map(parameters ->
+                        parameters.get(Math.min(at, parameters.size() - 1)).accepts())
+                .orElse(Parameter.Accepts.TABLE);
+        return switch (accepts) {
+            case NUMBER, WHOLE, ANGLE -> number(single(node, isOnTables));
+            case TEXT -> asText(single(node, isOnTables));
+            case DAY -> day(single(node, isOnTables));
+            case ANY, TIME_OF_DAY, TRUTH, LAZY -> single(node, isOnTables);
+            case NUMBERS -> direct(node, isOnTables);
+            default -> piece(node, isOnTables);
+        };
+    }
+
+    /** Texts and truth values count as numbers where they are given directly; those in cells do not. */
+    private Piece direct(Foreign node, boolean isOnTables) {
+        Piece piece = piece(node, isOnTables);
+        return node instanceof Foreign.Text || node instanceof Foreign.Truth ? number(piece) : piece;
+    }
+
+    /** A number is the day that it counts. */
+    private Piece day(Piece piece) {
+        return piece.kind().isNumber()
+                ? new Piece(surroundings.dayZero() + "+" + piece.in(PRODUCT), SUM, Kind.DATE)
+                : piece;
+    }
+
+    private Piece asText(Piece given) {
+        Piece piece = text(given);
+        return piece.kind() == Kind.TEXT || piece.kind() == Kind.OTHER
+                ? piece
+                : new Piece(piece.in(JOIN) + "&\"\"", JOIN, Kind.TEXT);
+    }
+
+    /** What was left out between two separators counts as 0, where a document's function has no other value for it. */
+    private String leftOut(String name, int at) {
+        return name.equals("IF")
+                        || name.equals("IFERROR")
+                        || name.equals("CHOOSE")
+                        || name.endsWith("LOOKUP") && at == 3
+                ? name.endsWith("LOOKUP") ? "false" : "0"
+                : "";
+    }
+
+    private Piece styled(Piece number, Optional<Foreign> code) {
+        String wanted = code.map(node -> node instanceof Foreign.Text text ? text.text() : "")
+                .orElse("");
+        Matcher places = PLACES.matcher(wanted);
+        String style = places.matches() ? "fixed " + places.group(1).length() : STYLES.get(wanted);
+        if (style == null) {
+            throw new NotRead("the style in its TEXT is none of ours");
+        }
+        return new Piece("text(" + number(number).text() + "; " + quoted(style) + ")", SINGLE, Kind.TEXT);
+    }
+
+    private static Kind kind(String name, List<Piece> arguments) {
+        if (ANSWER_TEXT.contains(name)) {
+            return Kind.TEXT;
+        } else if (ANSWER_TRUTH.contains(name)) {
+            return Kind.TRUTH;
+        } else if (ANSWER_DATE.contains(name)) {
+            return Kind.DATE;
+        } else if (name.equals("NOW")) {
+            return Kind.DATE_TIME;
+        } else if (name.equals("TIME") || name.equals("TIMEVALUE")) {
+            return Kind.TIME;
+        } else if (name.equals("IF") && arguments.size() > 1) {
+            Kind otherwise = arguments.size() > 2 ? arguments.get(2).kind() : Kind.TRUTH;
+            return arguments.get(1).kind() == otherwise ? otherwise : Kind.OTHER;
+        } else if (ANSWER_LIKE_FIRST.contains(name) && !arguments.isEmpty()) {
+            Kind first = arguments.get(0).kind();
+            return first.isMoment() ? first : Kind.OTHER;
+        }
+        return Kind.OTHER;
+    }
+}

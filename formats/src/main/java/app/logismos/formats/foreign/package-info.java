@@ -1,0 +1,2 @@
+/** The formulas of documents of other programs: read, and turned into ours and from them. */
+package app.logismos.formats.foreign;
