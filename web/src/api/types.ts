@@ -13,6 +13,7 @@ export type Kind = Schemas['Result']['kind'] | 'unkept'
 
 export type Fix = Schemas['Fix']
 /** How a text of values between separators is read. */
+export type Compared = Schemas['Compared']
 export type Recognised = Schemas['Recognised']
 export type RecognisedColumn = Schemas['RecognisedColumn']
 export type ColumnKind = NonNullable<RecognisedColumn['kind']>

@@ -7,7 +7,8 @@ interface Props {
 }
 
 /** The kinds of files that can be brought in. */
-export const KINDS = '.json,.csv,.tsv,.tab,.txt,application/json,text/csv,text/tab-separated-values,text/plain'
+export const KINDS =
+  '.xlsx,.xlsm,.ods,.json,.csv,.tsv,.tab,.txt,application/json,text/csv,text/tab-separated-values,text/plain'
 
 /** A button that asks for a file, and which one it is. */
 export function FileChoice({ file, onFile }: Props) {

@@ -28,5 +28,6 @@ export const asked = ({ kinds, plain, ...rest }: Chosen, name: string): Reading 
 /** Of other columns than before nothing is known: what was chosen of columns is forgotten with what parts them. */
 export const parted = (chosen: Chosen, change: Partial<Chosen>): Chosen => ({ ...chosen, ...change, ...NOTHING_CHOSEN })
 
-/** Whether a file is a table of values between separators, by its name; a worksheet of JSON says so by its own. */
-export const isTable = (file: File) => !/\.json$/i.test(file.name) && file.type !== 'application/json'
+/** Whether a file is a table of values between separators, by its name; other documents say so by theirs. */
+export const isTable = (file: File) =>
+  !/\.(json|xlsx|xlsm|xltx|ods|ots|xls|pdf|zip)$/i.test(file.name) && !/json|sheet|excel|pdf|zip/.test(file.type)

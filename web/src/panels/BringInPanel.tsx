@@ -6,8 +6,9 @@ import { api } from '../api/client'
 import { keys } from '../api/keys'
 import { FileChoice } from '../documents/FileChoice'
 import { useReading } from '../documents/useReading'
-import { Words } from '../typeset/Words'
 import { useOpenWorksheet } from '../worksheet/context'
+import { useWorksheetStore, type Brought } from '../worksheet/store'
+import { isWorthTelling, toTell } from '../worksheet/brought'
 import { usePanel } from '../worksheet/usePanel'
 import styles from './Panel.module.css'
 
@@ -20,6 +21,7 @@ interface Props {
 export function BringInPanel({ file: dropped }: Props) {
   const { worksheet, kept } = useOpenWorksheet()
   const { close } = usePanel()
+  const show = useWorksheetStore((state) => state.show)
   const client = useQueryClient()
   const navigate = useNavigate()
   const [file, setFile] = useState(dropped)
@@ -27,85 +29,69 @@ export function BringInPanel({ file: dropped }: Props) {
   const [where, setWhere] = useState<'here' | 'new'>('here')
   const stop = useRef(new AbortController())
   const bring = useMutation({
-    mutationFn: async (document: File): Promise<readonly string[]> => {
+    mutationFn: async (document: File): Promise<Brought | null> => {
       stop.current = new AbortController()
       if (where === 'new') {
         const brought = await api.bringIn(document, reading.query, stop.current.signal)
         await client.invalidateQueries({ queryKey: keys.worksheets })
-        await navigate(`/worksheet/${brought.worksheet.id}`)
-        return brought.told
+        const { worksheet: made, told, compared } = brought
+        await navigate(`/worksheet/${made.id}`, { state: toTell({ name: document.name, told, compared }) })
+        return null
       }
       await kept()
       const joined = await api.join(worksheet.id, document, reading.query, crypto.randomUUID(), stop.current.signal)
       await client.invalidateQueries({ queryKey: keys.outline(worksheet.id) })
       void client.invalidateQueries({ queryKey: keys.allCells(worksheet.id) })
       void client.invalidateQueries({ queryKey: keys.history(worksheet.id) })
-      return joined.told
+      return { name: document.name, told: joined.told, compared: joined.compared }
     },
-    onSuccess: (told) => told.length === 0 && close(),
+    onSuccess: (brought) => (brought && isWorthTelling(brought) ? show({ kind: 'brought', brought }) : close()),
   })
 
   return (
     <Modal open title="Bring in" footer={null} onCancel={close} width={reading.isTable ? 860 : 520}>
-      {bring.data ? (
-        <div className={styles.form}>
-          <p role="status">{file?.name} is here. This is not as it is in the document:</p>
-          <ul className={styles.list}>
-            {bring.data.map((sentence) => (
-              <li key={sentence}>
-                <Words text={sentence} />
-              </li>
-            ))}
-          </ul>
-          <div>
-            <Button type="primary" onClick={close}>
-              Close
-            </Button>
-          </div>
-        </div>
-      ) : (
-        <form
-          className={styles.form}
-          onSubmit={(event) => {
-            event.preventDefault()
-            if (file) bring.mutate(file)
+      <form
+        className={styles.form}
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (file) bring.mutate(file)
+        }}
+      >
+        <FileChoice
+          file={file}
+          onFile={(other) => {
+            setFile(other)
+            bring.reset()
           }}
-        >
-          <FileChoice
-            file={file}
-            onFile={(other) => {
-              setFile(other)
-              bring.reset()
-            }}
-          />
-          {reading.part}
-          <Radio.Group
-            aria-label="Where it goes"
-            value={where}
-            onChange={(event) => setWhere(event.target.value === 'new' ? 'new' : 'here')}
-            options={[
-              { label: 'below what is here', value: 'here' },
-              { label: 'into a new worksheet', value: 'new' },
-            ]}
-          />
-          {!file && (
-            <p className={styles.says}>
-              A worksheet that was handed over as JSON, or a table of values between separators (CSV, TSV).
-            </p>
-          )}
-          {bring.error && (
-            <p role="alert" className={styles.wrong}>
-              {bring.error.message}
-            </p>
-          )}
-          <div className={styles.row}>
-            <Button type="primary" htmlType="submit" disabled={!file || reading.isOpen} loading={bring.isPending}>
-              Bring in
-            </Button>
-            {bring.isPending && <Button onClick={() => stop.current.abort()}>Stop</Button>}
-          </div>
-        </form>
-      )}
+        />
+        {reading.part}
+        <Radio.Group
+          aria-label="Where it goes"
+          value={where}
+          onChange={(event) => setWhere(event.target.value === 'new' ? 'new' : 'here')}
+          options={[
+            { label: 'below what is here', value: 'here' },
+            { label: 'into a new worksheet', value: 'new' },
+          ]}
+        />
+        {!file && (
+          <p className={styles.says}>
+            A spreadsheet (.xlsx, .ods), a worksheet that was handed over as JSON, or a table of values between
+            separators (CSV, TSV).
+          </p>
+        )}
+        {bring.error && (
+          <p role="alert" className={styles.wrong}>
+            {bring.error.message}
+          </p>
+        )}
+        <div className={styles.row}>
+          <Button type="primary" htmlType="submit" disabled={!file || reading.isOpen} loading={bring.isPending}>
+            Bring in
+          </Button>
+          {bring.isPending && <Button onClick={() => stop.current.abort()}>Stop</Button>}
+        </div>
+      </form>
     </Modal>
   )
 }

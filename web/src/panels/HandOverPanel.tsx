@@ -17,9 +17,14 @@ const FORMATS: readonly (readonly [Format, string])[] = [
   ['HTML', 'HTML: a page to read, one file'],
   ['MARKDOWN', 'Markdown with mathematics'],
   ['LATEX', 'LaTeX'],
+  ['XLSX', 'Office Open XML (.xlsx): a workbook with formulas'],
+  ['ODS', 'OpenDocument (.ods): a spreadsheet with formulas'],
   ['CSV', 'CSV: the values of one grid'],
   ['JSON', 'JSON: the whole worksheet, to be brought in again'],
 ]
+
+/** Those that are read and not worked with. */
+const READABLE: readonly Format[] = ['HTML', 'MARKDOWN', 'LATEX']
 
 const formatOf = (value: unknown): Format => FORMATS.find(([format]) => format === value)?.[0] ?? 'HTML'
 
@@ -38,6 +43,7 @@ export function HandOverPanel() {
     guarded: true,
   })
   const isTable = format === 'CSV'
+  const isWorkbook = format === 'XLSX' || format === 'ODS'
   const choice: DocumentChoice = {
     format,
     ...flags,
@@ -121,7 +127,7 @@ export function HandOverPanel() {
             </>
           )}
           {format === 'JSON' && flag('history', 'with the list of changes')}
-          {!isTable && format !== 'JSON' && flag('formulas', 'formulas below each grid')}
+          {READABLE.includes(format) && flag('formulas', 'formulas below each grid')}
         </div>
         {data?.told.map((sentence) => (
           <p key={sentence} role="status" className={styles.says}>
@@ -136,7 +142,7 @@ export function HandOverPanel() {
         {/* The beginning of a page is its style, which tells nobody anything. */}
         {format !== 'HTML' && (
           <figure className={styles.beginning}>
-            <figcaption className={styles.says}>It begins so:</figcaption>
+            <figcaption className={styles.says}>{isWorkbook ? 'Its sheets:' : 'It begins so:'}</figcaption>
             <pre tabIndex={0} aria-label="How it begins">
               {data?.beginning}
             </pre>

@@ -19,6 +19,8 @@ const RemarkPanel = later(() => import('../panels/RemarkPanel').then((module) =>
 const HandOverPanel = later(() => import('../panels/HandOverPanel').then((module) => module.HandOverPanel), Opening)
 const BringInPanel = later(() => import('../panels/BringInPanel').then((module) => module.BringInPanel), Opening)
 
+const BroughtReport = later(() => import('../panels/BroughtReport').then((module) => module.BroughtReport), Opening)
+
 /** Takes what is typed while a panel is being loaded, so that no letter goes into a cell; the finder goes on from it. */
 function Opening() {
   const panel = useWorksheetStore((state) => state.panel)
@@ -73,5 +75,7 @@ export const Panels = memo(function Panels() {
       return <HandOverPanel />
     case 'bringIn':
       return <BringInPanel file={panel.file} />
+    case 'brought':
+      return <BroughtReport brought={panel.brought} />
   }
 })

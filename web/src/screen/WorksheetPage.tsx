@@ -23,6 +23,7 @@ import { Head } from './Head'
 import { useWorksheetStore } from '../worksheet/store'
 import { useDraftOffers } from '../worksheet/useDraftOffers'
 import { useEvents } from '../worksheet/useEvents'
+import { useBrought } from '../worksheet/brought'
 import { useFirstKeys } from '../worksheet/useFirstKeys'
 import { useFocusNet } from './useFocusNet'
 import { useKeep } from '../worksheet/useKeep'
@@ -93,6 +94,7 @@ function Opened({ worksheet, at }: { readonly worksheet: Worksheet; readonly at:
   useForgetPreviews(worksheet.revision)
   useEvents(worksheet.id, at === null)
   useFirstKeys(open.grids)
+  useBrought()
   useFocusNet()
   const show = useWorksheetStore((state) => state.show)
   // What is looked back at cannot be changed, and the file is not opened in its place either.

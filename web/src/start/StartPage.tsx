@@ -10,6 +10,7 @@ import { KINDS } from '../documents/FileChoice'
 import { isTable } from '../documents/reading'
 import { useDroppedFile } from '../documents/useDroppedFile'
 import { Mark } from '../theme/Mark'
+import { toTell } from '../worksheet/brought'
 import type { Arrival } from '../worksheet/useFirstKeys'
 import { Card } from './Card'
 import styles from './StartPage.module.css'
@@ -42,10 +43,9 @@ export function StartPage() {
 
   const bring = useMutation({
     mutationFn: ({ file, query }: { readonly file: File; readonly query: Reading }) => api.bringIn(file, query),
-    onSuccess: async ({ worksheet, told }) => {
+    onSuccess: async ({ worksheet, told, compared }, { file }) => {
       await client.invalidateQueries({ queryKey: keys.worksheets })
-      told.forEach((sentence) => void message.info(sentence, 8))
-      await navigate(`/worksheet/${worksheet.id}`)
+      await navigate(`/worksheet/${worksheet.id}`, { state: toTell({ name: file.name, told, compared }) })
     },
     onError: (reason) => void message.error(reason.message, 8),
   })

@@ -1,5 +1,5 @@
 import { create } from 'zustand'
-import type { Echo } from '../api/types'
+import type { Compared, Echo } from '../api/types'
 import type { Area, At } from '../sheet/address'
 
 /** What is selected on the page. */
@@ -7,6 +7,13 @@ export type Selection =
   | { readonly kind: 'none' }
   | { readonly kind: 'cells'; readonly grid: string; readonly anchor: At; readonly focus: At }
   | { readonly kind: 'chart'; readonly id: string; readonly series: number }
+
+/** What is told of a document that was brought in. */
+export interface Brought {
+  readonly name: string
+  readonly told: readonly string[]
+  readonly compared: Compared | null
+}
 
 /** What stands over the page. */
 export type Panel =
@@ -26,6 +33,7 @@ export type Panel =
   | { readonly kind: 'curve'; readonly chart: string | null }
   | { readonly kind: 'handOver' }
   | { readonly kind: 'bringIn'; readonly file: File | null }
+  | { readonly kind: 'brought'; readonly brought: Brought }
 
 /** Cells that were copied or cut here, to be pasted with their references. */
 export interface Clip {

@@ -6,22 +6,33 @@ import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** A value to look for, or a comparison written as a text: {@code ">3"} (OpenFormula 4.11.8). */
-public record Criterion(String sign, Value value) {
-    private static final Pattern COMPARISON = Pattern.compile("(<=|>=|<>|<|>|=)(.*)", Pattern.DOTALL);
+/**
+ * A value to look for, or a comparison written as a text: {@code ">3"} (OpenFormula 4.11.8). Behind {@code ~} stands how a
+ * text is, whatever its case, with {@link Wildcards}: {@code "~leaf*"}, {@code "<>~leaf*"}.
+ */
+public record Criterion(String sign, Value value, Optional<Wildcards> like) {
+    private static final Pattern COMPARISON = Pattern.compile("(<>~|~|<=|>=|<>|<|>|=)(.*)", Pattern.DOTALL);
+
+    Criterion(String sign, Value value) {
+        this(sign, value, Optional.empty());
+    }
 
     /** The condition that a value is; texts of comparisons hold values as entries spell them. */
     public static Criterion of(Value given, Function<String, Value> reading) {
         if (given instanceof Text text) {
             Matcher comparison = COMPARISON.matcher(text.text());
-            return comparison.matches()
-                    ? new Criterion(
-                            comparison.group(1), read(comparison.group(2).strip(), reading))
-                    : new Criterion("=", given);
+            if (!comparison.matches()) {
+                return new Criterion("=", given);
+            }
+            String sign = comparison.group(1);
+            return sign.endsWith("~")
+                    ? new Criterion(sign, given, Optional.of(Wildcards.of(comparison.group(2))))
+                    : new Criterion(sign, read(comparison.group(2).strip(), reading));
         }
         return new Criterion("=", given);
     }
@@ -37,6 +48,10 @@ public record Criterion(String sign, Value value) {
 
     /** Whether a cell fulfils it; a cell of another kind fulfils only {@code <>}. */
     public boolean holds(Value cell) {
+        if (like.isPresent()) {
+            boolean isLike = cell instanceof Text text && like.get().fit(text.text());
+            return isLike == sign.equals("~");
+        }
         boolean isUnlike = cell instanceof Quantity a && value instanceof Quantity b && !a.isLike(b);
         if (cell.kind() != value.kind() || isUnlike) {
             return sign.equals("<>");

@@ -11,6 +11,7 @@ import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
 import app.logismos.function.Function;
+import app.logismos.function.Wildcards;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Rounding;
@@ -85,25 +86,25 @@ public final class WritingFunctions {
                     .answers(WritingFunctions::fixed),
             function("searchtext", Category.TEXT)
                     .alsoRead("SEARCH")
-                    .says("The place of a part in a text, whatever their case.")
+                    .says("The place of a part in a text, whatever their case; * stands for any characters, ? for one.")
                     .argument("part", TEXT, "what to look for")
                     .argument("text", TEXT, "where")
                     .optional("start", WHOLE, NumberValue.of(1), "from which character on")
                     .example("searchtext(\"LEAF\", \"a leaf\")", "3")
                     .example("searchtext(\"a\", \"banana\", 3)", "4")
+                    .example("searchtext(\"l?af\", \"a leaf\")", "3")
                     .refuses("searchtext(\"x\", \"leaf\")", ErrorCode.NOT_FOUND)
                     .related("find")
                     .from("OpenFormula 6.20.20")
                     .computes(given -> {
-                        String text = given.text("text").toLowerCase(Locale.ROOT);
+                        String text = given.text("text");
                         int length = text.codePointCount(0, text.length());
                         int start = given.whole("start", 1, Math.max(1, length));
                         int from = text.isEmpty() ? 0 : text.offsetByCodePoints(0, start - 1);
-                        int found = text.indexOf(given.text("part").toLowerCase(Locale.ROOT), from);
-                        if (found < 0) {
-                            throw new Arguments.Refused(
-                                    Failure.of(ErrorCode.NOT_FOUND, "The text does not hold this part."));
-                        }
+                        int found = Wildcards.of(given.text("part"))
+                                .find(text, from)
+                                .orElseThrow(() -> new Arguments.Refused(
+                                        Failure.of(ErrorCode.NOT_FOUND, "The text does not hold this part.")));
                         return Rational.of(text.codePointCount(0, found) + 1L);
                     }),
             function("roman", Category.TEXT)

@@ -3,6 +3,7 @@ package app.logismos.formats.book;
 import app.logismos.formats.foreign.NotRead;
 import app.logismos.formats.foreign.Surroundings;
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.Quantity;
@@ -13,6 +14,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What a formula of a book is read in. */
 record Around(Book book, Book.Sheet sheet, Map<String, String> titles, ReadNames names) implements Surroundings {
@@ -53,6 +55,20 @@ record Around(Book book, Book.Sheet sheet, Map<String, String> titles, ReadNames
             return Kind.TIME;
         }
         return Kind.OTHER;
+    }
+
+    @Override
+    public Stream<String> texts(Optional<String> of, Area cells) {
+        return find(of).stream()
+                .flatMap(each ->
+                        each
+                                .rows()
+                                .subMap(cells.first().row(), true, cells.last().row(), true)
+                                .values()
+                                .stream())
+                .flatMap(line ->
+                        line.subMap(cells.first().column(), true, cells.last().column(), true).values().stream())
+                .flatMap(cell -> cell.value() instanceof Text text ? Stream.of(text.text()) : Stream.empty());
     }
 
     @Override

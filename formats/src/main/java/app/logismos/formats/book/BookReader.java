@@ -15,7 +15,10 @@ import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
+import app.logismos.value.Blank;
+import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
+import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -28,7 +31,6 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * Makes a worksheet of a book: each sheet is a grid, each formula one of ours. All is worked out then and compared with the
@@ -36,6 +38,7 @@ import java.util.stream.Stream;
  */
 public final class BookReader {
     private static final int LONGEST_TITLE = 110;
+    private static final int MOST_SORTED = 500;
     private static final int MOST_STYLES = 10_000;
     private static final Pattern CHANGING =
             Pattern.compile("\\b(?:TODAY|NOW|RAND|RANDBETWEEN|RANDARRAY)\\s*\\(", Pattern.CASE_INSENSITIVE);
@@ -50,6 +53,7 @@ public final class BookReader {
     private final Set<Edit.Place> changing = new HashSet<>();
     private final ReadNames names;
     private final ReadFormulas rewriting;
+    private LiveWorksheet live;
 
     private BookReader(Book book, Vocabulary vocabulary) {
         this.book = book;
@@ -100,16 +104,36 @@ public final class BookReader {
     /** A cell of a sheet. */
     record Place(String sheet, Address at) {}
 
-    /** The cells whose formulas are worth something else with us than the book says, or cannot be read at all. */
-    static Set<Place> unlike(Book book, Vocabulary vocabulary) {
-        Map<String, String> sheets = new HashMap<>();
+    /** The cells whose formulas are worth something else with us than the book says, with what they are worth. */
+    static Map<Place, Value> unlike(Book book, Vocabulary vocabulary) {
         BookReader reader = new BookReader(book, vocabulary);
-        book.sheets().forEach(sheet -> sheets.put(reader.ids.get(key(sheet.title())), sheet.title()));
-        return Bounded.runDeep(() -> reader.brought("")).compared().stream()
-                .flatMap(compared -> Stream.concat(
-                        compared.differ().stream().map(each -> new Place(sheets.get(each.grid()), each.cell())),
-                        compared.kept().stream().map(each -> new Place(sheets.get(each.grid()), each.cell()))))
-                .collect(Collectors.toSet());
+        Map<Place, Value> unlike = new LinkedHashMap<>();
+        Bounded.runDeep(() -> reader.brought("")).compared().ifPresent(compared -> {
+            Map<String, String> sheets = new HashMap<>();
+            book.sheets().forEach(sheet -> sheets.put(reader.ids.get(key(sheet.title())), sheet.title()));
+            compared.kept().forEach(each -> unlike.put(new Place(sheets.get(each.grid()), each.cell()), Blank.BLANK));
+            compared.differ()
+                    .forEach(each -> unlike.put(
+                            new Place(sheets.get(each.grid()), each.cell()),
+                            reader.live.value(each.grid(), each.cell())));
+            // What waits for one of them may be right when that is.
+            Set<Place> first = reader.withoutDependents(unlike.keySet());
+            unlike.keySet().retainAll(first);
+        });
+        return unlike;
+    }
+
+    private Set<Place> withoutDependents(Set<Place> places) {
+        Set<Place> first = new HashSet<>(places);
+        if (places.size() > MOST_SORTED) {
+            return first;
+        }
+        for (Place place : places) {
+            Predicate<Edit.Place> after = live.dependents(ids.get(key(place.sheet())), place.at());
+            first.removeIf(other -> !other.equals(place)
+                    && after.test(new Edit.Place(ids.get(key(other.sheet())), new Area(other.at(), other.at()))));
+        }
+        return first.isEmpty() ? new HashSet<>(places) : first;
     }
 
     private Brought brought(String title) {
@@ -134,7 +158,8 @@ public final class BookReader {
         if (formulas.isEmpty() && kept.isEmpty()) {
             return new Brought(worksheet, told);
         }
-        return new Brought(worksheet, told, Optional.of(compared(new LiveWorksheet(worksheet, Limits.USUAL))));
+        live = new LiveWorksheet(worksheet, Limits.USUAL);
+        return new Brought(worksheet, told, Optional.of(compared()));
     }
 
     private List<Edit.Typed> entries(Book.Sheet sheet, String id, Map<String, String> marks) {
@@ -250,7 +275,7 @@ public final class BookReader {
         return styles;
     }
 
-    private Compared compared(LiveWorksheet live) {
+    private Compared compared() {
         int agree = 0;
         List<Compared.Differs> differ = new ArrayList<>();
         int moving = 0;
@@ -277,13 +302,21 @@ public final class BookReader {
                     differ.add(new Compared.Differs(
                             id,
                             placed.at(),
-                            shown(PlainText.of(placed.cell().value())),
+                            shown(theirs(placed.cell().value())),
                             shown(PlainText.of(ours)),
                             why.get()));
                 }
             }
         }
         return new Compared(agree, moving, differ, kept);
+    }
+
+    /** A number as other programs spell it. */
+    private static String theirs(Value value) {
+        String plain = PlainText.of(value);
+        return value instanceof NumberValue number && plain.indexOf('/') >= 0
+                ? String.valueOf(number.real().toDouble())
+                : plain;
     }
 
     private static String shown(String value) {

@@ -44,6 +44,7 @@ public final class BookWriter {
     /** Office documents have no longer titles of sheets. */
     private static final int LONGEST_TITLE = 31;
 
+    private static final int MOST_ROUNDS = 12;
     private static final String NOTES = "Notes";
 
     private final LiveWorksheet live;
@@ -61,7 +62,7 @@ public final class BookWriter {
     }
 
     /**
-     * A book that was not looked at again, with what grids and names are called in it.
+     * A book with what grids and names are called in it.
      *
      * @param titles of sheets, by the ids of grids
      * @param names by ours in lower case
@@ -69,24 +70,28 @@ public final class BookWriter {
      */
     record Written(Book book, Map<String, String> titles, Map<String, String> names, boolean isChanging) {}
 
-    static Written unchecked(LiveWorksheet live, Dialect dialect) {
+    /** The book, without the worksheet inside. */
+    static Written bare(LiveWorksheet live, Dialect dialect) {
         BookWriter writer = new BookWriter(live, dialect);
-        Map<String, Book.Sheet> sheets = writer.sheets();
-        writer.notes().ifPresent(notes -> sheets.put("", notes));
-        boolean[] isChanging = {false};
-        live.worksheet()
-                .outline()
-                .grids()
-                .forEach(grid -> live.worksheet().cells(grid.id()).forEach((column, row, cell) -> {
-                    isChanging[0] |= cell.isCalculated() && KeptReader.isChanging(cell.typed());
-                }));
-        return new Written(
-                writer.book(sheets, List.of(), Optional.empty()), writer.titles, writer.names, isChanging[0]);
+        return new Written(writer.book(Optional.empty()), writer.titles, writer.names, writer.isChanging());
     }
 
     /** The book. */
     public static Book write(LiveWorksheet live, Dialect dialect) {
-        return new BookWriter(live, dialect).book();
+        ByteArrayOutputStream kept = new ByteArrayOutputStream();
+        JsonFormat.write(live.worksheet(), Optional.empty(), kept);
+        return new BookWriter(live, dialect).book(Optional.of(kept.toByteArray()));
+    }
+
+    private boolean isChanging() {
+        boolean[] found = {false};
+        live.worksheet()
+                .outline()
+                .grids()
+                .forEach(grid -> live.worksheet().cells(grid.id()).forEach((column, row, cell) -> {
+                    found[0] |= cell.isCalculated() && KeptReader.isChanging(cell.typed());
+                }));
+        return found[0];
     }
 
     private String sheetTitle(String title) {
@@ -110,7 +115,7 @@ public final class BookWriter {
         return Address.parse(name).isPresent() || name.matches("(?i)[rc]([0-9]+)?|r[0-9]*c[0-9]*") ? name + "_" : name;
     }
 
-    private Book book() {
+    private Book book(Optional<byte[]> kept) {
         Map<String, Book.Sheet> sheets = sheets();
         List<Book.Named> defined = named();
         if (formulas > 0) {
@@ -118,9 +123,7 @@ public final class BookWriter {
         }
         tellOfValues(sheets);
         notes().ifPresent(notes -> sheets.put("", notes));
-        ByteArrayOutputStream kept = new ByteArrayOutputStream();
-        JsonFormat.write(live.worksheet(), Optional.empty(), kept);
-        return book(sheets, defined, Optional.of(kept.toByteArray()));
+        return book(sheets, defined, kept);
     }
 
     private Map<String, Book.Sheet> sheets() {
@@ -214,6 +217,9 @@ public final class BookWriter {
         if (!(cell.entry() instanceof Entry.Calculation calculation)) {
             return Optional.empty();
         }
+        if (Scale.isHidden(calculation.expression(), live.value(grid.id(), at))) {
+            return Optional.empty();
+        }
         try {
             String text = Outgoing.formula(calculation.expression(), dialect, at, new Around(grid));
             formulas++;
@@ -254,6 +260,16 @@ public final class BookWriter {
         }
 
         @Override
+        public Outgoing.Own function(String name) {
+            Target target =
+                    live.worksheet().names().find(name).orElseThrow(() -> new NotRead("there is no function " + name));
+            return new Outgoing.Own(
+                    live.worksheet().function(name).orElseThrow(() -> new NotRead("there is no function " + name)),
+                    target.area().first(),
+                    new Around(live.grid(target.grid()).orElseThrow()));
+        }
+
+        @Override
         public Value value(Optional<String> title, Address cell) {
             return live.value(find(title).id(), cell);
         }
@@ -277,21 +293,22 @@ public final class BookWriter {
     private void checkFormulas(Map<String, Book.Sheet> sheets, List<Book.Named> defined) {
         Map<String, String> ids = new HashMap<>();
         sheets.forEach((id, sheet) -> ids.put(BookReader.key(sheet.title()), id));
-        for (int round = 0; round < 3; round++) {
-            Book book = book(sheets, defined, Optional.empty());
-            Set<BookReader.Place> unlike =
-                    BookReader.unlike(book, live.worksheet().vocabulary());
+        Set<BookReader.Place> scaled = new HashSet<>();
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            Map<BookReader.Place, Value> unlike = BookReader.unlike(
+                    book(sheets, defined, Optional.empty()), live.worksheet().vocabulary());
             if (unlike.isEmpty()) {
-                break;
+                return;
             }
-            for (BookReader.Place place : new HashSet<>(unlike)) {
-                Book.Sheet sheet = sheets.get(ids.get(BookReader.key(place.sheet())));
+            boolean isLast = round == MOST_ROUNDS - 1;
+            unlike.forEach((place, worth) -> {
+                String id = ids.get(BookReader.key(place.sheet()));
                 Address at = place.at();
-                sheet.put(
-                        at.column(),
-                        at.row(),
-                        sheet.cell(at.column(), at.row()).orElseThrow().withoutFormula());
-            }
+                Book.Cell cell = sheets.get(id).cell(at.column(), at.row()).orElseThrow();
+                Optional<Book.Cell> other =
+                        isLast || !scaled.add(place) ? Optional.empty() : new Scale(live, id, at).of(cell, worth);
+                sheets.get(id).put(at.column(), at.row(), other.orElseGet(cell::withoutFormula));
+            });
         }
     }
 

@@ -65,7 +65,7 @@ final class KeptReader {
         }
         return Bounded.runDeep(() -> {
             LiveWorksheet live = new LiveWorksheet(worksheet, Limits.USUAL);
-            BookWriter.Written written = BookWriter.unchecked(live, book.dialect());
+            BookWriter.Written written = BookWriter.bare(live, book.dialect());
             Set<String> sheets = titles(book);
             return sheets.equals(titles(written.book()))
                     ? Optional.of(new KeptReader(book, worksheet, written).brought())

@@ -3,6 +3,7 @@ package app.logismos.formats.foreign;
 import app.logismos.catalogue.Catalogue;
 import app.logismos.formats.foreign.Surroundings.Kind;
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import app.logismos.formula.Coordinate;
 import app.logismos.formula.Parser;
 import app.logismos.formula.Printer;
@@ -90,14 +91,10 @@ public final class Incoming {
             Set.of("DATE", "TODAY", "EDATE", "EOMONTH", "WORKDAY", "DATEVALUE", "EASTERSUNDAY");
     private static final Set<String> ANSWER_LIKE_FIRST =
             Set.of("MAX", "MIN", "SUM", "AVERAGE", "MEDIAN", "LARGE", "SMALL", "INDEX");
-    private static final Map<String, String> STYLES = Map.ofEntries(
-            Map.entry("0", "fixed 0"),
-            Map.entry("0%", "percent 0"),
-            Map.entry("0.0%", "percent 1"),
-            Map.entry("0.00%", "percent 2"),
-            Map.entry("#,##0", "grouped 0"),
-            Map.entry("#,##0.0", "grouped 1"),
-            Map.entry("#,##0.00", "grouped 2"));
+    private static final Map<String, String> STYLES =
+            Map.of("0", "fixed 0", "0%", "percent 0", "0.0%", "percent 1", "0.00%", "percent 2");
+    private static final Pattern GROUPED = Pattern.compile("#,##0(?:\\.(0{1,20}))?");
+    private static final Pattern CRITERION = Pattern.compile("(=|<>|)([^<>=].*|)", Pattern.DOTALL);
     private static final Pattern PLACES = Pattern.compile("0\\.(0{1,20})");
 
     private final Dialect dialect;
@@ -152,7 +149,7 @@ public final class Incoming {
         } else if (node instanceof Foreign.Range range) {
             return range(range);
         } else if (node instanceof Foreign.Name name) {
-            return new Piece(surroundings.named(name.name(), origin), 0, Kind.OTHER);
+            return new Piece(surroundings.named(name.name(), origin), SINGLE, Kind.OTHER);
         } else if (node instanceof Foreign.Group group) {
             Piece inner = piece(group.inner(), isOnTables);
             return new Piece("(" + inner.text() + ")", SINGLE, inner.kind());
@@ -410,6 +407,10 @@ public final class Incoming {
                     SUM,
                     Kind.DATE);
         }
+        Optional<Piece> found = lookup(name, call.arguments(), arguments);
+        if (found.isPresent()) {
+            return found.get();
+        }
         Kind kind = kind(name, arguments);
         return Templates.INCOMING
                 .call(name, texts, dialect, ';')
@@ -421,6 +422,63 @@ public final class Incoming {
                                 + "(" + String.join("; ", texts) + ")",
                         SINGLE,
                         kind));
+    }
+
+    /**
+     * Something that is looked up whatever its case: with us among the texts in small letters, where it does not stand so
+     * already.
+     */
+    private Optional<Piece> lookup(String name, List<Optional<Foreign>> given, List<Piece> arguments) {
+        boolean isMatch = name.equals("MATCH")
+                && arguments.size() == 3
+                && arguments.get(2).text().equals("0");
+        boolean isColumn = name.equals("VLOOKUP")
+                && arguments.size() == 4
+                && (arguments.get(3).text().equals("false")
+                        || arguments.get(3).text().equals("0"));
+        if (!isMatch && !isColumn
+                || arguments.get(0).kind() != Kind.TEXT
+                || !(given.get(1).orElse(null) instanceof Foreign.Range table)) {
+            return Optional.empty();
+        }
+        Foreign.Range searched = isMatch
+                ? table
+                : new Foreign.Range(table.first(), table.first().column(), table.lastRow(), table.extent());
+        if (table.extent() != Foreign.Extent.CELLS
+                || kind(searched) != Kind.TEXT
+                || isThere(arguments.get(0), searched)) {
+            return Optional.empty();
+        }
+        String place = "matchplace(" + lower(arguments.get(0)) + "; lower("
+                + range(searched).text() + "); 0)";
+        return Optional.of(
+                isMatch
+                        ? new Piece(place, SINGLE, Kind.NUMBER)
+                        : new Piece(
+                                "at(" + arguments.get(1).text() + "; " + place + "; "
+                                        + arguments.get(2).text() + ")",
+                                SINGLE,
+                                Kind.OTHER));
+    }
+
+    /** Whether a text that is written out, or stands in a cell, is among those of a range letter by letter. */
+    private boolean isThere(Piece wanted, Foreign.Range searched) {
+        boolean isLiteral = wanted.text().startsWith("\"") && wanted.level() == SINGLE;
+        if (!isLiteral) {
+            return false;
+        }
+        String text = wanted.text().substring(1, wanted.text().length() - 1).replace("\"\"", "\"");
+        int left = searched.first().column().from(origin.column());
+        int right = searched.lastColumn().from(origin.column());
+        int top = searched.first().row().from(origin.row());
+        int bottom = searched.lastRow().from(origin.row());
+        return Address.isInside(left, top)
+                && Address.isInside(right, bottom)
+                && surroundings
+                        .texts(
+                                searched.first().sheet(),
+                                Area.between(new Address(left, top), new Address(right, bottom)))
+                        .anyMatch(text::equals);
     }
 
     private static boolean isDay(List<Optional<Foreign>> parts) {
@@ -461,9 +519,17 @@ public final class Incoming {
         if (CONDITIONS.contains(name)) {
             return node instanceof Foreign.Range ? piece(node, isOnTables) : condition(single(node, isOnTables));
         }
+        if (isCriterion(name, at)) {
+            return criterion(single(node, isOnTables));
+        }
         if (name.equals("IF") && at == 0 || name.equals("IFS") && at % 2 == 0) {
             return condition(single(node, isOnTables));
         }
+        boolean isRepeated = alike.map(Function::parameters)
+                .map(parameters -> !parameters.isEmpty()
+                        && at >= parameters.size() - 1
+                        && parameters.get(parameters.size() - 1).repeated())
+                .orElse(false);
         Parameter.Accepts accepts = alike.map(Function::parameters)
                 .filter(parameters -> !parameters.isEmpty())
                 .map(parameters ->
@@ -473,10 +539,43 @@ public final class Incoming {
             case NUMBER, WHOLE, ANGLE -> number(single(node, isOnTables));
             case TEXT -> asText(single(node, isOnTables));
             case DAY -> day(single(node, isOnTables));
-            case ANY, TIME_OF_DAY, TRUTH, LAZY -> single(node, isOnTables);
+            case ANY, TIME_OF_DAY, TRUTH, LAZY ->
+                isRepeated && !name.equals("CHOOSE") && !name.startsWith("CONC")
+                        ? piece(node, isOnTables)
+                        : single(node, isOnTables);
             case NUMBERS -> direct(node, isOnTables);
             default -> piece(node, isOnTables);
         };
+    }
+
+    private static boolean isCriterion(String name, int at) {
+        return switch (name) {
+            case "COUNTIF", "SUMIF", "AVERAGEIF" -> at == 1;
+            case "COUNTIFS" -> at % 2 == 1;
+            case "SUMIFS", "AVERAGEIFS" -> at > 0 && at % 2 == 0;
+            default -> false;
+        };
+    }
+
+    /** A text that is looked for is like others whatever their case, and has wildcards; one of digits is a number. */
+    private static Piece criterion(Piece piece) {
+        if (piece.kind() != Kind.TEXT) {
+            return piece;
+        }
+        if (!piece.text().startsWith("\"") || piece.level() != SINGLE) {
+            return piece.text().startsWith("\"") ? piece : new Piece("\"~\"&" + piece.in(SUM), JOIN, Kind.TEXT);
+        }
+        String text = piece.text().substring(1, piece.text().length() - 1);
+        Matcher parts = CRITERION.matcher(text);
+        if (!parts.matches() || isNumber(parts.group(2)) || parts.group(2).isEmpty()) {
+            return isNumber(text) ? new Piece(text, SINGLE, Kind.NUMBER) : piece;
+        }
+        String sign = parts.group(1).equals("=") ? "" : parts.group(1);
+        return new Piece("\"" + sign + "~" + parts.group(2) + "\"", SINGLE, Kind.TEXT);
+    }
+
+    private static boolean isNumber(String text) {
+        return text.matches("-?[0-9]+(?:\\.[0-9]+)?");
     }
 
     /** Texts and truth values count as numbers where they are given directly; those in cells do not. */
@@ -512,12 +611,18 @@ public final class Incoming {
     private Piece styled(Piece number, Optional<Foreign> code) {
         String wanted = code.map(node -> node instanceof Foreign.Text text ? text.text() : "")
                 .orElse("");
+        String value = number(number).text();
+        Matcher grouped = GROUPED.matcher(wanted);
+        if (grouped.matches()) {
+            int count = grouped.group(1) == null ? 0 : grouped.group(1).length();
+            return new Piece("fixedtext(" + value + "; " + count + ")", SINGLE, Kind.TEXT);
+        }
         Matcher places = PLACES.matcher(wanted);
         String style = places.matches() ? "fixed " + places.group(1).length() : STYLES.get(wanted);
         if (style == null) {
             throw new NotRead("the style in its TEXT is none of ours");
         }
-        return new Piece("text(" + number(number).text() + "; " + quoted(style) + ")", SINGLE, Kind.TEXT);
+        return new Piece("text(" + value + "; " + quoted(style) + ")", SINGLE, Kind.TEXT);
     }
 
     private static Kind kind(String name, List<Piece> arguments) {

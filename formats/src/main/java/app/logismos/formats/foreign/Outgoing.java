@@ -22,18 +22,23 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * Writes a formula of ours as one of a document. Units fall away: the number is what stands in a cell there. Whether the
+ * Writes a formula of ours as one of a document. Units and
+ * conversions fall away: the number is what stands in a cell there. Whether the
  * value stays is not known here; whoever writes a document works the formula out as it will be read.
  */
 public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
+    private static final int DEEPEST = 8;
+    private static final int LONGEST = 8_000;
     private static final int COMPARISON = 2;
     private static final int JOIN = 3;
     private static final int SUM = 4;
@@ -94,11 +99,17 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
     private final Dialect dialect;
     private final Address origin;
     private final Names names;
+    /** What stands for the parameters of the function that is written out. */
+    private final Map<String, Piece> given;
 
-    private Outgoing(Dialect dialect, Address origin, Names names) {
+    private final int depth;
+
+    private Outgoing(Dialect dialect, Address origin, Names names, Map<String, Piece> given, int depth) {
         this.dialect = dialect;
         this.origin = origin;
         this.names = names;
+        this.given = given;
+        this.depth = depth;
     }
 
     /** What sheets and names are called in the document, and what stands in cells. */
@@ -113,9 +124,24 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
          */
         String named(String name);
 
+        /**
+         * A function of one's own, as it stands in its cell.
+         *
+         * @throws NotRead where there is none of that name
+         */
+        Own function(String name);
+
         /** The value of a cell. */
         Value value(Optional<String> grid, Address cell);
     }
+
+    /**
+     * A function of one's own.
+     *
+     * @param at its cell, from which its references count
+     * @param names those around that cell
+     */
+    public record Own(Expression.Definition definition, Address at, Names names) {}
 
     /**
      * A part that is written.
@@ -134,7 +160,9 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
      * @throws NotRead where such documents have none
      */
     public static String formula(Expression expression, Dialect dialect, Address origin, Names names) {
-        return expression.accept(new Outgoing(dialect, origin, names)).text();
+        return expression
+                .accept(new Outgoing(dialect, origin, names, Map.of(), 0))
+                .text();
     }
 
     /** A reference to cells that is the same wherever it stands. */
@@ -166,6 +194,13 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
     private Piece value(Value value) {
         if (value instanceof NumberValue number) {
             return number(PlainText.of(number));
+        } else if (value instanceof Quantity quantity
+                && quantity.unit().symbol().equals("°")) {
+            return new Piece(
+                    "RADIANS("
+                            + number(PlainText.of(new NumberValue(quantity.number())))
+                                    .text() + ")",
+                    SINGLE);
         } else if (value instanceof Quantity quantity) {
             return number(PlainText.of(new NumberValue(quantity.number())));
         } else if (value instanceof Text text) {
@@ -333,9 +368,34 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
                 .orElseThrow(() -> new NotRead("it leaves out the argument " + parameter.name()));
     }
 
+    /** A function of one's own is written out, with its arguments in their places. */
     @Override
     public Piece application(Expression.Application node) {
-        throw new NotRead("it uses a function of one's own");
+        if (!(node.function() instanceof Expression.Name name) || depth > DEEPEST) {
+            throw new NotRead("it uses a function of one's own");
+        }
+        Own own = names.function(name.name());
+        List<Expression.Parameter> parameters = own.definition().parameters();
+        Map<String, Piece> arguments = new HashMap<>();
+        Outgoing inside = new Outgoing(dialect, own.at(), own.names(), arguments, depth + 1);
+        for (int i = 0; i < parameters.size(); i++) {
+            Expression.Parameter parameter = parameters.get(i);
+            Optional<Expression.Argument> argument =
+                    i < node.arguments().size() ? Optional.of(node.arguments().get(i)) : Optional.empty();
+            if (argument.flatMap(Expression.Argument::name).isPresent()) {
+                throw new NotRead("it gives an argument by its name");
+            }
+            Piece piece = argument.flatMap(Expression.Argument::value)
+                    .map(value -> value.accept(this))
+                    .or(() -> parameter.usual().map(usual -> usual.accept(inside)))
+                    .orElseThrow(() -> new NotRead("it leaves out an argument"));
+            arguments.put(parameter.name().toLowerCase(Locale.ROOT), new Piece(piece.in(SINGLE), SINGLE));
+        }
+        Piece rule = own.definition().rule().accept(inside);
+        if (rule.text().length() > LONGEST) {
+            throw new NotRead("it is too long when its functions are written out");
+        }
+        return rule;
     }
 
     @Override
@@ -422,7 +482,11 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
 
     @Override
     public Piece variable(Expression.Variable node) {
-        throw new NotRead("it has a variable");
+        Piece piece = given.get(node.name().toLowerCase(Locale.ROOT));
+        if (piece == null) {
+            throw new NotRead("it has a variable");
+        }
+        return piece;
     }
 
     @Override
@@ -445,6 +509,6 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
 
     @Override
     public Piece conversion(Expression.Conversion node) {
-        throw new NotRead("it converts a unit");
+        return node.operand().accept(this);
     }
 }

@@ -1,7 +1,9 @@
 package app.logismos.formats.foreign;
 
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What a formula of a document is read in: the sheets, names and values around it. */
 public interface Surroundings {
@@ -36,6 +38,9 @@ public interface Surroundings {
 
     /** What stands in a cell of a sheet, the formula's own where none is named. */
     Kind kind(Optional<String> sheet, Address cell);
+
+    /** The texts in cells of a sheet. */
+    Stream<String> texts(Optional<String> sheet, Area cells);
 
     /** The last row of a sheet in which something stands, from 0. */
     int lastRow(Optional<String> sheet);

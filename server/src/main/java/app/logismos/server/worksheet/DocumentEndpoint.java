@@ -1,5 +1,8 @@
 package app.logismos.server.worksheet;
 
+import app.logismos.formats.book.Book;
+import app.logismos.formats.book.BookReader;
+import app.logismos.formats.book.BookWriter;
 import app.logismos.formats.delimited.Choices;
 import app.logismos.formats.delimited.ColumnKind;
 import app.logismos.formats.delimited.Delimited;
@@ -11,7 +14,12 @@ import app.logismos.formats.document.Brought;
 import app.logismos.formats.document.DocumentKind;
 import app.logismos.formats.document.Unreadable;
 import app.logismos.formats.document.Unwritable;
+import app.logismos.formats.foreign.Dialect;
 import app.logismos.formats.json.JsonFormat;
+import app.logismos.formats.office.OfficeReader;
+import app.logismos.formats.office.OfficeWriter;
+import app.logismos.formats.opendocument.OpenDocumentReader;
+import app.logismos.formats.opendocument.OpenDocumentWriter;
 import app.logismos.formats.readable.Html;
 import app.logismos.formats.readable.Latex;
 import app.logismos.formats.readable.Markdown;
@@ -29,6 +37,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -59,6 +68,7 @@ import org.springframework.web.bind.annotation.RestController;
 class DocumentEndpoint {
     private static final int SHOWN_LINES = 12;
     private static final int MOST_SHOWN = 4_000;
+    private static final int MOST_LISTED = 300;
 
     private final OpenWorksheets open;
     private final EarlierStates earlier;
@@ -78,6 +88,8 @@ class DocumentEndpoint {
     /** What a worksheet is handed over as. */
     enum Format {
         JSON("json"),
+        XLSX("xlsx"),
+        ODS("ods"),
         CSV("csv"),
         MARKDOWN("md"),
         HTML("html"),
@@ -102,11 +114,91 @@ class DocumentEndpoint {
      * A new worksheet from a document.
      *
      * @param told what is not as it was in the document, in sentences
+     * @param compared its formulas' values beside those in the document; null where it keeps none
      */
-    record BroughtIn(WorksheetViews.WorksheetJson worksheet, List<String> told) {}
+    record BroughtIn(
+            WorksheetViews.WorksheetJson worksheet,
+            List<String> told,
+            @Nullable ComparedJson compared) {}
 
-    /** What a document has put into a worksheet. */
-    record Joined(WorksheetViews.KeptJson kept, List<String> told) {}
+    /** What a document has put into a worksheet, told as for a new one. */
+    record Joined(
+            WorksheetViews.KeptJson kept,
+            List<String> told,
+            @Nullable ComparedJson compared) {}
+
+    /**
+     * What formulas that were brought in are worth here, beside the values in their document.
+     *
+     * @param formulas how many there were
+     * @param agree how many have the same value, within 15 significant digits
+     * @param changing how many have another value at every moment, and are not compared
+     * @param differ those with another value; the first few hundred
+     * @param differing how many have another value
+     * @param kept those that could not be brought in, their values were; the first few hundred
+     * @param keeping how many could not be brought in
+     */
+    record ComparedJson(
+            int formulas,
+            int agree,
+            int changing,
+            List<DifferentJson> differ,
+            int differing,
+            List<KeptAsValueJson> kept,
+            int keeping) {
+        static @Nullable ComparedJson of(Brought brought) {
+            return brought.compared()
+                    .map(compared -> new ComparedJson(
+                            compared.formulas(),
+                            compared.agree(),
+                            compared.changing(),
+                            compared.differ().stream()
+                                    .limit(MOST_LISTED)
+                                    .map(each -> new DifferentJson(
+                                            title(brought, each.grid()),
+                                            each.cell().toString(),
+                                            each.theirs(),
+                                            each.ours(),
+                                            each.why()))
+                                    .toList(),
+                            compared.differ().size(),
+                            compared.kept().stream()
+                                    .limit(MOST_LISTED)
+                                    .map(each -> new KeptAsValueJson(
+                                            title(brought, each.grid()),
+                                            each.cell().toString(),
+                                            each.formula(),
+                                            each.why()))
+                                    .toList(),
+                            compared.kept().size()))
+                    .orElse(null);
+        }
+
+        private static String title(Brought brought, String grid) {
+            return brought.worksheet()
+                    .outline()
+                    .grids()
+                    .filter(each -> each.id().equals(grid))
+                    .map(Block.Grid::title)
+                    .findFirst()
+                    .orElse("");
+        }
+    }
+
+    /**
+     * A formula with another value than in its document.
+     *
+     * @param grid the title of the grid that it stands in
+     */
+    record DifferentJson(String grid, String cell, String theirs, String ours, String why) {}
+
+    /**
+     * A formula that could not be brought in.
+     *
+     * @param grid the title of the grid that its value stands in
+     * @param formula as the document spells it
+     */
+    record KeptAsValueJson(String grid, String cell, String formula, String why) {}
 
     /**
      * A worksheet as a document.
@@ -151,7 +243,7 @@ class DocumentEndpoint {
                                                 StandardCharsets.UTF_8)
                                         .build()
                                         .toString())
-                        .body(bytes(written(worksheet.live, format, grid, formulas, past, look), format, encoding)));
+                        .body(document(worksheet.live, format, grid, formulas, past, look, encoding)));
     }
 
     /** How a document would begin, and what another program may take otherwise; the same choice as for the document itself. */
@@ -172,6 +264,10 @@ class DocumentEndpoint {
         DelimitedWriter.Look look = new DelimitedWriter.Look(separator, quote, comma, shown, guarded);
         Optional<List<JsonFormat.Past>> past = history ? Optional.of(past(id)) : Optional.empty();
         return earlier.read(id, at, worksheet -> {
+            Optional<Dialect> dialect = dialect(format);
+            if (dialect.isPresent()) {
+                return handed(BookWriter.write(worksheet.live, dialect.get()));
+            }
             String whole = written(worksheet.live, format, grid, formulas, past, look);
             bytes(whole, format, encoding); // refused here already where it cannot be written
             String lines = whole.lines().limit(SHOWN_LINES).collect(Collectors.joining("\n"));
@@ -179,6 +275,48 @@ class DocumentEndpoint {
                     lines.substring(0, Math.min(lines.length(), MOST_SHOWN)),
                     format == Format.CSV ? told(worksheet.live, grid(worksheet.live, grid), guarded) : List.of());
         });
+    }
+
+    private static Optional<Dialect> dialect(Format format) {
+        return switch (format) {
+            case XLSX -> Optional.of(Dialect.OFFICE_OPEN_XML);
+            case ODS -> Optional.of(Dialect.OPEN_FORMULA);
+            default -> Optional.empty();
+        };
+    }
+
+    /** What a workbook begins with: its sheets, and how many cells and formulas they have. */
+    private static Handed handed(Book book) {
+        String sheets = book.sheets().stream()
+                .limit(SHOWN_LINES)
+                .map(sheet -> {
+                    long formulas = sheet.cells().stream()
+                            .filter(placed -> placed.cell().formula().isPresent())
+                            .count();
+                    return String.format(
+                            Locale.ENGLISH,
+                            "%s: %,d cells, %,d of them formulas",
+                            sheet.title(),
+                            sheet.cells().size(),
+                            formulas);
+                })
+                .collect(Collectors.joining("\n"));
+        return new Handed(sheets, book.told());
+    }
+
+    private static byte[] document(
+            LiveWorksheet live,
+            Format format,
+            Optional<String> grid,
+            boolean formulas,
+            Optional<List<JsonFormat.Past>> past,
+            DelimitedWriter.Look look,
+            Encoding encoding) {
+        return switch (format) {
+            case XLSX -> OfficeWriter.write(live);
+            case ODS -> OpenDocumentWriter.write(live);
+            default -> bytes(written(live, format, grid, formulas, past, look), format, encoding);
+        };
     }
 
     private static String written(
@@ -202,6 +340,7 @@ class DocumentEndpoint {
             case MARKDOWN -> Markdown.of(live, formulas);
             case HTML -> Html.of(live, formulas);
             case LATEX -> Latex.of(live, formulas);
+            case XLSX, ODS -> throw new IllegalArgumentException("must be a text, was " + format);
         };
     }
 
@@ -352,7 +491,7 @@ class DocumentEndpoint {
         Brought brought = read(document, chosen, type);
         String id = worksheets.create(brought.worksheet().title(), false);
         worksheets.begin(id, Transcript.of(brought.worksheet()));
-        return new BroughtIn(open.read(id, views::worksheet), brought.told());
+        return new BroughtIn(open.read(id, views::worksheet), brought.told(), ComparedJson.of(brought));
     }
 
     /** Puts a document, which is the body of the request, below what a worksheet has, as one change. */
@@ -369,7 +508,7 @@ class DocumentEndpoint {
         Brought brought = read(document, chosen, type);
         List<String> told = new ArrayList<>(brought.told());
         WorksheetViews.KeptJson kept = worksheets.join(id, brought.worksheet(), told, new Asked(page, key));
-        return new Joined(kept, told);
+        return new Joined(kept, told, ComparedJson.of(brought));
     }
 
     private Brought read(byte[] document, Chosen chosen, MediaType type) {
@@ -377,6 +516,10 @@ class DocumentEndpoint {
         boolean isJson = type.isCompatibleWith(MediaType.APPLICATION_JSON);
         return switch (isJson ? DocumentKind.JSON : DocumentKind.of(document, name)) {
             case JSON -> JsonFormat.read(new ByteArrayInputStream(document), known.words());
+            case OFFICE_OPEN_XML ->
+                BookReader.read(OfficeReader.read(document), DocumentKind.title(name), known.words());
+            case OPEN_DOCUMENT ->
+                BookReader.read(OpenDocumentReader.read(document), DocumentKind.title(name), known.words());
             case DELIMITED ->
                 Delimited.read(document, chosen.choices(), known.words()).brought(DocumentKind.title(name));
         };
