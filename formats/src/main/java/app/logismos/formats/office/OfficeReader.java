@@ -17,9 +17,11 @@ import app.logismos.value.NumberValue;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -35,6 +37,7 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import org.apache.poi.openxml4j.exceptions.OpenXML4JException;
 import org.apache.poi.openxml4j.opc.OPCPackage;
+import org.apache.poi.openxml4j.opc.PackageAccess;
 import org.apache.poi.openxml4j.opc.PackagePart;
 import org.apache.poi.openxml4j.opc.PackageRelationship;
 import org.apache.poi.openxml4j.util.ZipSecureFile;
@@ -45,13 +48,14 @@ import org.apache.poi.xssf.model.Comments;
 import org.apache.poi.xssf.model.StylesTable;
 import org.apache.poi.xssf.usermodel.XSSFComment;
 import org.apache.poi.xssf.usermodel.XSSFRelation;
+import org.jspecify.annotations.Nullable;
 import org.xml.sax.SAXException;
 
 /** Reads an Office Open XML workbook, cell by cell; nothing that it refers to outside is followed. */
 public final class OfficeReader {
     private static final int MOST_CELLS = 2_000_000;
     private static final long LARGEST_PART = 512L << 20;
-    private static final long LARGEST_STYLES = 16L << 20;
+    private static final long LARGEST_STYLES = 8L << 20;
     private static final long LARGEST_STRINGS = 128L << 20;
     private static final LocalDate DAY_ZERO_1904 = LocalDate.of(1904, 1, 1);
     private static final int FALSE_DAY = 60;
@@ -59,8 +63,9 @@ public final class OfficeReader {
     private static final Pattern DAY_PARTS = Pattern.compile("[yd]", Pattern.CASE_INSENSITIVE);
 
     static {
-        // A part may be a hundred times as large as it is packed, and no larger than a full sheet.
+        // What unpacks to more than that is refused as it is read; how tightly it was packed says nothing then.
         ZipSecureFile.setMaxEntrySize(LARGEST_PART);
+        ZipSecureFile.setMinInflateRatio(0.001);
     }
 
     private final OPCPackage document;
@@ -88,7 +93,12 @@ public final class OfficeReader {
      * @throws Unreadable where it is none, is cut off, or is larger than is read
      */
     public static Book read(byte[] bytes) {
-        try (OPCPackage document = OPCPackage.open(new ByteArrayInputStream(bytes))) {
+        Path file = null;
+        try {
+            // From a file the parts are unpacked one at a time.
+            file = Files.createTempFile("workbook", ".xlsx");
+            Files.write(file, bytes);
+            OPCPackage document = OPCPackage.open(file.toFile(), PackageAccess.READ);
             try {
                 return new OfficeReader(document).book();
             } finally {
@@ -98,11 +108,26 @@ public final class OfficeReader {
             throw said;
         } catch (IOException | OpenXML4JException | SAXException | XMLStreamException | RuntimeException broken) {
             throw new Unreadable(reason(broken));
+        } finally {
+            delete(file);
+        }
+    }
+
+    private static void delete(@Nullable Path file) {
+        try {
+            if (file != null) {
+                Files.deleteIfExists(file);
+            }
+        } catch (IOException kept) {
+            throw new UncheckedIOException(kept);
         }
     }
 
     private static String reason(Throwable broken) {
         String says = String.valueOf(broken.getMessage());
+        if (says.contains("Strict")) {
+            return "This workbook is in the strict form of Office Open XML, which is not read. Save it in the usual form.";
+        }
         return says.contains("Zip bomb") || says.contains("size of the entry")
                 ? "This document unpacks to far more than it seems to hold. It is not read."
                 : "This workbook is damaged or cut off, or it is no workbook. Open it in the program it comes from and save"
@@ -157,7 +182,7 @@ public final class OfficeReader {
     private void checkSizes() throws OpenXML4JException {
         for (PackagePart part : document.getParts()) {
             String name = part.getPartName().getName();
-            long most = name.endsWith("styles.xml")
+            long most = name.endsWith("styles.xml") || name.contains("/comments")
                     ? LARGEST_STYLES
                     : name.endsWith("sharedStrings.xml") ? LARGEST_STRINGS : LARGEST_PART;
             if (part.getSize() > most) {
@@ -294,26 +319,50 @@ public final class OfficeReader {
 
         void read(InputStream part) throws XMLStreamException {
             XMLStreamReader xml = Xml.reader(part);
+            boolean isInCells = false;
+            boolean isInColumns = false;
             while (xml.hasNext()) {
-                if (xml.next() != XMLStreamConstants.START_ELEMENT) {
+                int event = xml.next();
+                if (event == XMLStreamConstants.END_ELEMENT
+                        && xml.getLocalName().equals("sheetData")) {
+                    isInCells = false;
+                }
+                if (event != XMLStreamConstants.START_ELEMENT) {
+                    continue;
+                }
+                if (isInCells) {
+                    cells(xml);
                     continue;
                 }
                 switch (xml.getLocalName()) {
+                    case "sheetData" -> {
+                        isInCells = true;
+                        isInColumns = false;
+                    }
                     case "pane" -> pane(xml);
-                    case "col" -> columns(xml);
-                    case "row" -> {
-                        String number = xml.getAttributeValue(null, "r");
-                        row = number == null ? row + 1 : Integer.parseInt(number) - 1;
-                        column = -1;
-                        if (isTrue(xml.getAttributeValue(null, "hidden"))) {
-                            sheet.hiddenRows().add(row);
+                    case "cols" -> isInColumns = true;
+                    case "col" -> {
+                        if (isInColumns) {
+                            columns(xml);
                         }
                     }
-                    case "c" -> cell(xml);
                     case "mergeCell" -> leftOut.add("merging of cells (each keeps its own)");
                     case "dataValidation" -> leftOut.add("rules of what may be entered");
                     case "conditionalFormatting" -> leftOut.add("colours by rule");
                     default -> {}
+                }
+            }
+        }
+
+        private void cells(XMLStreamReader xml) throws XMLStreamException {
+            if (xml.getLocalName().equals("c")) {
+                cell(xml);
+            } else if (xml.getLocalName().equals("row")) {
+                String number = xml.getAttributeValue(null, "r");
+                row = number == null ? row + 1 : Integer.parseInt(number) - 1;
+                column = -1;
+                if (isTrue(xml.getAttributeValue(null, "hidden"))) {
+                    sheet.hiddenRows().add(row);
                 }
             }
         }

@@ -5,17 +5,27 @@ import app.logismos.formats.document.Unreadable;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 
 /** The parts of a document in an archive; looked for one at a time, so that no more than one is unpacked. */
 record Archive(byte[] bytes) {
+    /** The directory's end has a remark of so many bytes at the most. */
+    private static final int LONGEST_END = 65_557;
+
     private static final int MOST_PARTS = 10_000;
     /** What is packed tighter than this is no document. */
     private static final long TIGHTEST = 200;
 
     private static final long ALWAYS_READ = 1L << 20;
+
+    /** Whether the directory at its end is there. */
+    boolean isWhole() {
+        int from = Math.max(0, bytes.length - LONGEST_END);
+        return new String(bytes, from, bytes.length - from, StandardCharsets.ISO_8859_1).contains("PK\u0005\u0006");
+    }
 
     /** What reads a part. */
     interface Reading<T> {

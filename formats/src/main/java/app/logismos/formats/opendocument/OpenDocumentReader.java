@@ -18,7 +18,6 @@ import app.logismos.value.Value;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -60,16 +59,18 @@ public final class OpenDocumentReader {
     public static Book read(byte[] bytes) {
         try {
             return new OpenDocumentReader().book(new Archive(bytes));
-        } catch (IOException | XMLStreamException | NumberFormatException | DateTimeException broken) {
-            if (broken.getCause() instanceof Unreadable said) {
-                throw said;
-            }
+        } catch (Unreadable said) {
+            throw said;
+        } catch (IOException | XMLStreamException | RuntimeException broken) {
             throw new Unreadable(
                     "This document is damaged or cut off. Open it in the program it comes from and save it again.");
         }
     }
 
     private Book book(Archive archive) throws IOException, XMLStreamException {
+        if (!archive.isWhole()) {
+            throw new IOException("the directory at the end of the archive must be there");
+        }
         boolean isProtected = archive.part("META-INF/manifest.xml", LARGEST_PART, this::text)
                 .map(manifest -> manifest.contains("encryption-data"))
                 .orElse(false);
@@ -133,7 +134,7 @@ public final class OpenDocumentReader {
                 named(xml, Part.attribute(xml, "cell-range-address").map(range -> "[" + range + "]"), "");
             case "named-expression" ->
                 named(xml, Part.attribute(xml, "expression").map(OpenDocumentReader::formula), "");
-            case "scripts", "event-listeners" -> leftOut.add("macros");
+            case "script", "event-listener" -> leftOut.add("macros");
             case "content-validation" -> leftOut.add("rules of what may be entered");
             case "data-pilot-table" -> leftOut.add("pivot tables (their values were brought in)");
             case "tracked-changes" -> {

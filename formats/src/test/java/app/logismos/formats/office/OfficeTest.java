@@ -8,14 +8,32 @@ import app.logismos.formats.Worksheets;
 import app.logismos.formats.book.BookReader;
 import app.logismos.formats.document.Brought;
 import app.logismos.formats.json.JsonFormat;
+import app.logismos.formula.Address;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.IntStream;
+import org.apache.poi.ss.usermodel.CellStyle;
+import org.apache.poi.ss.usermodel.CellType;
+import org.apache.poi.ss.util.CellReference;
+import org.apache.poi.xssf.usermodel.XSSFCell;
+import org.apache.poi.xssf.usermodel.XSSFSheet;
+import org.apache.poi.xssf.usermodel.XSSFTable;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.openxmlformats.schemas.spreadsheetml.x2006.main.CTCellFormula;
+import org.openxmlformats.schemas.spreadsheetml.x2006.main.STCellFormulaType;
 
 class OfficeTest {
     @ParameterizedTest
@@ -26,6 +44,162 @@ class OfficeTest {
         Brought brought = BookReader.read(OfficeReader.read(document), "", Words.STANDARD);
         assertThat(brought.told()).isEmpty();
         assertThat(json(brought.worksheet())).isEqualTo(json(worksheet));
+    }
+
+    @Test
+    void whatWasChangedElsewhereComesInAndTheRestAsItWas() throws IOException {
+        Worksheet worksheet = tea("12 kg", "=A1*2 EUR/kg", "=sin(x)", "leaf");
+        byte[] document = OfficeWriter.write(new LiveWorksheet(worksheet, Limits.USUAL));
+        ByteArrayOutputStream changed = new ByteArrayOutputStream();
+        try (XSSFWorkbook workbook = new XSSFWorkbook(new ByteArrayInputStream(document))) {
+            XSSFSheet sheet = workbook.getSheet("Tea");
+            sheet.getRow(3).getCell(0).setCellValue("tin");
+            sheet.createRow(4).createCell(0).setCellFormula("SUM(A1,3)");
+            workbook.write(changed);
+        }
+        Brought brought = BookReader.read(OfficeReader.read(changed.toByteArray()), "", Words.STANDARD);
+        assertThat(texts(brought.worksheet(), 5))
+                .containsExactly("12 kg", "=A1*2 EUR/kg", "=sin(x)", "tin", "=sum(A1; 3)");
+        assertThat(brought.told())
+                .containsExactly("2 cells were changed in another program and came in so: A4 of `Tea`, A5 of `Tea`.");
+    }
+
+    @Test
+    void aFormulaStandsInTheDocumentWhereItIsWorthTheSameThere() throws IOException {
+        Worksheet worksheet = tea(
+                "500 g",
+                "=A1*18 EUR/kg",
+                "=-2^2",
+                "=2^3^2",
+                "=A1 to kg",
+                "=\"a\"=\"A\"",
+                "=sin(30°)",
+                "=7 mod 4",
+                "f(x) = x^2+1",
+                "=f(3)",
+                "=derivative(x^2, x)",
+                "=2027-03-01",
+                "=atan2(1, 2)",
+                "=log(8, base: 2)",
+                "=missing");
+        String[] formulas = {
+            "",
+            "(A1*18)/1000",
+            "-(2^2)",
+            "2^(3^2)",
+            "(A1)/1000",
+            "EXACT(\"a\",\"A\")",
+            "SIN(RADIANS(30))",
+            "MOD(7,4)",
+            "",
+            "3^2+1",
+            "",
+            "2027-3-1",
+            "ATAN2(2,1)",
+            "LOG(8,2)",
+            "",
+        };
+        double[] values = {500, 9, -4, 512, 0.5, 0, 0.5, 3, 0, 10, 0, 2023, Math.atan2(1, 2), 3, 0};
+        byte[] document = OfficeWriter.write(new LiveWorksheet(worksheet, Limits.USUAL));
+        try (XSSFWorkbook workbook = new XSSFWorkbook(new ByteArrayInputStream(document))) {
+            XSSFSheet sheet = workbook.getSheet("Tea");
+            for (int row = 0; row < formulas.length; row++) {
+                XSSFCell cell = sheet.getRow(row).getCell(0);
+                boolean hasFormula = cell.getCellType() == CellType.FORMULA;
+                assertThat(hasFormula ? cell.getCellFormula() : "")
+                        .as("row " + row)
+                        .isEqualTo(formulas[row]);
+                CellType kind = hasFormula ? cell.getCachedFormulaResultType() : cell.getCellType();
+                if (kind == CellType.NUMERIC) {
+                    assertThat(cell.getNumericCellValue()).as("row " + row).isEqualTo(values[row]);
+                }
+            }
+            assertThat(sheet.getRow(0).getCell(0).getCellStyle().getDataFormatString())
+                    .isEqualTo("General\" g\"");
+        }
+    }
+
+    @Test
+    void sharedAndArrayFormulasTablesNamesAndOldDatesComeIn() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (XSSFWorkbook workbook = new XSSFWorkbook()) {
+            workbook.getCTWorkbook().addNewWorkbookPr().setDate1904(true);
+            XSSFSheet sheet = workbook.createSheet("Lots");
+            for (int row = 0; row < 4; row++) {
+                sheet.createRow(row);
+            }
+            sheet.getRow(0).createCell(0).setCellValue("Kilos");
+            sheet.getRow(0).createCell(1).setCellValue("Twice");
+            for (int row = 1; row < 4; row++) {
+                sheet.getRow(row).createCell(0).setCellValue(row * 10);
+                XSSFCell twice = sheet.getRow(row).createCell(1);
+                twice.setCellValue(row * 20);
+                CTCellFormula formula = twice.getCTCell().addNewF();
+                formula.setT(STCellFormulaType.SHARED);
+                formula.setSi(0);
+                if (row == 1) {
+                    formula.setRef("B2:B4");
+                    formula.setStringValue("A2*2");
+                }
+            }
+            XSSFTable table = sheet.createTable(
+                    workbook.getCreationHelper().createAreaReference(new CellReference("A1"), new CellReference("B4")));
+            table.setName("Lot");
+            table.setDisplayName("Lot");
+            XSSFCell sum = sheet.getRow(0).createCell(3);
+            sum.setCellValue(60);
+            sum.getCTCell().addNewF().setStringValue("SUM(Lot[Kilos])");
+            XSSFCell row = sheet.getRow(1).createCell(3);
+            row.setCellValue(10);
+            row.getCTCell().addNewF().setStringValue("Lot[[#This Row],[Kilos]]");
+            XSSFCell array = sheet.getRow(2).createCell(3);
+            array.setCellValue(11);
+            CTCellFormula filling = array.getCTCell().addNewF();
+            filling.setT(STCellFormulaType.ARRAY);
+            filling.setRef("D3:D4");
+            filling.setStringValue("A2:A3+1");
+            sheet.getRow(3).createCell(3).setCellValue(21);
+            CellStyle day = workbook.createCellStyle();
+            day.setDataFormat(workbook.createDataFormat().getFormat("yyyy-mm-dd"));
+            XSSFCell date = sheet.getRow(0).createCell(4);
+            date.setCellValue(366);
+            date.setCellStyle(day);
+            var name = workbook.createName();
+            name.setNameName("kilos");
+            name.setRefersToFormula("Lots!$A$2:$A$4");
+            XSSFCell named = sheet.getRow(1).createCell(4);
+            named.setCellValue(20);
+            named.getCTCell().addNewF().setStringValue("AVERAGE(kilos)");
+            workbook.write(bytes);
+        }
+        Brought brought = BookReader.read(OfficeReader.read(bytes.toByteArray()), "", Words.STANDARD);
+        Worksheet worksheet = brought.worksheet();
+        assertThat(brought.compared().orElseThrow().differ()).isEmpty();
+        assertThat(brought.compared().orElseThrow().kept()).isEmpty();
+        assertThat(brought.compared().orElseThrow().agree()).isEqualTo(7);
+        assertThat(worksheet.textIn("grid-1", new Address(1, 3))).isEqualTo("=A4*2");
+        assertThat(worksheet.textIn("grid-1", new Address(3, 0))).isEqualTo("=sum(Lots.$A$2:$A$4)");
+        assertThat(worksheet.textIn("grid-1", new Address(3, 1))).isEqualTo("=Lots.$A$2");
+        assertThat(worksheet.textIn("grid-1", new Address(3, 2))).isEqualTo("=A2:A3+1");
+        assertThat(worksheet.textIn("grid-1", new Address(3, 3))).isEmpty();
+        assertThat(worksheet.textIn("grid-1", new Address(4, 0))).isEqualTo("1905-01-01");
+        assertThat(worksheet.textIn("grid-1", new Address(4, 1))).isEqualTo("=mean(kilos)");
+    }
+
+    private static Worksheet tea(String... entries) {
+        Worksheet worksheet = new Worksheet("Tea", List.of(), Words.STANDARD);
+        new Edit.AddSection(Section.of("s", "Tea", Block.Grid.of("g", "Tea", entries.length, 2)), 0).apply(worksheet);
+        for (int row = 0; row < entries.length; row++) {
+            new Edit.Enter("g", List.of(new Edit.Typed(new Address(0, row), entries[row]))).apply(worksheet);
+        }
+        return worksheet;
+    }
+
+    private static List<String> texts(Worksheet worksheet, int count) {
+        String grid = worksheet.outline().grids().findFirst().orElseThrow().id();
+        return IntStream.range(0, count)
+                .mapToObj(row -> worksheet.textIn(grid, new Address(0, row)))
+                .toList();
     }
 
     private static String json(Worksheet worksheet) {

@@ -10,12 +10,18 @@ import app.logismos.formats.document.Brought;
 import app.logismos.formats.json.JsonFormat;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Worksheet;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.odftoolkit.odfvalidator.Logger;
+import org.odftoolkit.odfvalidator.ODFValidator;
+import org.odftoolkit.odfvalidator.OdfValidatorMode;
+import org.odftoolkit.odfvalidator.OdfVersion;
 
 class OpenDocumentTest {
     @ParameterizedTest
@@ -32,5 +38,21 @@ class OpenDocumentTest {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         JsonFormat.write(worksheet, Optional.empty(), bytes);
         return bytes.toString(StandardCharsets.UTF_8);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6})
+    void aDocumentIsValidAfterTheStandardsSchema(int seed) throws Exception {
+        byte[] document =
+                OpenDocumentWriter.write(new LiveWorksheet(Worksheets.random(new Random(seed)), Limits.USUAL));
+        ByteArrayOutputStream says = new ByteArrayOutputStream();
+        boolean hasErrors = new ODFValidator(null, Logger.LogLevel.ERROR, OdfVersion.V1_3)
+                .validateStream(
+                        new PrintStream(says, true, StandardCharsets.UTF_8),
+                        new ByteArrayInputStream(document),
+                        "worksheet.ods",
+                        OdfValidatorMode.CONFORMANCE,
+                        null);
+        assertThat(hasErrors).as(says.toString(StandardCharsets.UTF_8)).isFalse();
     }
 }
