@@ -1,5 +1,6 @@
 package app.logismos.e2e;
 
+import static app.logismos.e2e.Browser.lens;
 import static app.logismos.e2e.Browser.openWorksheet;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -10,11 +11,16 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Worksheets handed over as files, and brought in from them. */
 class DocumentsTest extends Visit {
@@ -56,8 +62,9 @@ class DocumentsTest extends Visit {
         panel.getByLabel("Document").setInputFiles(file);
         assertThat(panel).containsText("Cooling cup.json");
         button(panel, "Bring in").click();
-        assertThat(panel).containsText("There was a name room already: this one is room_1 here.");
-        button(panel, "Close").last().click();
+        Locator report = panel("Cooling cup.json was brought in");
+        assertThat(report).containsText("There was a name room already: this one is room_1 here.");
+        button(report, "Close").first().click();
         Locator contents = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Contents"));
         assertThat(contents).containsText("The cup on the sill");
         button("Undo").click();
@@ -105,6 +112,58 @@ class DocumentsTest extends Visit {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("First steps")))
                 .isVisible();
         browser.complaints().removeIf(complaint -> complaint.contains("422"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "Office Open XML, .xlsx, Spring blend, C3, 20.28, B3 to EUR/kg",
+        "OpenDocument, .ods, Cooling cup, C2, 191.7, B2*9/5+32",
+    })
+    void aSpreadsheetGoesOutAndComesBackAsItWas(
+            String format, String extension, String title, String address, String value, String formula) {
+        openWorksheet(page, title);
+        Path file = handedOver(format);
+        assertThat(file.getFileName()).hasToString(title + extension);
+        page.getByTitle("All worksheets").click();
+        page.getByLabel("Document to bring in").setInputFiles(file);
+        page.waitForURL(Pattern.compile(".*/worksheet/.*"));
+        page.locator("[data-cell='" + address + "']")
+                .filter(new Locator.FilterOptions().setHasText(value))
+                .click();
+        assertThat(lens(page)).containsText(formula);
+    }
+
+    @Test
+    void aWorkbookOfAnotherProgramComesInWithAReportThatLeadsToItsCells() throws IOException {
+        page.getByLabel("Document to bring in").setInputFiles(budget());
+        Locator report = panel("budget.xlsx was brought in");
+        assertThat(report).containsText("2 of 4 formulas have the same value as in the document.");
+        assertThat(report).containsText("There is no function HYPERLINK.");
+        report.getByText("Plan B3").click();
+        assertThat(lens(page)).containsText("A1+A2");
+        assertThat(report).isVisible();
+        button(report, "Close").first().click();
+        assertThat(report).isHidden();
+    }
+
+    /** Formulas as the standard works them out, one with a value that is wrong, and one that cannot be brought in. */
+    private static Path budget() throws IOException {
+        Path file = kept.resolve("budget.xlsx");
+        try (XSSFWorkbook workbook = new XSSFWorkbook();
+                OutputStream out = Files.newOutputStream(file)) {
+            var sheet = workbook.createSheet("Plan");
+            String[] formulas = {"SUM(A1:A2)", "-A1^2", "A1+A2", "HYPERLINK(\"x\",\"y\")"};
+            double[] values = {5, 4, 6, 0};
+            for (int row = 0; row < formulas.length; row++) {
+                var line = sheet.createRow(row);
+                line.createCell(0).setCellValue(row + 2);
+                var cell = line.createCell(1);
+                cell.setCellFormula(formulas[row]);
+                cell.setCellValue(values[row]);
+            }
+            workbook.write(out);
+        }
+        return file;
     }
 
     private static final String LOTS =

@@ -2,14 +2,19 @@ package app.logismos.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.net.URI;
+import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -87,6 +92,65 @@ class DocumentsTest {
         String again = brought.at("/worksheet/id");
         assertThat(shown(again)).isNotEmpty().isEqualTo(shown(id(title)));
         assertThat(json(again)).isEqualTo(document);
+    }
+
+    @ParameterizedTest
+    @MethodSource("examples")
+    void anExampleComesBackFromAWorkbookAsItWas(String title) throws IOException, InterruptedException {
+        for (String format : List.of("XLSX", "ODS")) {
+            byte[] document = bytesOf("/worksheets/" + id(title) + "/export?format=" + format);
+            Program.Answer brought = program.postBytes("/worksheets/import?name=lots." + format, document);
+            assertThat(brought.status()).isEqualTo(201);
+            assertThat(brought.body().get("told")).as(format).isEmpty();
+            assertThat(json(brought.at("/worksheet/id"))).as(format).isEqualTo(json(id(title)));
+            Program.Answer beginning = program.get("/worksheets/" + id(title) + "/export/beginning?format=" + format);
+            assertThat(beginning.at("/beginning")).contains(" cells, ");
+        }
+    }
+
+    private static byte[] bytesOf(String path) throws IOException, InterruptedException {
+        return HttpClient.newHttpClient()
+                .send(HttpRequest.newBuilder(URI.create(program.address(path))).build(), BodyHandlers.ofByteArray())
+                .body();
+    }
+
+    @Test
+    void aWorkbookComesInWithWhatItsFormulasAreWorthHere() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (XSSFWorkbook workbook = new XSSFWorkbook()) {
+            var row = workbook.createSheet("Plan").createRow(0);
+            String[] formulas = {"1+1", "2^3^2", "INDIRECT(\"A1\")", "TODAY()"};
+            double[] values = {2, 512, 7, 1};
+            for (int i = 0; i < formulas.length; i++) {
+                row.createCell(i).setCellFormula(formulas[i]);
+                row.getCell(i).setCellValue(values[i]);
+            }
+            workbook.write(bytes);
+        }
+        String id = program.newWorksheet("Kettle");
+        Program.Answer joined = program.postBytes("/worksheets/" + id + "/import?name=plan.xlsx", bytes.toByteArray());
+        assertThat(joined.status()).isEqualTo(200);
+        assertThat(joined.body().at("/compared/formulas").asInt()).isEqualTo(4);
+        assertThat(joined.body().at("/compared/agree").asInt()).isEqualTo(1);
+        assertThat(joined.body().at("/compared/changing").asInt()).isEqualTo(1);
+        assertThat(joined.at("/compared/differ/0/grid")).isEqualTo("Plan");
+        assertThat(joined.at("/compared/differ/0/cell")).isEqualTo("B1");
+        assertThat(joined.at("/compared/differ/0/theirs")).isEqualTo("512");
+        assertThat(joined.at("/compared/differ/0/ours")).isEqualTo("64");
+        assertThat(joined.at("/compared/kept/0/why")).isEqualTo("There is no function INDIRECT.");
+        assertThat(shown(id)).contains("Plan.A1 2", "Plan.C1 7");
+        program.post("/worksheets/" + id + "/undo", "{}");
+        assertThat(shown(id)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"PK\u0003\u0004", "PK\u0003\u0004 xl/workbook.xml", "\u00d0\u00cf\u0011\u00e0 old", "%PDF-1.7"})
+    void whatIsNoSpreadsheetIsRefusedInASentence(String document) {
+        Program.Answer refused =
+                program.postBytes("/worksheets/import?name=lots.xlsx", document.getBytes(StandardCharsets.ISO_8859_1));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at("/detail")).endsWith(".");
     }
 
     @ParameterizedTest

@@ -187,7 +187,13 @@ public final class BookWriter {
         }
         String unit = single instanceof Quantity quantity ? quantity.unit().symbol() : "";
         String style = unit.matches("[A-Z]{3}") && grid.style(at).isEmpty() ? "" : grid.style(at);
-        if (live.showsPercent(grid.id(), at) && style.isEmpty()) {
+        boolean mayShowPercent = style.isEmpty()
+                && single instanceof NumberValue
+                && live.worksheet()
+                        .cell(grid.id(), at)
+                        .map(cell -> cell.isCalculated() || cell.typed().indexOf('%') >= 0)
+                        .orElse(false);
+        if (mayShowPercent && live.showsPercent(grid.id(), at)) {
             style = "percent";
         }
         sheet.put(at.column(), at.row(), new Book.Cell(plain(single), formula, style, unit));

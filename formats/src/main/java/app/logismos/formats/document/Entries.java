@@ -11,12 +11,14 @@ import app.logismos.value.PlainText;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.math.BigDecimal;
+import java.util.regex.Pattern;
 
 /** Values as they are typed, and as decimals that other programs read. */
 public final class Entries {
     /** Decimals are written out up to so many places before or behind the mark. */
     private static final int MOST_PLACES = 40;
 
+    private static final Pattern PLAIN = Pattern.compile("-?[0-9]+(\\.[0-9]+)?");
     private static final int MOST_BITS = 400;
 
     private Entries() {}
@@ -35,7 +37,7 @@ public final class Entries {
             return text.text().isBlank() && !text.text().isEmpty() ? '"' + text.text() + '"' : text(text.text(), units);
         } else if (value instanceof NumberValue number) {
             String decimal = decimal(number.real());
-            return decimal.length() > MOST_PLACES && decimal.matches("-?[0-9]+")
+            return decimal.length() > MOST_PLACES && decimal.indexOf('.') < 0
                     ? new BigDecimal(decimal).stripTrailingZeros().toString()
                     : decimal;
         } else if (value instanceof Failure) {
@@ -47,7 +49,7 @@ public final class Entries {
     /** All digits of a decimal that ends; of other numbers those of the nearest double, since other programs keep no more. */
     public static String decimal(Real number) {
         String exact = PlainText.of(new NumberValue(number));
-        if (exact.matches("-?[0-9]+(\\.[0-9]+)?")) {
+        if (PLAIN.matcher(exact).matches()) {
             return exact;
         }
         if (number instanceof Rational fraction && fraction.denominator().bitLength() <= MOST_BITS) {

@@ -10,13 +10,24 @@ public final class PartStream extends FilterInputStream {
     private static final int LONGEST_RUN = 4 << 20;
 
     private final long most;
+    private final boolean isMarkedUp;
     private long count;
     private long run;
 
-    /** A part of so many bytes at the most. */
-    public PartStream(InputStream part, long most) {
+    private PartStream(InputStream part, long most, boolean isMarkedUp) {
         super(part);
         this.most = most;
+        this.isMarkedUp = isMarkedUp;
+    }
+
+    /** A part of so many bytes at the most. */
+    public static PartStream of(InputStream part, long most) {
+        return new PartStream(part, most, false);
+    }
+
+    /** The same of XML, in which no text is longer than a cell holds by far. */
+    public static PartStream ofXml(InputStream part, long most) {
+        return new PartStream(part, most, true);
     }
 
     @Override
@@ -45,7 +56,7 @@ public final class PartStream extends FilterInputStream {
     }
 
     private void check() {
-        if (count > most || run > LONGEST_RUN) {
+        if (count > most || isMarkedUp && run > LONGEST_RUN) {
             throw new Unreadable("This document unpacks to more than is read.");
         }
     }

@@ -147,7 +147,7 @@ public final class OfficeReader {
         while (parts.hasNext()) {
             try (InputStream part = parts.next()) {
                 Book.Sheet sheet = new Book.Sheet(parts.getSheetName());
-                new SheetReading(sheet).read(new PartStream(part, LARGEST_PART));
+                new SheetReading(sheet).read(PartStream.ofXml(part, LARGEST_PART));
                 tellOfRelated(parts.getSheetPart());
                 readComments(parts.getSheetComments(), sheet);
                 sheets.add(sheet);
@@ -172,7 +172,7 @@ public final class OfficeReader {
 
     private ReadOnlySharedStringsTable strings() throws IOException, SAXException {
         for (PackagePart part : document.getPartsByContentType(XSSFRelation.SHARED_STRINGS.getContentType())) {
-            try (InputStream in = new PartStream(part.getInputStream(), LARGEST_STRINGS)) {
+            try (InputStream in = PartStream.ofXml(part.getInputStream(), LARGEST_STRINGS)) {
                 return new ReadOnlySharedStringsTable(in);
             }
         }

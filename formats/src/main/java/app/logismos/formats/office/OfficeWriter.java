@@ -3,7 +3,6 @@ package app.logismos.formats.office;
 import app.logismos.formats.book.Book;
 import app.logismos.formats.book.BookWriter;
 import app.logismos.formats.book.FormatCode;
-import app.logismos.formats.document.Entries;
 import app.logismos.formats.foreign.Dialect;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.value.Failure;
@@ -14,9 +13,12 @@ import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.zip.Deflater;
+import org.apache.commons.compress.archivers.zip.ZipArchiveOutputStream;
 import org.apache.poi.openxml4j.exceptions.OpenXML4JException;
 import org.apache.poi.ss.usermodel.Cell;
 import org.apache.poi.ss.usermodel.CellStyle;
@@ -45,6 +47,22 @@ public final class OfficeWriter {
     private final Workbook workbook;
     private final Map<String, CellStyle> styles = new HashMap<>();
 
+    /** Written line by line, and packed quickly rather than tightly. */
+    private static final class Streamed extends SXSSFWorkbook {
+        private static final int LINES_IN_MEMORY = 100;
+
+        Streamed(XSSFWorkbook whole) {
+            super(whole, LINES_IN_MEMORY, false, false);
+        }
+
+        @Override
+        protected ZipArchiveOutputStream createArchiveOutputStream(OutputStream out) {
+            ZipArchiveOutputStream archive = super.createArchiveOutputStream(out);
+            archive.setLevel(Deflater.BEST_SPEED);
+            return archive;
+        }
+    }
+
     private OfficeWriter(Workbook workbook) {
         this.workbook = workbook;
     }
@@ -61,7 +79,7 @@ public final class OfficeWriter {
                 .mapToLong(Map::size)
                 .sum();
         XSSFWorkbook whole = new XSSFWorkbook();
-        try (Workbook workbook = cells > MOST_IN_MEMORY ? new SXSSFWorkbook(whole, 100, false, false) : whole) {
+        try (Workbook workbook = cells > MOST_IN_MEMORY ? new Streamed(whole) : whole) {
             whole.getProperties().getCoreProperties().setTitle(book.title());
             new OfficeWriter(workbook).put(book);
             if (book.kept().isPresent()) {
@@ -166,7 +184,7 @@ public final class OfficeWriter {
 
     private static void putValue(Value value, Cell cell) {
         if (value instanceof NumberValue number) {
-            cell.setCellValue(Double.parseDouble(Entries.decimal(number.real())));
+            cell.setCellValue(number.real().toDouble());
         } else if (value instanceof Text text) {
             cell.setCellValue(
                     text.text().length() <= LONGEST_TEXT

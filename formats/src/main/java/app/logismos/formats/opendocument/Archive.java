@@ -42,7 +42,8 @@ record Archive(byte[] bytes) {
                 }
                 if (entry.getName().equals(name)) {
                     long bound = Math.min(most, Math.max(ALWAYS_READ, bytes.length * TIGHTEST));
-                    return Optional.of(reading.read(new PartStream(zip, bound)));
+                    return Optional.of(reading.read(
+                            name.endsWith(".xml") ? PartStream.ofXml(zip, bound) : PartStream.of(zip, bound)));
                 }
             }
             return Optional.empty();

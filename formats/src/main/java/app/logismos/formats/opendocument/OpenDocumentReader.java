@@ -92,7 +92,7 @@ public final class OpenDocumentReader {
                         title[0] = Part.text(xml);
                     }
                 }));
-        Optional<byte[]> kept = archive.part(KEPT, LARGEST_PART, InputStream::readAllBytes);
+        Optional<byte[]> kept = archive.part(KEPT, LARGEST_CONTENT, InputStream::readAllBytes);
         List<String> told = leftOut.isEmpty() ? List.of() : List.of("Left out: " + String.join(", ", leftOut) + ".");
         return new Book(Dialect.OPEN_FORMULA, dayZero, title[0], sheets, names, kept, told);
     }

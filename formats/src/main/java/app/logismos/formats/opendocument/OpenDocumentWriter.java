@@ -2,7 +2,6 @@ package app.logismos.formats.opendocument;
 
 import app.logismos.formats.book.Book;
 import app.logismos.formats.book.BookWriter;
-import app.logismos.formats.document.Entries;
 import app.logismos.formats.foreign.Dialect;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -30,6 +29,7 @@ import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.CRC32;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.xml.stream.XMLOutputFactory;
@@ -86,6 +86,7 @@ public final class OpenDocumentWriter {
     public static byte[] bytes(Book book) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            zip.setLevel(Deflater.BEST_SPEED);
             new OpenDocumentWriter(book).put(zip);
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
@@ -171,7 +172,11 @@ public final class OpenDocumentWriter {
 
     /** Characters that XML cannot hold are left out. */
     private static String clean(String text) {
-        boolean isClean = text.chars().allMatch(c -> c >= 0x20 && c < 0xFFFE || c == '\t' || c == '\n' || c == '\r');
+        boolean isClean = true;
+        for (int i = 0; i < text.length() && isClean; i++) {
+            char c = text.charAt(i);
+            isClean = c >= 0x20 && c < 0xFFFE || c == '\t' || c == '\n' || c == '\r';
+        }
         return isClean ? text : text.replaceAll("[^\\t\\n\\r\\x{20}-\\x{FFFD}\\x{10000}-\\x{10FFFF}]", "");
     }
 
@@ -478,7 +483,7 @@ public final class OpenDocumentWriter {
     private String value(Book.Cell cell) throws XMLStreamException {
         Value value = cell.value();
         if (value instanceof NumberValue number) {
-            String decimal = String.valueOf(Double.parseDouble(Entries.decimal(number.real())));
+            String decimal = String.valueOf(number.real().toDouble());
             String plain = decimal.endsWith(".0") ? decimal.substring(0, decimal.length() - 2) : decimal;
             boolean isMoney = cell.style().startsWith("currency ");
             attribute(
@@ -534,7 +539,7 @@ public final class OpenDocumentWriter {
         if (text.isEmpty()) {
             return;
         }
-        for (String line : text.split("\r?\n", -1)) {
+        for (String line : text.indexOf('\n') < 0 ? new String[] {text} : text.split("\r?\n", -1)) {
             start("text", "p");
             line(line);
             xml.writeEndElement();
