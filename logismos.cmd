@@ -23,6 +23,7 @@ if "%~1"=="--data" (set "DATA=%~2" & shift & shift & goto options)
 if "%~1"=="--address" (set "ADDRESS=%~2" & shift & shift & goto options)
 if "%~1"=="--allowed-hosts" (set "HOSTS=%~2" & shift & shift & goto options)
 if "%~1"=="--as-it-is" (set "AS_IT_IS=--logismos.as-it-is=true" & shift & goto options)
+if "%COMMAND%"=="backup" (set "NAME=%~1" & shift & goto options)
 if "%COMMAND%"=="restore" (set "NAME=%~1" & shift & goto options)
 goto usage
 
@@ -34,6 +35,7 @@ if defined DATA (
 ) else set "DATA=%CD%\data"
 if "%COMMAND%"=="demo" (set "DEMO=true" & goto serve)
 if "%COMMAND%"=="run" (set "DEMO=false" & goto serve)
+if "%COMMAND%"=="backup" goto backup
 if "%COMMAND%"=="restore" goto restore
 if "%COMMAND%"=="build" (call :build & goto end)
 goto usage
@@ -51,10 +53,25 @@ echo Starting; worksheets are kept in %DATA% ...
 java -XX:+UseSerialGC -jar "%RUN%\server.jar" --server.port=%PORT% --server.address=%ADDRESS% "--logismos.data=%DATA%" --logismos.demo=%DEMO% %AS_IT_IS% %HOSTS%
 exit /b %ERRORLEVEL%
 
+:backup
+call :need java "Java, version 17 or later" || exit /b 1
+if not defined NAME (echo backup needs the name of a file. 1>&2 & exit /b 1)
+if not exist "%RUN%\server.jar" (call :build || exit /b 1)
+call :meant
+java -cp "%RUN%\server.jar" app.logismos.server.datafolder.Backup "%DATA%" "%NAME%"
+exit /b %ERRORLEVEL%
+
+:meant
+pushd "%CALLED_IN%"
+for %%I in ("%NAME%") do set "NAME=%%~fI"
+popd
+exit /b 0
+
 :restore
+if exist "%CALLED_IN%\%NAME%" if defined NAME call :meant
 call :need java "Java, version 17 or later" || exit /b 1
 if not exist "%RUN%\server.jar" (call :build || exit /b 1)
-java -cp "%RUN%\server.jar" app.logismos.server.datafolder.Restore "%DATA%" %NAME%
+if not defined NAME (java -cp "%RUN%\server.jar" app.logismos.server.datafolder.Restore "%DATA%") else java -cp "%RUN%\server.jar" app.logismos.server.datafolder.Restore "%DATA%" "%NAME%"
 exit /b %ERRORLEVEL%
 
 :build
@@ -79,7 +96,8 @@ exit /b 1
 :usage
 echo logismos demo     start with demo data
 echo logismos run      start without demo data
-echo logismos restore  list the backups of the database, or put one in its place  [NAME or latest]
+echo logismos backup FILE  put all worksheets into one file, running or not
+echo logismos restore  list the backups of the database, or put one in its place  [FILE, NAME or latest]
 echo logismos build    build again, after something has changed
 echo.
 echo Options: --port N, --data DIR; for demo and run also --as-it-is, --address A, --allowed-hosts A,B

@@ -117,7 +117,7 @@ class DocumentsTest extends Visit {
     @ParameterizedTest
     @CsvSource({
         "Office Open XML, .xlsx, Spring blend, C3, 20.28, B3 to EUR/kg",
-        "OpenDocument, .ods, Cooling cup, C2, 191.7, B2*9/5+32",
+        "OpenDocument, .ods, Cooling cup, C3, 191.7, B3*9/5+32",
     })
     void aSpreadsheetGoesOutAndComesBackAsItWas(
             String format, String extension, String title, String address, String value, String formula) {

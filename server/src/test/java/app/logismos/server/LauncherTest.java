@@ -147,6 +147,15 @@ class LauncherTest {
                 .contains("--logismos.data=" + home.toRealPath().resolve("data"), "--logismos.demo=false");
         assertThat(call("restore", "latest", "--data", "my sheets").lines())
                 .containsSequence(caller.resolve("my sheets").toString(), "latest");
+        assertThat(call("backup", "sheets.zip", "--data", "my sheets").lines())
+                .containsSequence(
+                        caller.resolve("my sheets").toString(),
+                        caller.resolve("sheets.zip").toString());
+        Files.writeString(caller.resolve("sheets.zip"), "");
+        assertThat(call("restore", "sheets.zip", "--data", "my sheets").lines())
+                .containsSequence(
+                        caller.resolve("my sheets").toString(),
+                        caller.resolve("sheets.zip").toString());
     }
 
     @Test

@@ -2,6 +2,8 @@ package app.logismos.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.server.datafolder.Backup;
+import app.logismos.server.datafolder.Restore;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -51,6 +53,27 @@ class RestartTest {
             assertThat(program.shown(id, "grid-1", "A3")).isEqualTo("19");
             assertThat(program.get("/worksheets/" + id + "/history").body().size())
                     .isEqualTo(15);
+        }
+    }
+
+    @Test
+    void aBackupThatIsMadeWhileItRunsHasAllThatWasKeptByThen(@TempDir Path other) {
+        Path file = other.resolve("sheets.zip");
+        String id;
+        JsonNode kept;
+        try (Program program = Program.start(data, false)) {
+            id = program.newWorksheet("Kept");
+            program.type(id, 1, "grid-1", "A1", "7", "A2", "=A1*2");
+            kept = program.get("/worksheets/" + id).body();
+            Backup.main(new String[] {data.toString(), file.toString()});
+            program.type(id, 2, "grid-1", "A1", "8");
+            assertThat(program.shown(id, "grid-1", "A2")).isEqualTo("16");
+        }
+        Path elsewhere = other.resolve("elsewhere");
+        Restore.main(new String[] {elsewhere.toString(), file.toString()});
+        try (Program program = Program.start(elsewhere, false)) {
+            assertThat(program.get("/worksheets/" + id).body()).isEqualTo(kept);
+            assertThat(program.shown(id, "grid-1", "A2")).isEqualTo("14");
         }
     }
 }

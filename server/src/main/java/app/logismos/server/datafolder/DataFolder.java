@@ -28,6 +28,9 @@ public final class DataFolder {
     /** The migrations of the schema that this version knows. */
     public static final int SCHEMA = 7;
 
+    /** A large database takes a while to be packed. */
+    private static final long LONGEST_WAIT_MILLIS = 300_000;
+
     private static final String CLOSED = "closed";
 
     private final Path folder;
@@ -247,6 +250,72 @@ public final class DataFolder {
     }
 
     /**
+     * Packs the database into a file, also while a program has it open.
+     *
+     * @return what was done, in a sentence
+     */
+    String backup(Path file) throws IOException {
+        Path target = file.toAbsolutePath().normalize();
+        if (!Files.exists(database())) {
+            throw new Unusable("There is no database in " + folder + ".");
+        }
+        if (Files.isDirectory(target) || target.getParent() == null || !Files.isDirectory(target.getParent())) {
+            throw new Unusable("A backup is a file in a folder that is there, was " + target + ".");
+        }
+        if (isFree()) {
+            BackupFile.pack(database(), target);
+        } else {
+            BackupFile.place(BackupDesk.ask(temporary(), LONGEST_WAIT_MILLIS), target);
+        }
+        return "All worksheets are in " + target + "; `./logismos restore " + target.getFileName()
+                + "` puts them back.";
+    }
+
+    private boolean isFree() throws IOException {
+        try {
+            checkFree(database());
+            return true;
+        } catch (Unusable open) {
+            return false;
+        }
+    }
+
+    /**
+     * Puts a backup that was packed into a file in the place of the database, which is copied aside before.
+     *
+     * @return what was done, in a sentence
+     */
+    String restore(Path file) throws IOException {
+        Files.createDirectories(folder);
+        Path whole = folder.resolve("restoring.mv.db");
+        try {
+            BackupFile.unpack(file, whole);
+            DatabaseFile seen = DatabaseFile.look(whole);
+            if (seen.schema() > SCHEMA) {
+                throw new Unusable(
+                        "The backup " + file + " was made by a newer version of Logismos. Use that version.");
+            }
+            boolean wasThere = Files.exists(database());
+            put(whole);
+            int count = seen.revisions().size();
+            return worksheets(count) + " of " + file.getFileName() + (count == 1 ? " is" : " are") + " in place"
+                    + (wasThere ? "; what was there before is a backup now." : ".");
+        } finally {
+            Files.deleteIfExists(whole);
+        }
+    }
+
+    /** Puts a database in place; what was there is copied aside. */
+    private void put(Path whole) throws IOException {
+        if (Files.exists(database())) {
+            checkFree(database());
+            backups.copy(database());
+        }
+        Files.move(whole, database(), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+        Files.deleteIfExists(Acknowledged.in(folder));
+    }
+
+    /**
      * Puts a backup in the place of the database, which is copied aside before.
      *
      * @param name as {@link #backupLines} gives it, or {@code latest}
@@ -261,12 +330,7 @@ public final class DataFolder {
         DatabaseFile.look(chosen.file());
         Path whole = folder.resolve("restoring");
         Files.copy(chosen.file(), whole, StandardCopyOption.REPLACE_EXISTING);
-        if (Files.exists(database())) {
-            checkFree(database());
-            backups.copy(database());
-        }
-        Files.move(whole, database(), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
-        Files.deleteIfExists(Acknowledged.in(folder));
+        put(whole);
         return "The backup of " + chosen.called() + " is in place; what was there before is a backup now.";
     }
 }

@@ -1,6 +1,7 @@
 package app.logismos.server.datafolder;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -11,13 +12,14 @@ public final class Restore {
     /**
      * Restores.
      *
-     * @param arguments the data folder, and the name of a backup or {@code latest}; without a name the backups are listed
+     * @param arguments the data folder, and the name of a backup, {@code latest} or a file; without a name the backups are listed
      */
     public static void main(String[] arguments) {
         try {
             DataFolder folder = DataFolder.at(Path.of(arguments[0]));
             if (arguments.length > 1) {
-                System.out.println(folder.restore(arguments[1]));
+                Path file = Path.of(arguments[1]);
+                System.out.println(Files.isRegularFile(file) ? folder.restore(file) : folder.restore(arguments[1]));
                 return;
             }
             List<String> lines = folder.backupLines();

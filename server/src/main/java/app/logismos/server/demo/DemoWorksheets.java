@@ -1,9 +1,15 @@
 package app.logismos.server.demo;
 
+import app.logismos.formats.json.JsonFormat;
+import app.logismos.server.calculate.KnownUnits;
 import app.logismos.server.datafolder.NotKept;
 import app.logismos.server.worksheet.WorksheetList;
 import app.logismos.server.worksheet.Worksheets;
-import app.logismos.sheet.Edit;
+import app.logismos.sheet.Transcript;
+import app.logismos.sheet.Worksheet;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -20,12 +26,18 @@ import org.springframework.stereotype.Component;
 class DemoWorksheets {
     private static final Logger LOG = LoggerFactory.getLogger(DemoWorksheets.class);
 
+    /** The last is the newest, and stands first. */
+    private static final List<String> NAMES =
+            List.of("evening-sheet", "steeping-surface", "tasting-tray", "first-steps", "spring-blend", "cooling-cup");
+
     private final WorksheetList list;
     private final Worksheets worksheets;
+    private final KnownUnits known;
 
-    DemoWorksheets(WorksheetList list, Worksheets worksheets) {
+    DemoWorksheets(WorksheetList list, Worksheets worksheets, KnownUnits known) {
         this.list = list;
         this.worksheets = worksheets;
+        this.known = known;
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -38,19 +50,19 @@ class DemoWorksheets {
     }
 
     private void addAll() {
-        add("Evening sheet", EveningSheet.edits());
-        add("Steeping surface", SteepingSurface.edits());
-        add("Tasting tray", TastingTray.edits());
-        add("First steps", FirstSteps.edits());
-        add("Spring blend", SpringBlend.edits());
-        add("Cooling cup", CoolingCup.edits());
+        NAMES.forEach(this::add);
     }
 
-    private void add(String title, List<List<Edit>> edits) {
-        if (list.example(title).isPresent()) {
-            return;
+    /** Each is a document as a person hands it over. */
+    private void add(String name) {
+        try (InputStream document = DemoWorksheets.class.getResourceAsStream(name + ".json")) {
+            Worksheet example = JsonFormat.read(document, known.words()).worksheet();
+            if (list.example(example.title()).isEmpty()) {
+                String id = worksheets.create(example.title(), true);
+                worksheets.begin(id, Transcript.of(example));
+            }
+        } catch (IOException unread) {
+            throw new UncheckedIOException(unread);
         }
-        String id = worksheets.create(title, true);
-        edits.forEach(together -> worksheets.begin(id, together));
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -16,6 +17,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -187,6 +189,40 @@ class DataFolderTest {
         assertThatThrownBy(() -> at(MORNING).restore("yesterday"))
                 .isInstanceOf(Unusable.class)
                 .hasMessage("There is no backup yesterday. `./logismos restore` lists them.");
+    }
+
+    @Test
+    void aFileWithAllOfItIsMadeAndPutBack() throws Exception {
+        Path file = folder.resolve("sheets.zip");
+        assertThat(at(MORNING).backup(file)).contains("All worksheets are in " + file);
+        byte[] before = Files.readAllBytes(database);
+        sql("update worksheet set revision = 12 where id = 'one'");
+        assertThat(at(MORNING).restore(file))
+                .isEqualTo("2 worksheets of sheets.zip are in place; what was there before is a backup now.");
+        assertThat(Files.readAllBytes(database)).isEqualTo(before);
+        Files.delete(database);
+        assertThat(at(MORNING).restore(file)).isEqualTo("2 worksheets of sheets.zip are in place.");
+        assertThatThrownBy(() -> at(MORNING).backup(folder))
+                .isInstanceOf(Unusable.class)
+                .hasMessageStartingWith("A backup is a file");
+    }
+
+    @Test
+    void aFileThatIsNoBackupChangesNothing() throws Exception {
+        Path whole = folder.resolve("sheets.zip");
+        at(MORNING).backup(whole);
+        byte[] before = Files.readAllBytes(database);
+        byte[] packed = Files.readAllBytes(whole);
+        for (byte[] other : new byte[][] {
+            new byte[0], "text".getBytes(StandardCharsets.UTF_8), Arrays.copyOf(packed, packed.length / 2)
+        }) {
+            Path file = Files.write(folder.resolve("other.zip"), other);
+            assertThatThrownBy(() -> at(MORNING).restore(file))
+                    .isInstanceOf(Unusable.class)
+                    .hasMessageEndingWith(".");
+            assertThat(Files.readAllBytes(database)).isEqualTo(before);
+        }
+        assertThat(folder.resolve("restoring.mv.db")).doesNotExist();
     }
 
     @Test
