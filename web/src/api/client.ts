@@ -248,6 +248,14 @@ export const api = {
     `/api/v1/worksheets/${encodeURIComponent(id)}/export?${new URLSearchParams(
       Object.entries(choice).map(([name, value]) => [name, String(value)]),
     ).toString()}`,
+  /** A worksheet as a page to read. */
+  page: (id: string, choice: DocumentChoice) =>
+    ask(
+      http.GET('/api/v1/worksheets/{id}/export', {
+        params: { path: { id }, query: choice },
+        parseAs: 'text',
+      }),
+    ),
   beginning: (id: string, choice: DocumentChoice, signal?: AbortSignal) =>
     ask(
       http.GET('/api/v1/worksheets/{id}/export/beginning', {

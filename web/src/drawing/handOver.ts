@@ -4,6 +4,7 @@ import type { Chart, ChartData } from '../api/types'
 import { inksOnPaper } from '../chart/inks'
 import { escaped } from '../chart/options/axes'
 import { optionsOf } from '../chart/options/options'
+import { printPage } from './printPage'
 import { echarts } from './registered'
 
 /** As large as on the page, so that marks stand where they do there. */
@@ -146,15 +147,8 @@ export function download(name: string, content: Blob): void {
 /** Prints the chart alone, from lines and not from dots. */
 export async function print(chart: Chart, data: ChartData): Promise<void> {
   const picture = await svgOf(chart, data)
-  const frame = document.createElement('iframe')
-  frame.title = `Print of ${data.title}`
-  frame.style.cssText = 'position:fixed;width:0;height:0;border:0'
-  document.body.append(frame)
-  const page = frame.contentDocument
-  if (!page || !frame.contentWindow) return
-  page.title = data.title
-  page.body.innerHTML = picture
-  page.querySelector('svg')?.setAttribute('style', 'width:100%;height:auto')
-  frame.contentWindow.addEventListener('afterprint', () => frame.remove())
-  frame.contentWindow.print()
+  printPage(data.title, (page) => {
+    page.body.innerHTML = picture
+    page.querySelector('svg')?.setAttribute('style', 'width:100%;height:auto')
+  })
 }

@@ -17,6 +17,7 @@ const TabulatePanel = later(() => import('../panels/TabulatePanel').then((module
 const CurvePanel = later(() => import('../panels/CurvePanel').then((module) => module.CurvePanel), Opening)
 const RemarkPanel = later(() => import('../panels/RemarkPanel').then((module) => module.RemarkPanel), Opening)
 const HandOverPanel = later(() => import('../panels/HandOverPanel').then((module) => module.HandOverPanel), Opening)
+const PrintPanel = later(() => import('../panels/PrintPanel').then((module) => module.PrintPanel), Opening)
 const BringInPanel = later(() => import('../panels/BringInPanel').then((module) => module.BringInPanel), Opening)
 
 const BroughtReport = later(() => import('../panels/BroughtReport').then((module) => module.BroughtReport), Opening)
@@ -73,6 +74,8 @@ export const Panels = memo(function Panels() {
       return <RemarkPanel />
     case 'handOver':
       return <HandOverPanel />
+    case 'print':
+      return <PrintPanel />
     case 'bringIn':
       return <BringInPanel file={panel.file} />
     case 'brought':

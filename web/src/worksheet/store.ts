@@ -32,6 +32,7 @@ export type Panel =
   | { readonly kind: 'tabulate' }
   | { readonly kind: 'curve'; readonly chart: string | null }
   | { readonly kind: 'handOver' }
+  | { readonly kind: 'print' }
   | { readonly kind: 'bringIn'; readonly file: File | null }
   | { readonly kind: 'brought'; readonly brought: Brought }
 

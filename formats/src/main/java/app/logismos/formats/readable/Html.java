@@ -1,6 +1,11 @@
 package app.logismos.formats.readable;
 
+import app.logismos.evaluate.Calculation;
+import app.logismos.evaluate.ShownStep;
+import app.logismos.formula.Address;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Edit;
+import app.logismos.value.Span;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -22,17 +27,21 @@ public final class Html extends Readable {
 
     private static final Parser MARKDOWN = Parser.builder().build();
 
-    private Html(LiveWorksheet live, boolean formulas) {
+    private final List<Edit.Place> worked;
+
+    private Html(LiveWorksheet live, boolean formulas, List<Edit.Place> worked) {
         super(live, formulas);
+        this.worked = List.copyOf(worked);
     }
 
     /**
      * The document.
      *
      * @param formulas whether the formulas stand below each grid
+     * @param worked the cells whose working stands at the end, each by itself
      */
-    public static String of(LiveWorksheet live, boolean formulas) {
-        return new Html(live, formulas).written();
+    public static String of(LiveWorksheet live, boolean formulas, List<Edit.Place> worked) {
+        return new Html(live, formulas, worked).written();
     }
 
     @Override
@@ -52,7 +61,14 @@ public final class Html extends Readable {
                 th { background: #f2f0ea; font-weight: 600 }
                 td.number { text-align: right }
                 code { font-family: ui-monospace, monospace; font-size: 0.9em }
-                @media print { tr { break-inside: avoid } thead { display: table-header-group } }
+                figure { margin: 0.5rem 0 1rem } figure svg { max-width: 100%%; height: auto }
+                table.working td { vertical-align: top } table.working td:first-child { color: #555 }
+                @media print {
+                  body { margin: 0; max-width: none; padding: 0; font-size: 11pt }
+                  tr, figure, li { break-inside: avoid }
+                  thead { display: table-header-group }
+                  h1, h2, h3, caption { break-after: avoid }
+                }
                 </style>
                 </head>
                 <body>
@@ -105,6 +121,49 @@ public final class Html extends Readable {
         lines.forEach(
                 line -> add("<li>" + escaped(line.cell()) + ": <code>" + escaped(line.text()) + "</code></li>\n"));
         add("</ul>\n");
+    }
+
+    @Override
+    void figure(String id, String title, String summary) {
+        add("<figure data-chart=\"" + escaped(id) + "\"><figcaption>" + escaped(summary) + "</figcaption></figure>\n");
+    }
+
+    @Override
+    void workings() {
+        if (worked.isEmpty()) {
+            return;
+        }
+        heading("Working", false);
+        for (Edit.Place place : worked) {
+            Address at = place.area().first();
+            live().grid(place.grid()).ifPresent(grid -> working(grid.title() + " " + at, place.grid(), at));
+        }
+    }
+
+    private void working(String called, String grid, Address at) {
+        Calculation calculation = live().explain(grid, at);
+        add("<table class=\"working\">\n<caption>" + escaped(called) + ": <code>"
+                + escaped(live().display().write(live().worksheet().textIn(grid, at)))
+                + "</code></caption>\n<tbody>\n");
+        for (ShownStep step : calculation.steps()) {
+            add("<tr><td>" + escaped(step.rule().label()) + "</td><td><code>" + marked(step) + "</code></td><td><code>"
+                    + (step.rounded() ? "≈ " : "= ") + escaped(step.value()) + "</code>"
+                    + (step.note().isEmpty() ? "" : "<br>" + escaped(step.note())) + "</td></tr>\n");
+        }
+        String answer = live().display(grid, at).text(live().value(grid, at));
+        add("<tr><td>answer</td><td colspan=\"2\"><strong>" + escaped(answer)
+                + "</strong></td></tr>\n</tbody>\n</table>\n");
+    }
+
+    /** The expression, with what is worked now underlined. */
+    private static String marked(ShownStep step) {
+        String before = step.before();
+        Span part = step.part();
+        if (part == null || part.start() < 0 || part.end() > before.length() || part.start() > part.end()) {
+            return escaped(before);
+        }
+        return escaped(before.substring(0, part.start())) + "<u>" + escaped(before.substring(part.start(), part.end()))
+                + "</u>" + escaped(before.substring(part.end()));
     }
 
     @Override

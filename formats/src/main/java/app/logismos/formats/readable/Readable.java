@@ -70,6 +70,11 @@ abstract class Readable {
 
     abstract void said(String what, List<Said> lines);
 
+    /** The place of a chart, and what it shows in words. */
+    void figure(String id, String title, String summary) {
+        paragraph(summary);
+    }
+
     abstract void end();
 
     final void add(String written) {
@@ -85,8 +90,16 @@ abstract class Readable {
                 block.match(this::grid, this::ofNote, this::chart);
             }
         }
+        workings();
         end();
         return text.toString();
+    }
+
+    /** What is told besides, behind all that stands on the page. */
+    void workings() {}
+
+    final LiveWorksheet live() {
+        return live;
     }
 
     private Readable ofNote(Block.Note note) {
@@ -164,7 +177,7 @@ abstract class Readable {
     /** A chart in words: what it shows stands in its grid. */
     private Readable chart(Chart chart) {
         ChartData data = ChartReading.of(chart, live, View.USUAL);
-        paragraph(data.summary());
+        figure(chart.id(), data.title(), data.summary());
         return this;
     }
 }

@@ -119,7 +119,7 @@ class DelimitedWriterTest {
                 .isInstanceOf(Unwritable.class)
                 .hasMessage("The grid `G` reaches to ZZZ1000000, which is a table of 18,278,000,000 cells;"
                         + " 2,000,000 are the most. JSON holds it.");
-        assertThatThrownBy(() -> Html.of(live, false)).isInstanceOf(Unwritable.class);
+        assertThatThrownBy(() -> Html.of(live, false, List.of())).isInstanceOf(Unwritable.class);
     }
 
     @Test

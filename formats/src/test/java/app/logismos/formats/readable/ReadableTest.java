@@ -6,6 +6,7 @@ import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
 import app.logismos.formats.Worksheets;
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
@@ -68,7 +69,7 @@ class ReadableTest {
     @Test
     void aTextStaysWhatItIsInEachFormat() {
         LiveWorksheet live = live("plain", CURSE, CURSE);
-        assertThat(Html.of(live, true))
+        assertThat(Html.of(live, true, List.of()))
                 .doesNotContain("<script")
                 .contains("&lt;script src=&quot;http://x&quot;&gt;&amp;");
         assertThat(Markdown.of(live, true))
@@ -89,14 +90,15 @@ class ReadableTest {
                 "<style>@import 'http://example.org'</style>; <style>@import",
             })
     void aNoteCanMakeAPageFetchOrRunNothing(String note, String never) {
-        assertThat(Html.of(live(note, "3"), true)).doesNotContain(never);
+        assertThat(Html.of(live(note, "3"), true, List.of())).doesNotContain(never);
     }
 
     @Test
     void aPageNeedsNothingElse() {
         for (int seed = 0; seed < 50; seed++) {
             LiveWorksheet live = new LiveWorksheet(Worksheets.random(new Random(seed)), Limits.USUAL);
-            assertThat(Html.of(live, true)).doesNotContain(" src=", "url(", "@import", "<link", "<script", "null");
+            assertThat(Html.of(live, true, List.of()))
+                    .doesNotContain(" src=", "url(", "@import", "<link", "<script", "null");
             assertThat(Markdown.of(live, true)).doesNotContain("null");
             assertThat(Latex.of(live, true)).startsWith("\\documentclass").endsWith("\\end{document}\n");
         }
@@ -107,7 +109,17 @@ class ReadableTest {
         Worksheet worksheet = new Worksheet("Nothing", List.of(), Words.STANDARD);
         LiveWorksheet live = new LiveWorksheet(worksheet, Limits.USUAL);
         assertThat(Markdown.of(live, true)).isEqualTo("# Nothing\n");
-        assertThat(Html.of(live, true)).contains("<h1>Nothing</h1>");
+        assertThat(Html.of(live, true, List.of())).contains("<h1>Nothing</h1>");
         assertThat(Latex.of(live, false)).contains("\\title{Nothing}");
+    }
+
+    @Test
+    void theWorkingOfChosenCellsStandsAtTheEnd() {
+        LiveWorksheet live = live("note", "=(5+2)*3");
+        String page = Html.of(
+                live, false, List.of(new Edit.Place("g", Area.parse("A1").orElseThrow())));
+        assertThat(page.substring(page.indexOf("<h2>Working</h2>")))
+                .contains("<code>=(5+2)*3</code>", "<u>", "<strong>21</strong>");
+        assertThat(Html.of(live, false, List.of())).doesNotContain("<h2>Working</h2>");
     }
 }

@@ -24,10 +24,12 @@ import app.logismos.formats.readable.Html;
 import app.logismos.formats.readable.Latex;
 import app.logismos.formats.readable.Markdown;
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.server.calculate.KnownUnits;
 import app.logismos.server.web.NotFound;
 import app.logismos.sheet.Block;
+import app.logismos.sheet.Edit;
 import app.logismos.sheet.Transcript;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.io.ByteArrayInputStream;
@@ -68,6 +70,7 @@ import org.springframework.web.bind.annotation.RestController;
 class DocumentEndpoint {
     private static final int SHOWN_LINES = 12;
     private static final int MOST_SHOWN = 4_000;
+    private static final int MOST_WORKED = 200;
     private static final int MOST_LISTED = 300;
 
     private final OpenWorksheets open;
@@ -206,6 +209,7 @@ class DocumentEndpoint {
      * @param at the revision that is meant; now, where none is named
      * @param grid the id of the grid whose values are written, for CSV; the first, where none is named
      * @param formulas whether the formulas stand below each grid, for Markdown, HTML and LaTeX
+     * @param working cells whose working stands at the end, each as the id of its grid, a colon and its address, for HTML
      * @param history whether the changes are told, for JSON
      * @param separator between values, for CSV
      * @param quote around texts that hold a separator, for CSV
@@ -221,6 +225,7 @@ class DocumentEndpoint {
             @RequestParam Format format,
             @RequestParam Optional<String> grid,
             @RequestParam(defaultValue = "false") boolean formulas,
+            @RequestParam Optional<List<String>> working,
             @RequestParam(defaultValue = "false") boolean history,
             @RequestParam(defaultValue = "COMMA") Separator separator,
             @RequestParam(defaultValue = "QUOTATION_MARK") Quote quote,
@@ -243,7 +248,7 @@ class DocumentEndpoint {
                                                 StandardCharsets.UTF_8)
                                         .build()
                                         .toString())
-                        .body(document(worksheet.live, format, grid, formulas, past, look, encoding)));
+                        .body(document(worksheet.live, format, grid, formulas, places(working), past, look, encoding)));
     }
 
     /** How a document would begin, and what another program may take otherwise; the same choice as for the document itself. */
@@ -254,6 +259,7 @@ class DocumentEndpoint {
             @RequestParam Format format,
             @RequestParam Optional<String> grid,
             @RequestParam(defaultValue = "false") boolean formulas,
+            @RequestParam Optional<List<String>> working,
             @RequestParam(defaultValue = "false") boolean history,
             @RequestParam(defaultValue = "COMMA") Separator separator,
             @RequestParam(defaultValue = "QUOTATION_MARK") Quote quote,
@@ -268,13 +274,32 @@ class DocumentEndpoint {
             if (dialect.isPresent()) {
                 return handed(BookWriter.write(worksheet.live, dialect.get()));
             }
-            String whole = written(worksheet.live, format, grid, formulas, past, look);
+            String whole = written(worksheet.live, format, grid, formulas, places(working), past, look);
             bytes(whole, format, encoding); // refused here already where it cannot be written
             String lines = whole.lines().limit(SHOWN_LINES).collect(Collectors.joining("\n"));
             return new Handed(
                     lines.substring(0, Math.min(lines.length(), MOST_SHOWN)),
                     format == Format.CSV ? told(worksheet.live, grid(worksheet.live, grid), guarded) : List.of());
         });
+    }
+
+    private static List<Edit.Place> places(Optional<List<String>> working) {
+        List<String> all = working.orElse(List.of());
+        if (all.size() > MOST_WORKED) {
+            throw new Unwritable(
+                    "The working of " + MOST_WORKED + " cells is written at once at the most, was " + all.size() + ".");
+        }
+        return all.stream()
+                .map(each -> {
+                    int colon = each.lastIndexOf(':');
+                    Address at = Address.parse(each.substring(colon + 1))
+                            .filter(found -> colon > 0)
+                            .orElseThrow(() -> new Unwritable(
+                                    "`working` holds cells as the id of a grid, a colon and an address, was " + each
+                                            + "."));
+                    return new Edit.Place(each.substring(0, colon), new Area(at, at));
+                })
+                .toList();
     }
 
     private static Optional<Dialect> dialect(Format format) {
@@ -309,13 +334,14 @@ class DocumentEndpoint {
             Format format,
             Optional<String> grid,
             boolean formulas,
+            List<Edit.Place> working,
             Optional<List<JsonFormat.Past>> past,
             DelimitedWriter.Look look,
             Encoding encoding) {
         return switch (format) {
             case XLSX -> OfficeWriter.write(live);
             case ODS -> OpenDocumentWriter.write(live);
-            default -> bytes(written(live, format, grid, formulas, past, look), format, encoding);
+            default -> bytes(written(live, format, grid, formulas, working, past, look), format, encoding);
         };
     }
 
@@ -324,6 +350,7 @@ class DocumentEndpoint {
             Format format,
             Optional<String> grid,
             boolean formulas,
+            List<Edit.Place> working,
             Optional<List<JsonFormat.Past>> past,
             DelimitedWriter.Look look) {
         return switch (format) {
@@ -338,7 +365,7 @@ class DocumentEndpoint {
                 yield text.toString();
             }
             case MARKDOWN -> Markdown.of(live, formulas);
-            case HTML -> Html.of(live, formulas);
+            case HTML -> Html.of(live, formulas, working);
             case LATEX -> Latex.of(live, formulas);
             case XLSX, ODS -> throw new IllegalArgumentException("must be a text, was " + format);
         };
