@@ -6,6 +6,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -164,6 +165,29 @@ class DocumentsTest extends Visit {
             workbook.write(out);
         }
         return file;
+    }
+
+    @Test
+    void thePrintedPageHasChartsFormulasAndTheWorkingOfTheSelectedCell() {
+        page.addInitScript("window.print = () => {}"); // there is no printer here
+        page.reload();
+        openWorksheet(page, "Cooling cup");
+        page.locator("[data-cell='D3']").first().click();
+        page.keyboard().press("Control+k");
+        page.keyboard().type("print");
+        page.keyboard().press("Enter");
+        Locator panel = panel("Print");
+        panel.getByText("formulas below each grid").click();
+        panel.getByText("the working of the selected cell").click();
+        panel.getByText("black and white").click();
+        button(panel, "Print …").click();
+        assertThat(panel).isHidden();
+        FrameLocator printed = page.frameLocator("iframe[data-printed]");
+        assertThat(printed.locator("h1")).hasText("Cooling cup");
+        assertThat(printed.locator("figure > svg")).hasCount(3);
+        assertThat(printed.locator("table.working")).containsText("88.50");
+        assertThat(printed.locator("table.working u").first()).containsText("cooling");
+        assertThat(printed.locator("body")).containsText("D3: =room+(start-room)*e^(-cooling*A3)");
     }
 
     private static final String LOTS =

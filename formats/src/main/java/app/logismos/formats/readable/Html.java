@@ -4,6 +4,7 @@ import app.logismos.evaluate.Calculation;
 import app.logismos.evaluate.ShownStep;
 import app.logismos.formula.Address;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.value.Span;
 import java.util.List;
@@ -136,7 +137,13 @@ public final class Html extends Readable {
         heading("Working", false);
         for (Edit.Place place : worked) {
             Address at = place.area().first();
-            live().grid(place.grid()).ifPresent(grid -> working(grid.title() + " " + at, place.grid(), at));
+            boolean isCalculated = live().worksheet()
+                    .cell(place.grid(), at)
+                    .map(Cell::isCalculated)
+                    .orElse(false);
+            live().grid(place.grid())
+                    .filter(grid -> isCalculated)
+                    .ifPresent(grid -> working(grid.title() + " " + at, place.grid(), at));
         }
     }
 
