@@ -31,6 +31,10 @@ it.each([
   ['kettle.json', '', false],
   ['kettle', 'application/json', false],
   ['kettle.JSON', 'text/plain', false],
+  ['plan.xlsx', '', false],
+  ['plan.ODS', '', false],
+  ['plan', 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', false],
+  ['plan', 'application/vnd.oasis.opendocument.spreadsheet', false],
 ])('%s of the kind "%s" is a table: %s', (name, type, is) => {
   expect(isTable(new File([], name, { type }))).toBe(is)
 })

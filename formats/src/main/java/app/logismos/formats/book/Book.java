@@ -7,11 +7,13 @@ import app.logismos.value.Moment;
 import app.logismos.value.Value;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * A document of sheets, as it is read from its format or before it is written in one.
@@ -81,9 +83,9 @@ public record Book(
         private final TreeMap<Integer, TreeMap<Integer, Cell>> rows = new TreeMap<>();
         private final Map<Integer, Integer> widths = new TreeMap<>();
         private final Map<Address, String> remarks =
-                new TreeMap<>(java.util.Comparator.comparingInt(Address::row).thenComparingInt(Address::column));
-        private final Set<Integer> hiddenRows = new java.util.TreeSet<>();
-        private final Set<Integer> hiddenColumns = new java.util.TreeSet<>();
+                new TreeMap<>(Comparator.comparingInt(Address::row).thenComparingInt(Address::column));
+        private final Set<Integer> hiddenRows = new TreeSet<>();
+        private final Set<Integer> hiddenColumns = new TreeSet<>();
         private int headings;
         private int columns;
 

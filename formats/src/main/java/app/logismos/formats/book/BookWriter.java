@@ -35,6 +35,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Makes a book of a worksheet: each grid is a sheet, notes are a sheet of their own. A formula goes out where the book is
@@ -122,6 +123,7 @@ public final class BookWriter {
             checkFormulas(sheets, defined);
         }
         tellOfValues(sheets);
+        tellOfCharts();
         notes().ifPresent(notes -> sheets.put("", notes));
         return book(sheets, defined, kept);
     }
@@ -344,6 +346,18 @@ public final class BookWriter {
         }
     }
 
+    private void tellOfCharts() {
+        long charts = live.worksheet()
+                .outline()
+                .blocks()
+                .filter(block -> block.match(grid -> false, note -> false, chart -> true))
+                .count();
+        if (charts > 0) {
+            told.add((charts == 1 ? "The chart is" : "The " + charts + " charts are")
+                    + " not drawn in other programs: this one brings " + (charts == 1 ? "it" : "them") + " back.");
+        }
+    }
+
     /** Titles of sections and the notes in them, line by line. */
     private Optional<Book.Sheet> notes() {
         Book.Sheet sheet = new Book.Sheet(freeTitle());
@@ -352,9 +366,7 @@ public final class BookWriter {
         for (Section section : live.worksheet().outline().sections()) {
             List<String> lines = section.blocks().stream()
                     .flatMap(block -> block.match(
-                            grid -> java.util.stream.Stream.<String>empty(),
-                            note -> note.text().lines(),
-                            chart -> java.util.stream.Stream.empty()))
+                            grid -> Stream.<String>empty(), note -> note.text().lines(), chart -> Stream.empty()))
                     .toList();
             if (!lines.isEmpty()) {
                 hasNotes = true;

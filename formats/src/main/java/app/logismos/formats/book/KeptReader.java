@@ -15,6 +15,7 @@ import app.logismos.sheet.Worksheet;
 import app.logismos.value.Blank;
 import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -92,6 +93,7 @@ final class KeptReader {
                 continue;
             }
             List<Edit.Typed> typed = changes(sheet, id.get());
+            takeRemarks(sheet, id.get());
             if (!typed.isEmpty()) {
                 changed.put(id.get(), typed);
                 count += typed.size();
@@ -109,13 +111,31 @@ final class KeptReader {
         return new Brought(worksheet, told);
     }
 
-    private List<Edit.Typed> changes(Book.Sheet sheet, String id) {
-        Book.Sheet before = written.book().sheets().stream()
+    private Book.Sheet before(Book.Sheet sheet) {
+        return written.book().sheets().stream()
                 .filter(each -> each.title().equalsIgnoreCase(sheet.title()))
                 .findFirst()
                 .orElseThrow();
-        Set<Address> all =
-                new TreeSet<>(java.util.Comparator.comparingInt(Address::row).thenComparingInt(Address::column));
+    }
+
+    /** Remarks that were written, changed or taken away elsewhere. */
+    private void takeRemarks(Book.Sheet sheet, String id) {
+        if (sheet.remarks().equals(before(sheet).remarks())) {
+            return;
+        }
+        Map<String, String> remarks = new HashMap<>();
+        sheet.remarks().forEach((at, remark) -> remarks.put(at.toString(), remark));
+        worksheet
+                .outline()
+                .grids()
+                .filter(grid -> grid.id().equals(id))
+                .findFirst()
+                .ifPresent(grid -> new Edit.ChangeBlock(grid.withRemarks(remarks)).apply(worksheet));
+    }
+
+    private List<Edit.Typed> changes(Book.Sheet sheet, String id) {
+        Book.Sheet before = before(sheet);
+        Set<Address> all = new TreeSet<>(Comparator.comparingInt(Address::row).thenComparingInt(Address::column));
         sheet.cells().forEach(each -> all.add(each.at()));
         before.cells().forEach(each -> all.add(each.at()));
         List<Edit.Typed> typed = new ArrayList<>();

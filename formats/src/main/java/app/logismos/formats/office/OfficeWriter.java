@@ -35,6 +35,7 @@ import org.apache.poi.xssf.usermodel.XSSFCell;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.openxmlformats.schemas.spreadsheetml.x2006.main.CTCellFormula;
 import org.openxmlformats.schemas.spreadsheetml.x2006.main.STCellFormulaType;
+import org.openxmlformats.schemas.spreadsheetml.x2006.main.STCellType;
 
 /** Writes a worksheet as an Office Open XML workbook. */
 public final class OfficeWriter {
@@ -163,7 +164,7 @@ public final class OfficeWriter {
     private static void putFormula(Book.Cell from, Book.Formula formula, XSSFCell cell) {
         putValue(from.value(), cell);
         if (from.value() instanceof Text text) {
-            cell.getCTCell().setT(org.openxmlformats.schemas.spreadsheetml.x2006.main.STCellType.STR);
+            cell.getCTCell().setT(STCellType.STR);
             cell.getCTCell().setV(text.text());
         }
         CTCellFormula spelled = cell.getCTCell().addNewF();

@@ -14,7 +14,9 @@ import app.logismos.value.PlainText;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
+import java.io.BufferedOutputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
@@ -126,7 +128,7 @@ public final class OpenDocumentWriter {
 
     private void part(ZipOutputStream zip, String name, Writing writing) throws IOException, XMLStreamException {
         zip.putNextEntry(new ZipEntry(name));
-        OutputStream kept = new java.io.FilterOutputStream(zip) {
+        OutputStream kept = new FilterOutputStream(zip) {
             @Override
             public void write(byte[] from, int at, int length) throws IOException {
                 out.write(from, at, length);
@@ -138,7 +140,7 @@ public final class OpenDocumentWriter {
             }
         };
         xml = XMLOutputFactory.newDefaultFactory()
-                .createXMLStreamWriter(new java.io.BufferedOutputStream(kept, 1 << 16), "UTF-8");
+                .createXMLStreamWriter(new BufferedOutputStream(kept, 1 << 16), "UTF-8");
         xml.writeStartDocument("UTF-8", "1.0");
         writing.write();
         xml.writeEndDocument();

@@ -19,13 +19,16 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.apache.poi.ss.usermodel.CellStyle;
 import org.apache.poi.ss.usermodel.CellType;
+import org.apache.poi.ss.util.CellAddress;
 import org.apache.poi.ss.util.CellReference;
 import org.apache.poi.xssf.usermodel.XSSFCell;
+import org.apache.poi.xssf.usermodel.XSSFComment;
 import org.apache.poi.xssf.usermodel.XSSFSheet;
 import org.apache.poi.xssf.usermodel.XSSFTable;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
@@ -55,9 +58,20 @@ class OfficeTest {
             XSSFSheet sheet = workbook.getSheet("Tea");
             sheet.getRow(3).getCell(0).setCellValue("tin");
             sheet.createRow(4).createCell(0).setCellFormula("SUM(A1,3)");
+            XSSFComment remark = sheet.createDrawingPatriarch()
+                    .createCellComment(workbook.getCreationHelper().createClientAnchor());
+            remark.setAddress(new CellAddress("A1"));
+            remark.setString("weighed twice");
             workbook.write(changed);
         }
         Brought brought = BookReader.read(OfficeReader.read(changed.toByteArray()), "", Words.STANDARD);
+        assertThat(brought.worksheet()
+                        .outline()
+                        .grids()
+                        .findFirst()
+                        .orElseThrow()
+                        .remarks())
+                .isEqualTo(Map.of("A1", "weighed twice"));
         assertThat(texts(brought.worksheet(), 5))
                 .containsExactly("12 kg", "=A1*2 EUR/kg", "=sin(x)", "tin", "=sum(A1; 3)");
         assertThat(brought.told())
