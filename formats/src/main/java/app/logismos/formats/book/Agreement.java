@@ -1,9 +1,11 @@
 package app.logismos.formats.book;
 
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.Failure;
 import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
+import app.logismos.value.PlainText;
 import app.logismos.value.Quantity;
 import app.logismos.value.Table;
 import app.logismos.value.Text;
@@ -47,6 +49,12 @@ final class Agreement {
                             : "The numbers are not the same.");
         }
         if (isEmpty(theirs) && isEmpty(mine) || theirs.equals(mine)) {
+            return Optional.empty();
+        }
+        boolean isComplex = theirs instanceof Text text
+                && mine instanceof ComplexValue
+                && text.text().equals(PlainText.of(mine).replace(" ", ""));
+        if (isComplex) {
             return Optional.empty();
         }
         return Optional.of(

@@ -44,7 +44,7 @@ record Around(Book book, Book.Sheet sheet, Map<String, String> titles, ReadNames
                     ? Kind.LONG_NUMBER
                     : Kind.NUMBER;
         } else if (value instanceof Text text) {
-            return text.text().isEmpty() ? Kind.OTHER : Kind.TEXT;
+            return text.text().isEmpty() ? Kind.BLANK : Kind.TEXT;
         } else if (value instanceof Truth) {
             return Kind.TRUTH;
         } else if (value instanceof Moment.Date) {

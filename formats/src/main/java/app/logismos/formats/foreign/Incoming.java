@@ -24,6 +24,9 @@ import java.util.regex.Pattern;
  * meant, defaults and the order of arguments.
  */
 public final class Incoming {
+    /** Smaller years count from it in office documents (ECMA-376, part 1, section 18.17.7.84). */
+    private static final int OLDEST_YEAR = 1_900;
+
     private static final int COMPARISON = 2;
     private static final int JOIN = 3;
     private static final int SUM = 4;
@@ -89,6 +92,8 @@ public final class Incoming {
             "EXACT");
     private static final Set<String> ANSWER_DATE =
             Set.of("DATE", "TODAY", "EDATE", "EOMONTH", "WORKDAY", "DATEVALUE", "EASTERSUNDAY");
+    private static final Set<String> ANSWER_TABLE =
+            Set.of("FREQUENCY", "TRANSPOSE", "MMULT", "MINVERSE", "LINEST", "LOGEST", "TREND", "GROWTH", "MUNIT");
     private static final Set<String> ANSWER_LIKE_FIRST =
             Set.of("MAX", "MIN", "SUM", "AVERAGE", "MEDIAN", "LARGE", "SMALL", "INDEX");
     private static final Map<String, String> STYLES =
@@ -115,13 +120,21 @@ public final class Incoming {
      */
     public static String formula(
             Foreign formula, Dialect dialect, Address origin, boolean isOnTables, Surroundings surroundings) {
-        String text = new Incoming(dialect, origin, surroundings)
-                .piece(formula, isOnTables)
-                .text();
+        Incoming incoming = new Incoming(dialect, origin, surroundings);
+        String whole = incoming.piece(formula, isOnTables).text();
+        String text = !isOnTables && isTable(formula) ? "at(" + whole + "; 1; 1)" : whole;
         if (text.length() >= Parser.MAX_LENGTH) {
             throw new NotRead("it is longer than " + Parser.MAX_LENGTH + " characters with us");
         }
         return text;
+    }
+
+    /** Of a table a cell of a document shows the first value alone, unless the formula was written for whole tables. */
+    private static boolean isTable(Foreign node) {
+        return node instanceof Foreign.Array
+                || node instanceof Foreign.Group group && isTable(group.inner())
+                || node instanceof Foreign.Call call
+                        && ANSWER_TABLE.contains(call.function().toUpperCase(Locale.ROOT));
     }
 
     /**
@@ -229,7 +242,11 @@ public final class Incoming {
         String corners = switch (range.extent()) {
             case CELLS -> corner(first.column(), first.row()) + ":" + corner(range.lastColumn(), range.lastRow());
             case COLUMNS -> column(first.column()) + ":" + column(range.lastColumn());
-            case ROWS -> row(first.row()) + ":" + row(range.lastRow());
+            // A point before a number would be a decimal mark: a row of another grid is written by its corners.
+            case ROWS ->
+                first.sheet().isPresent()
+                        ? "$A" + row(first.row()) + ":$" + Address.letters(Address.COLUMNS - 1) + row(range.lastRow())
+                        : row(first.row()) + ":" + row(range.lastRow());
         };
         return new Piece(sheet(first.sheet()) + corners, SINGLE, kind(range));
     }
@@ -397,7 +414,21 @@ public final class Incoming {
         if (name.equals("TEXT") && arguments.size() == 2) {
             return styled(arguments.get(0), call.arguments().get(1));
         }
+        boolean isShortYear = name.equals("DATE")
+                && dialect == Dialect.OFFICE_OPEN_XML
+                && !arguments.isEmpty()
+                && arguments.get(0).text().matches("[0-9]{1,4}")
+                && Integer.parseInt(arguments.get(0).text()) < OLDEST_YEAR;
+        if (isShortYear) {
+            int year = Integer.parseInt(arguments.get(0).text());
+            arguments.set(0, new Piece(String.valueOf(OLDEST_YEAR + year), SINGLE, Kind.NUMBER));
+        }
         List<String> texts = arguments.stream().map(Piece::text).toList();
+        if ((name.equals("CEILING") || name.equals("FLOOR"))
+                && texts.size() == 2
+                && !texts.get(1).matches("[0-9.]+")) {
+            return stepped(alike.orElseThrow().name(), texts.get(0), texts.get(1));
+        }
         if (name.equals("DATE") && texts.size() == 3 && !isDay(call.arguments())) {
             // A month or day beyond its end counts on from there.
             return new Piece(
@@ -479,6 +510,17 @@ public final class Incoming {
                                 searched.first().sheet(),
                                 Area.between(new Address(left, top), new Address(right, bottom)))
                         .anyMatch(text::equals);
+    }
+
+    /** Multiples of a step that may be below zero: away from zero in office documents, by its size alone in others. */
+    private Piece stepped(String function, String number, String step) {
+        String plain = function + "(" + number + "; " + step + ")";
+        return dialect == Dialect.OPEN_FORMULA
+                ? new Piece(function + "(" + number + "; abs(" + step + "))", SINGLE, Kind.NUMBER)
+                : new Piece(
+                        "if((" + step + ")<0; -" + function + "(-(" + number + "); -(" + step + ")); " + plain + ")",
+                        SINGLE,
+                        Kind.NUMBER);
     }
 
     private static boolean isDay(List<Optional<Foreign>> parts) {

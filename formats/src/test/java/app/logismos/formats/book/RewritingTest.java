@@ -114,10 +114,18 @@ class RewritingTest {
                 "'Lots'!$B$1:B2|=Lots.$B$1:B2|1",
                 "SUM(B:B)|=sum(B:B)|14",
                 "SUM(2:2)-D2|=sum(2:2)-D2|3",
-                "{1,2;3,4}|={1, 2; 3, 4}|1",
+                "{1,2;3,4}|=at({1, 2; 3, 4}; 1; 1)|1",
                 "INDEX({1,2;3,4},2,1)|=at({1, 2; 3, 4}; 2; 1)|3",
                 "#N/A|=unavailable()|not-found",
                 "10%|=10%|1/10",
+                // steps below zero, tables in one cell, a row of another sheet, few digits
+                "CEILING(-2.5,-1)|=if((-1)<0; -ceiling(-(-2.5); -(-1)); ceiling(-2.5; -1))|-3",
+                "FLOOR(-2.5,-1)|=if((-1)<0; -floor(-(-2.5); -(-1)); floor(-2.5; -1))|-2",
+                "DATE(27,1,1)|=date(1927; 1; 1)|1927-01-01",
+                "CEILING(-2.5,1)|=ceiling(-2.5; 1)|-2",
+                "TRANSPOSE(B1:B4)|=at(transpose(B1:B4); 1; 1)|1",
+                "SUM(Lots!4:4)-5|=sum(Lots.$A4:$ZZZ4)-5|0",
+                "PERCENTRANK(B1:B4,4)|=percentrank(B1:B4; 4; 3)|1/2",
             })
     void aFormulaOfAnOfficeDocumentKeepsItsValue(String theirs, String ours, String value) {
         if (theirs.contains("2:2)-D2")) {
@@ -137,7 +145,7 @@ class RewritingTest {
                 "SUM([.$B$1:.$B$4];1)|=sum($B$1:$B$4; 1)|15",
                 "[$Lots.$A$1]^2|=Lots.$A$1^2|4",
                 "-2^2|=(-2)^2|4",
-                "{1;2}|={1, 2}|1",
+                "{1;2}|=at({1, 2}; 1; 1)|1",
                 "ATAN2(1;0)|=atan2(0; 1)|0 rad",
                 "LEGACY.NORMSDIST(0)|=standardnormal(0)|0.5",
                 "IF([.A1]>9;1;2)|=if(A1>9; 1; 2)|2",
