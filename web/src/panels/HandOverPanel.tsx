@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query'
 import { Button, Checkbox, Modal, Radio, Select } from 'antd'
 import { useState } from 'react'
 import { api, type DocumentChoice } from '../api/client'
@@ -8,6 +8,7 @@ import { ENCODINGS, QUOTES, SEPARATORS } from '../documents/choices'
 import { Words } from '../typeset/Words'
 import { useOpenWorksheet } from '../worksheet/context'
 import { usePanel } from '../worksheet/usePanel'
+import { paged } from './paged'
 import styles from './Panel.module.css'
 
 type Format = DocumentChoice['format']
@@ -56,6 +57,18 @@ export function HandOverPanel() {
     queryFn: ({ signal }) => api.beginning(worksheet.id, choice, signal),
     placeholderData: keepPreviousData,
   })
+  // A page has its charts in it, which are drawn here.
+  const keep = useMutation({
+    mutationFn: async () => {
+      const [page, { download }] = await Promise.all([
+        paged(worksheet, at, { format: 'HTML', formulas: flags.formulas }),
+        import('../drawing/handOver'),
+      ])
+      const name = worksheet.title.replace(/[\\/:*?"<>|]+/g, ' ').trim() || 'worksheet'
+      download(`${name}.html`, new Blob(['<!doctype html>\n', page.documentElement.outerHTML], { type: 'text/html' }))
+    },
+  })
+  const wrong = error ?? keep.error
   const flag = (name: keyof typeof flags, label: string) => (
     <Checkbox checked={flags[name]} onChange={(event) => setFlags({ ...flags, [name]: event.target.checked })}>
       {label}
@@ -134,9 +147,9 @@ export function HandOverPanel() {
             <Words text={sentence} />
           </p>
         ))}
-        {error && (
+        {wrong && (
           <p role="alert" className={styles.wrong}>
-            {error.message}
+            {wrong.message}
           </p>
         )}
         {/* The beginning of a page is its style, which tells nobody anything. */}
@@ -149,9 +162,15 @@ export function HandOverPanel() {
           </figure>
         )}
         <div>
-          <Button type="primary" href={api.documentOf(worksheet.id, choice)} download>
-            Keep the file
-          </Button>
+          {format === 'HTML' ? (
+            <Button type="primary" loading={keep.isPending} onClick={() => keep.mutate()}>
+              Keep the file
+            </Button>
+          ) : (
+            <Button type="primary" href={api.documentOf(worksheet.id, choice)} download>
+              Keep the file
+            </Button>
+          )}
         </div>
       </div>
     </Modal>

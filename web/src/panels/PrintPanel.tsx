@@ -1,14 +1,12 @@
 import { useMutation } from '@tanstack/react-query'
 import { Button, Checkbox, Modal, Radio } from 'antd'
 import { useState } from 'react'
-import { api } from '../api/client'
-import { WHOLE } from '../api/queries'
-import type { Chart } from '../api/types'
 import { selectedCells } from '../commands/selected'
 import { printPage } from '../drawing/printPage'
 import { addressesIn, type Area } from '../sheet/address'
 import { useOpenWorksheet } from '../worksheet/context'
 import { usePanel } from '../worksheet/usePanel'
+import { paged } from './paged'
 import styles from './Panel.module.css'
 
 type Paper = 'A4' | 'letter'
@@ -27,19 +25,12 @@ export function PrintPanel() {
   const working = selected ? cellsOf(selected.area).map((cell) => `${selected.grid.id}:${cell}`) : []
   const print = useMutation({
     mutationFn: async () => {
-      const text = await api.page(worksheet.id, {
+      const read = await paged(worksheet, at, {
         format: 'HTML',
         formulas: hasFormulas,
-        ...(at === null ? {} : { at }),
         ...(hasWorking ? { working } : {}),
       })
-      const charts = worksheet.sections.flatMap(({ blocks }) => blocks).filter((block) => block.kind === 'chart')
-      const pictures = await Promise.all(charts.map((chart) => pictureOf(worksheet.id, at, chart)))
       printPage(worksheet.title, (page) => {
-        const read = new DOMParser().parseFromString(text, 'text/html')
-        pictures.forEach(([id, picture]) => {
-          read.querySelector(`[data-chart="${CSS.escape(id)}"]`)?.insertAdjacentHTML('afterbegin', picture)
-        })
         page.replaceChild(page.importNode(read.documentElement, true), page.documentElement)
         page.head.insertAdjacentHTML(
           'beforeend',
@@ -102,12 +93,4 @@ export function PrintPanel() {
 function cellsOf({ first, last }: Area): readonly string[] {
   const count = (last.row - first.row + 1) * (last.column - first.column + 1)
   return count > MOST_WORKED ? [] : addressesIn({ first, last })
-}
-
-async function pictureOf(worksheet: string, at: number | null, chart: Chart): Promise<readonly [string, string]> {
-  const [{ svgOf }, data] = await Promise.all([
-    import('../drawing/handOver'),
-    api.chart(worksheet, at, chart.id, WHOLE),
-  ])
-  return [chart.id, await svgOf(chart, data)]
 }

@@ -83,6 +83,7 @@ class DocumentsTest extends Visit {
         assertThat(read)
                 .contains("<h1>Cooling cup</h1>", "The cup on the sill", "<caption>Readings</caption>", "191.7");
         page.setContent(read);
+        assertThat(page.locator("figure > svg")).hasCount(3);
         assertThat(page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Readings")))
                 .isVisible();
     }
