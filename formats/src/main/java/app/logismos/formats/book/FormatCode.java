@@ -57,7 +57,12 @@ public final class FormatCode {
         if (!PLAIN.matcher(rest).matches()) {
             return Optional.empty();
         }
-        String named = SIGNS.getOrDefault(sign, sign);
+        return named(sign);
+    }
+
+    /** The code of a currency by its sign, or by itself. */
+    public static Optional<String> named(String sign) {
+        String named = SIGNS.getOrDefault(sign.strip(), sign.strip());
         return Currency.getAvailableCurrencies().stream()
                 .map(Currency::getCurrencyCode)
                 .filter(named::equals)

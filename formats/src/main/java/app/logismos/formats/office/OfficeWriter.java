@@ -2,6 +2,7 @@ package app.logismos.formats.office;
 
 import app.logismos.formats.book.Book;
 import app.logismos.formats.book.BookWriter;
+import app.logismos.formats.book.Errors;
 import app.logismos.formats.book.FormatCode;
 import app.logismos.formats.foreign.Dialect;
 import app.logismos.recalculate.LiveWorksheet;
@@ -196,18 +197,8 @@ public final class OfficeWriter {
         } else if (value instanceof Moment moment) {
             cell.setCellValue(Book.days(moment));
         } else if (value instanceof Failure failure) {
-            cell.setCellErrorValue(error(failure).getCode());
+            cell.setCellErrorValue(
+                    FormulaError.forString(Errors.spelled(failure)).getCode());
         }
-    }
-
-    private static FormulaError error(Failure failure) {
-        return switch (failure.code()) {
-            case DIVIDE_BY_ZERO -> FormulaError.DIV0;
-            case UNKNOWN_NAME, UNKNOWN_FUNCTION, UNKNOWN_UNIT, SYNTAX -> FormulaError.NAME;
-            case MISSING_REFERENCE -> FormulaError.REF;
-            case NOT_FOUND -> FormulaError.NA;
-            case NO_REAL_RESULT, TOO_LARGE, TOOK_TOO_LONG -> FormulaError.NUM;
-            default -> FormulaError.VALUE;
-        };
     }
 }

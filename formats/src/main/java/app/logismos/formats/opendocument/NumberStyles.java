@@ -1,6 +1,6 @@
 package app.logismos.formats.opendocument;
 
-import java.util.Currency;
+import app.logismos.formats.book.FormatCode;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -57,7 +57,7 @@ final class NumberStyles {
             }
         }
         if (numbers.size() < MOST) {
-            String code = currency(currency);
+            String code = FormatCode.named(currency).orElse("");
             numbers.put(name, kind.equals("currency-style") ? code.isEmpty() ? words : "currency " + code : words);
         }
     }
@@ -71,15 +71,6 @@ final class NumberStyles {
         }
         int count = Math.min(30, Math.max(0, places.get()));
         return (isPercent ? "percent " : isGrouped ? "grouped " : "fixed ") + count;
-    }
-
-    private static String currency(String sign) {
-        String named = Map.of("€", "EUR", "£", "GBP", "$", "USD", "¥", "JPY").getOrDefault(sign.strip(), sign.strip());
-        return Currency.getAvailableCurrencies().stream()
-                .map(Currency::getCurrencyCode)
-                .filter(named::equals)
-                .findFirst()
-                .orElse("");
     }
 
     private void style(XMLStreamReader xml) throws XMLStreamException {

@@ -2,6 +2,7 @@ package app.logismos.formats.opendocument;
 
 import app.logismos.formats.book.Book;
 import app.logismos.formats.book.BookWriter;
+import app.logismos.formats.book.Errors;
 import app.logismos.formats.foreign.Dialect;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -461,7 +462,7 @@ public final class OpenDocumentWriter {
             attribute("table", "style-name", looks.get(look));
         }
         if (cell.formula().isEmpty() && cell.value() instanceof Failure failure) {
-            attribute("table", "formula", "of:=" + error(failure));
+            attribute("table", "formula", "of:=" + Errors.spelled(failure));
         } else if (cell.formula().isPresent()) {
             Book.Formula formula = cell.formula().get();
             attribute("table", "formula", "of:=" + formula.text());
@@ -521,20 +522,9 @@ public final class OpenDocumentWriter {
         } else if (value instanceof Failure failure) {
             attribute("office", "value-type", "string");
             attribute("office", "string-value", "");
-            return error(failure);
+            return Errors.spelled(failure);
         }
         return value == Blank.BLANK ? "" : PlainText.of(value);
-    }
-
-    private static String error(Failure failure) {
-        return switch (failure.code()) {
-            case DIVIDE_BY_ZERO -> "#DIV/0!";
-            case UNKNOWN_NAME, UNKNOWN_FUNCTION, UNKNOWN_UNIT, SYNTAX -> "#NAME?";
-            case MISSING_REFERENCE -> "#REF!";
-            case NOT_FOUND -> "#N/A";
-            case NO_REAL_RESULT, TOO_LARGE, TOOK_TOO_LONG -> "#NUM!";
-            default -> "#VALUE!";
-        };
     }
 
     private void paragraphs(String text) throws XMLStreamException {
