@@ -1,6 +1,7 @@
 package app.logismos.formats;
 
 import app.logismos.evaluate.Words;
+import app.logismos.formats.json.JsonFormat;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
 import app.logismos.sheet.Block;
@@ -10,6 +11,8 @@ import app.logismos.sheet.Section;
 import app.logismos.sheet.Settings;
 import app.logismos.sheet.Tabulation;
 import app.logismos.sheet.Worksheet;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -45,6 +48,13 @@ public final class Worksheets {
             "=3+4i");
 
     private Worksheets() {}
+
+    /** All of a worksheet, as a document that can be compared. */
+    public static String json(Worksheet worksheet) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        JsonFormat.write(worksheet, Optional.empty(), bytes);
+        return bytes.toString(StandardCharsets.UTF_8);
+    }
 
     /** One with sections, grids with all they can have, notes, charts and names. */
     public static Worksheet random(Random random) {

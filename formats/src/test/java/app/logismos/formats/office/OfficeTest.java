@@ -1,5 +1,6 @@
 package app.logismos.formats.office;
 
+import static app.logismos.formats.Worksheets.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.evaluate.Limits;
@@ -7,7 +8,6 @@ import app.logismos.evaluate.Words;
 import app.logismos.formats.Worksheets;
 import app.logismos.formats.book.BookReader;
 import app.logismos.formats.document.Brought;
-import app.logismos.formats.json.JsonFormat;
 import app.logismos.formula.Address;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Block;
@@ -17,10 +17,8 @@ import app.logismos.sheet.Worksheet;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.apache.poi.ss.usermodel.CellStyle;
@@ -214,11 +212,5 @@ class OfficeTest {
         return IntStream.range(0, count)
                 .mapToObj(row -> worksheet.textIn(grid, new Address(0, row)))
                 .toList();
-    }
-
-    private static String json(Worksheet worksheet) {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        JsonFormat.write(worksheet, Optional.empty(), bytes);
-        return bytes.toString(StandardCharsets.UTF_8);
     }
 }

@@ -1,5 +1,6 @@
 package app.logismos.formats.opendocument;
 
+import static app.logismos.formats.Worksheets.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.evaluate.Limits;
@@ -7,14 +8,12 @@ import app.logismos.evaluate.Words;
 import app.logismos.formats.Worksheets;
 import app.logismos.formats.book.BookReader;
 import app.logismos.formats.document.Brought;
-import app.logismos.formats.json.JsonFormat;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Worksheet;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
-import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -32,12 +31,6 @@ class OpenDocumentTest {
         Brought brought = BookReader.read(OpenDocumentReader.read(document), "", Words.STANDARD);
         assertThat(brought.told()).isEmpty();
         assertThat(json(brought.worksheet())).isEqualTo(json(worksheet));
-    }
-
-    private static String json(Worksheet worksheet) {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        JsonFormat.write(worksheet, Optional.empty(), bytes);
-        return bytes.toString(StandardCharsets.UTF_8);
     }
 
     @ParameterizedTest
