@@ -172,6 +172,14 @@ class HostileDocumentsTest {
         readOrRefused(document);
     }
 
+    @ParameterizedTest
+    @CsvSource({"plan.xlsx, ''", "plan.xlsx, leaf", "plan.ODS, <html>", "plan.xls, a"})
+    void aDocumentThatIsNotWhatItsNameSaysIsRefused(String name, String content) {
+        assertThatThrownBy(() -> DocumentKind.of(content.getBytes(StandardCharsets.UTF_8), name))
+                .isInstanceOf(Unreadable.class)
+                .hasMessageContaining("not what the end of its name says");
+    }
+
     @Test
     void anArchiveWithoutSheetsIsRefused() throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();

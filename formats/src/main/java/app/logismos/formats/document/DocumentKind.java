@@ -36,6 +36,11 @@ public enum DocumentKind {
             throw new Unreadable("A PDF has pages and no cells: it cannot be brought in.");
         }
         String lower = name.toLowerCase(Locale.ROOT);
+        if (lower.matches(".*\\.(xlsx|xlsm|xltx|ods|ots|xls|pdf)")) {
+            throw new Unreadable(
+                    "This document is not what the end of its name says: it is empty, damaged, or of another"
+                            + " kind. Open it in the program it comes from and save it again.");
+        }
         if (lower.endsWith(".csv") || lower.endsWith(".tsv") || lower.endsWith(".tab") || lower.endsWith(".txt")) {
             return DELIMITED;
         }
