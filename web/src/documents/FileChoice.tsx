@@ -29,7 +29,7 @@ export function FileChoice({ file, onFile }: Props) {
       <Button autoFocus onClick={() => input.current?.click()}>
         {file ? 'Choose another file …' : 'Choose a file …'}
       </Button>{' '}
-      <span role="status">{file?.name ?? 'or drop it on the page'}</span>
+      <span role="status">{file?.name ?? 'or drop it on the page, or paste a table'}</span>
     </div>
   )
 }

@@ -1,10 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Button, Modal, Radio } from 'antd'
-import { useRef, useState } from 'react'
+import { useCallback, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { api } from '../api/client'
 import { keys } from '../api/keys'
 import { FileChoice } from '../documents/FileChoice'
+import { usePastedTable } from '../documents/usePastedTable'
 import { useReading } from '../documents/useReading'
 import { useOpenWorksheet } from '../worksheet/context'
 import { useWorksheetStore, type Brought } from '../worksheet/store'
@@ -48,6 +49,16 @@ export function BringInPanel({ file: dropped }: Props) {
     onSuccess: (brought) => (brought && isWorthTelling(brought) ? show({ kind: 'brought', brought }) : close()),
   })
 
+  const { reset } = bring
+  const take = useCallback(
+    (other: File) => {
+      setFile(other)
+      reset()
+    },
+    [reset],
+  )
+  usePastedTable(take)
+
   return (
     <Modal open title="Bring in" footer={null} onCancel={close} width={reading.isTable ? 860 : 520}>
       <form
@@ -57,13 +68,7 @@ export function BringInPanel({ file: dropped }: Props) {
           if (file) bring.mutate(file)
         }}
       >
-        <FileChoice
-          file={file}
-          onFile={(other) => {
-            setFile(other)
-            bring.reset()
-          }}
-        />
+        <FileChoice file={file} onFile={take} />
         {reading.part}
         <Radio.Group
           aria-label="Where it goes"

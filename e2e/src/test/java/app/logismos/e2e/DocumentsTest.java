@@ -191,6 +191,29 @@ class DocumentsTest extends Visit {
         assertThat(printed.locator("body")).containsText("D3: =room+(start-room)*e^(-cooling*A3)");
     }
 
+    @Test
+    void whatIsPastedIsShownBeforeItComesInAndTakenBackByOneUndo() {
+        newWorksheet();
+        button("Bring in").click();
+        Locator panel = panel("Bring in");
+        assertThat(button(panel, "Choose a file …")).isFocused();
+        page.evaluate("""
+                text => {
+                  const clipboardData = new DataTransfer()
+                  clipboardData.setData('text/plain', text)
+                  document.activeElement.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true }))
+                }""", "Lot\tPrice\nOolong\t3,50\nAssam\t12,25\n");
+        assertThat(panel.getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("How it comes in")))
+                .containsText("12.25");
+        button(panel, "Bring in").click();
+        assertThat(panel).isHidden();
+        assertThat(page.locator("[data-cell='B3']").last()).containsText("12.25");
+        button("Undo").click();
+        assertThat(page.locator("[data-cell='B3']").filter(new Locator.FilterOptions().setHasText("12.25")))
+                .hasCount(0);
+        browser.complaints().removeIf(complaint -> complaint.contains("404"));
+    }
+
     private static final String LOTS =
             "Lot;Arrived;Price (EUR);Code\nOolong;03.04.2027;3,50;007\nAssam;05.06.2027;4,25;012\n";
 
