@@ -174,9 +174,7 @@ class DocumentsTest extends Visit {
         page.reload();
         openWorksheet(page, "Cooling cup");
         page.locator("[data-cell='D3']").first().click();
-        page.keyboard().press("Control+k");
-        page.keyboard().type("print");
-        page.keyboard().press("Enter");
+        find("print");
         Locator panel = panel("Print");
         panel.getByText("formulas below each grid").click();
         panel.getByText("the working of the selected cell").click();
