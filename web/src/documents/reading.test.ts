@@ -31,6 +31,7 @@ it.each([
   ['kettle.json', '', false],
   ['kettle', 'application/json', false],
   ['kettle.JSON', 'text/plain', false],
+  ['lots.csv', 'application/vnd.of-some-program', true],
   ['plan.xlsx', '', false],
   ['plan.ODS', '', false],
   ['plan', 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', false],

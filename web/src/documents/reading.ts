@@ -28,6 +28,10 @@ export const asked = ({ kinds, plain, ...rest }: Chosen, name: string): Reading 
 /** Of other columns than before nothing is known: what was chosen of columns is forgotten with what parts them. */
 export const parted = (chosen: Chosen, change: Partial<Chosen>): Chosen => ({ ...chosen, ...change, ...NOTHING_CHOSEN })
 
-/** Whether a file is a table of values between separators, by its name; other documents say so by theirs. */
-export const isTable = (file: File) =>
-  !/\.(json|xlsx|xlsm|xltx|ods|ots|xls|pdf|zip)$/i.test(file.name) && !/json|sheet|excel|pdf|zip/.test(file.type)
+/**
+ * Whether a file is a table of values between separators: by the end of its name, since systems give such files the types of
+ * whatever program opens them; by its type where the name says nothing.
+ */
+export const isTable = ({ name, type }: File) =>
+  /\.(csv|tsv|tab|txt)$/i.test(name) ||
+  (!/\.(json|xlsx|xlsm|xltx|ods|ots|xls|pdf|zip)$/i.test(name) && !/json|vnd\.|pdf|zip/.test(type))

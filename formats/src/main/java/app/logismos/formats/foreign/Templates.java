@@ -30,12 +30,12 @@ final class Templates {
     /**
      * A function on the other side.
      *
-     * @param dialect {@code open}, {@code office} or {@code both}
+     * @param dialect {@code odf}, {@code ooxml} or {@code both}
      * @param count of arguments; nothing for any
      */
     private record Template(String dialect, Optional<Integer> count, String text) {
         boolean fits(Dialect other, int arguments) {
-            boolean speaks = dialect.equals("both") || dialect.equals("open") == (other == Dialect.OPEN_FORMULA);
+            boolean speaks = dialect.equals("both") || dialect.equals("odf") == (other == Dialect.OPEN_FORMULA);
             return speaks && count.map(wanted -> wanted == arguments).orElse(true);
         }
     }

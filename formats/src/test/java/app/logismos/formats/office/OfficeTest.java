@@ -1,11 +1,9 @@
 package app.logismos.formats.office;
 
-import static app.logismos.formats.Worksheets.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
-import app.logismos.formats.Worksheets;
 import app.logismos.formats.book.BookReader;
 import app.logismos.formats.document.Brought;
 import app.logismos.formula.Address;
@@ -19,7 +17,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.stream.IntStream;
 import org.apache.poi.ss.usermodel.CellStyle;
 import org.apache.poi.ss.usermodel.CellType;
@@ -31,22 +28,10 @@ import org.apache.poi.xssf.usermodel.XSSFSheet;
 import org.apache.poi.xssf.usermodel.XSSFTable;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 import org.openxmlformats.schemas.spreadsheetml.x2006.main.CTCellFormula;
 import org.openxmlformats.schemas.spreadsheetml.x2006.main.STCellFormulaType;
 
 class OfficeTest {
-    @ParameterizedTest
-    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
-    void aWorksheetComesBackWhole(int seed) {
-        Worksheet worksheet = Worksheets.random(new Random(seed));
-        byte[] document = OfficeWriter.write(new LiveWorksheet(worksheet, Limits.USUAL));
-        Brought brought = BookReader.read(OfficeReader.read(document), "", Words.STANDARD);
-        assertThat(brought.told()).isEmpty();
-        assertThat(json(brought.worksheet())).isEqualTo(json(worksheet));
-    }
-
     @Test
     void whatWasChangedElsewhereComesInAndTheRestAsItWas() throws IOException {
         Worksheet worksheet = tea("12 kg", "=A1*2 EUR/kg", "=sin(x)", "leaf");

@@ -1,15 +1,10 @@
 package app.logismos.formats.opendocument;
 
-import static app.logismos.formats.Worksheets.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.evaluate.Limits;
-import app.logismos.evaluate.Words;
 import app.logismos.formats.Worksheets;
-import app.logismos.formats.book.BookReader;
-import app.logismos.formats.document.Brought;
 import app.logismos.recalculate.LiveWorksheet;
-import app.logismos.sheet.Worksheet;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
@@ -23,16 +18,6 @@ import org.odftoolkit.odfvalidator.OdfValidatorMode;
 import org.odftoolkit.odfvalidator.OdfVersion;
 
 class OpenDocumentTest {
-    @ParameterizedTest
-    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
-    void aWorksheetComesBackWhole(int seed) {
-        Worksheet worksheet = Worksheets.random(new Random(seed));
-        byte[] document = OpenDocumentWriter.write(new LiveWorksheet(worksheet, Limits.USUAL));
-        Brought brought = BookReader.read(OpenDocumentReader.read(document), "", Words.STANDARD);
-        assertThat(brought.told()).isEmpty();
-        assertThat(json(brought.worksheet())).isEqualTo(json(worksheet));
-    }
-
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4, 5, 6})
     void aDocumentIsValidAfterTheStandardsSchema(int seed) throws Exception {
