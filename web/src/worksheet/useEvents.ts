@@ -27,8 +27,15 @@ export function useEvents(id: string, isNow: boolean) {
       source.addEventListener('changed', (event) => catchUp(Number(event.data)))
       // Rates between currencies have changed, say: everything has to be asked for again.
       source.addEventListener('reread', () => void client.invalidateQueries({ queryKey: ['worksheet', id] }))
-      // What happened while nobody listened, also where the program was started again meanwhile.
+      let wasLost = false
+      source.addEventListener('error', () => {
+        wasLost = true
+      })
       source.addEventListener('open', () => {
+        // Another program may answer now, with a backup in the place of what was there.
+        if (wasLost && client.isMutating() === 0) void client.invalidateQueries()
+        wasLost = false
+        // What happened while nobody listened.
         void api.worksheet(id, null).then(
           (worksheet) => catchUp(worksheet.revision),
           () => undefined,

@@ -3,12 +3,16 @@ package app.logismos.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.server.datafolder.Backup;
+import app.logismos.server.datafolder.Restore;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The program is killed and started again under open pages, pages are closed while something is written in them. */
 class InterruptedTest extends Visit {
@@ -70,6 +74,27 @@ class InterruptedTest extends Visit {
         assertThat(foot()).not().containsText("not kept yet");
         page.keyboard().press("Alt+h");
         assertThat(dialog().getByText("A4: empty → 17")).hasCount(2); // as it was written, and done again
+    }
+
+    @Test
+    void aBackupThatTakesThePlaceOfAllThatWasKeptIsShownOnOpenPages(@TempDir Path folder) {
+        newWorksheet();
+        type("A1", "5");
+        type("A2", "=A1*2");
+        assertThat(at("A2")).hasText("10");
+        String file = folder.resolve("sheets.zip").toString();
+        Backup.main(new String[] {data.toString(), file});
+        type("A1", "8");
+        type("A3", "later");
+        assertThat(at("A2")).hasText("16");
+        Restore.main(new String[] {data.toString(), file});
+        assertThat(at("A2")).hasText("10");
+        assertThat(at("A3")).hasText("");
+        type("A1", "7");
+        assertThat(at("A2")).hasText("14");
+        Restore.main(new String[] {data.toString(), "latest"});
+        assertThat(at("A2")).hasText("16");
+        assertThat(at("A3")).hasText("later");
     }
 
     @Test

@@ -28,7 +28,7 @@ public class LogismosServer {
     public static void main(String[] arguments) {
         prepare(arguments);
         Rehearsal.calculate();
-        ConfigurableApplicationContext context = SpringApplication.run(LogismosServer.class, arguments);
+        ConfigurableApplicationContext context = new Running(arguments).start();
         String address = address(context.getEnvironment());
         System.out.println("Logismos answers at " + address + " (Ctrl+C ends it)");
         Rehearsal.ask(address);

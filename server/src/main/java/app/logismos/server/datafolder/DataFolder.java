@@ -265,10 +265,20 @@ public final class DataFolder {
         if (isFree()) {
             BackupFile.pack(database(), target);
         } else {
-            BackupFile.place(BackupDesk.ask(temporary(), LONGEST_WAIT_MILLIS), target);
+            BackupFile.place(backupSlip().ask(LONGEST_WAIT_MILLIS), target);
         }
         return "All worksheets are in " + target + "; `./logismos restore " + target.getFileName()
                 + "` puts them back.";
+    }
+
+    /** What the command that packs asks of the program that has the database open. */
+    Slip backupSlip() {
+        return new Slip(temporary(), "backup");
+    }
+
+    /** What the command that puts a backup in place asks of it. */
+    Slip restoreSlip() {
+        return new Slip(temporary(), "restore");
     }
 
     private boolean isFree() throws IOException {
@@ -287,7 +297,7 @@ public final class DataFolder {
      */
     String restore(Path file) throws IOException {
         Files.createDirectories(folder);
-        Path whole = folder.resolve("restoring.mv.db");
+        Path whole = restoring();
         try {
             BackupFile.unpack(file, whole);
             DatabaseFile seen = DatabaseFile.look(whole);
@@ -296,7 +306,7 @@ public final class DataFolder {
                         "The backup " + file + " was made by a newer version of Logismos. Use that version.");
             }
             boolean wasThere = Files.exists(database());
-            put(whole);
+            put();
             int count = seen.revisions().size();
             return worksheets(count) + " of " + file.getFileName() + (count == 1 ? " is" : " are") + " in place"
                     + (wasThere ? "; what was there before is a backup now." : ".");
@@ -305,14 +315,54 @@ public final class DataFolder {
         }
     }
 
-    /** Puts a database in place; what was there is copied aside. */
-    private void put(Path whole) throws IOException {
+    /** Where a database waits until it is put in place. */
+    private Path restoring() {
+        return folder.resolve("restoring.mv.db");
+    }
+
+    /** Puts the database that waits in place, or has that done by the program that has the one before open. */
+    private void put() throws IOException {
+        if (!Files.exists(database()) || isFree()) {
+            putHere();
+        } else {
+            restoreSlip().ask(LONGEST_WAIT_MILLIS);
+        }
+    }
+
+    /** What was there is copied aside. */
+    private void putHere() throws IOException {
         if (Files.exists(database())) {
-            checkFree(database());
             backups.copy(database());
         }
-        Files.move(whole, database(), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+        Files.move(restoring(), database(), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
         Files.deleteIfExists(Acknowledged.in(folder));
+    }
+
+    /**
+     * Puts the database that a command has laid ready in place, in the program that has closed the one before; the command is
+     * told when the program answers again.
+     *
+     * @param again starts the program, with whatever database is in place then
+     */
+    public void putAsked(Runnable again) {
+        String failure = "";
+        try {
+            putHere();
+        } catch (IOException | RuntimeException failed) {
+            failure = "The backup could not be put in place: " + failed.getMessage() + " Nothing was changed.";
+        }
+        prepare(false);
+        open();
+        again.run();
+        try {
+            if (failure.isEmpty()) {
+                restoreSlip().done(Files.writeString(temporary().resolve("restored"), ""));
+            } else {
+                restoreSlip().failed(failure);
+            }
+        } catch (IOException full) {
+            // The command tells then that nobody answered; the page shows what is in place.
+        }
     }
 
     /**
@@ -328,9 +378,12 @@ public final class DataFolder {
                 .findFirst()
                 .orElseThrow(() -> new Unusable("There is no backup " + name + ". `./logismos restore` lists them."));
         DatabaseFile.look(chosen.file());
-        Path whole = folder.resolve("restoring");
-        Files.copy(chosen.file(), whole, StandardCopyOption.REPLACE_EXISTING);
-        put(whole);
+        try {
+            Files.copy(chosen.file(), restoring(), StandardCopyOption.REPLACE_EXISTING);
+            put();
+        } finally {
+            Files.deleteIfExists(restoring());
+        }
         return "The backup of " + chosen.called() + " is in place; what was there before is a backup now.";
     }
 }
