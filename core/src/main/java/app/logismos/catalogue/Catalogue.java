@@ -14,6 +14,7 @@ import app.logismos.function.counting.CountingFunctions;
 import app.logismos.function.date.DateFunctions;
 import app.logismos.function.logic.KindFunctions;
 import app.logismos.function.logic.LogicFunctions;
+import app.logismos.function.money.FormerCurrencies;
 import app.logismos.function.money.LoanFunctions;
 import app.logismos.function.money.MoneyFunctions;
 import app.logismos.function.money.SecurityFunctions;
@@ -28,6 +29,7 @@ import app.logismos.function.table.LookupFunctions;
 import app.logismos.function.table.RecordFunctions;
 import app.logismos.function.table.TableFunctions;
 import app.logismos.function.text.TextFunctions;
+import app.logismos.function.text.WideTextFunctions;
 import app.logismos.function.text.WritingFunctions;
 import app.logismos.function.unit.UnitFunctions;
 import java.util.HashMap;
@@ -64,10 +66,12 @@ public final class Catalogue {
                     KindFunctions.ALL,
                     TextFunctions.ALL,
                     WritingFunctions.ALL,
+                    WideTextFunctions.ALL,
                     DateFunctions.ALL,
                     MoneyFunctions.ALL,
                     LoanFunctions.ALL,
                     SecurityFunctions.ALL,
+                    FormerCurrencies.ALL,
                     BitFunctions.ALL,
                     UnitFunctions.ALL)
             .flatMap(List::stream)

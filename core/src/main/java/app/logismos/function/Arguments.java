@@ -76,6 +76,11 @@ public final class Arguments {
                         "`" + function.name() + "` needs a reference like B7 for `" + parameter + "`."));
     }
 
+    /** Whether an argument points at cells. */
+    public boolean isReference(String parameter) {
+        return references.of(positions.indexOf(function.indexOf(parameter))).isPresent();
+    }
+
     /** These arguments without what stands in rows that are not shown; what stands in no row of a grid is shown whole. */
     public Arguments ofShownRows() {
         return new Arguments(function, positions, this::shown, references, surroundings);

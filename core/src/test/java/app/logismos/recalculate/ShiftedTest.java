@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** {@code shifted} refers to cells that only its arguments tell; they are followed like any others. */
+/** {@code shifted} and {@code cellcalled} refer to cells that only their arguments tell; they are followed like any others. */
 class ShiftedTest {
     private final LiveWorksheet live = Sheets.empty();
 
@@ -48,6 +48,21 @@ class ShiftedTest {
                 "=rownumber(D1)                      | 1",
                 "=shifted(D1, 0, -2)                 | 7",
                 "=shifted(D1, 0, 0)                  | circular",
+                "=cellcalled(\"A2\")                  | 20",
+                "=sum(cellcalled(\"A1:A\" & 2))       | 30",
+                "=sum(cellcalled(\"$B$1:a3\"))        | 67",
+                "=INDIRECT(\"A\" & rownumber())       | 10",
+                "=cellcalled(\"Leaf prices.A2\")      | 99",
+                "=cellcalled(\"'Leaf prices'!$A$2\")  | 99",
+                "=cellcalled(\"Tea.A2\")              | missing-reference",
+                "=cellcalled(\"A\")                   | wrong-arguments",
+                "=cellcalled(\"R2C1\", false)         | wrong-arguments",
+                "=cellcalled(\"A1:B2:C3\")            | wrong-arguments",
+                "=cellcalled(A1)                     | wrong-kind",
+                "=cellcalled(\"D1\")                  | circular",
+                "=areacount(first)                   | 1",
+                "=isreference(cellcalled(\"Z9\"))     | true",
+                "=isreference(A1 + 1)                | false",
             })
     void itHasWhatStandsThere(String entry, String value) {
         type(live, "A1", "10", "A2", "20", "A3", "30", "B1", "7");
@@ -68,6 +83,17 @@ class ShiftedTest {
         assertThat(cells(type(live, "A2", "5"))).doesNotContain("C1");
         assertThat(cells(type(live, "A3", "4"))).contains("C1", "C2");
         assertThat(shown(live, "C2")).isEqualTo("40");
+    }
+
+    @Test
+    void itFollowsTheCellWhoseAddressIsWrittenSomewhere() {
+        type(live, "A1", "1", "A2", "2", "B1", "A1", "C1", "=cellcalled(B1)*10");
+        assertThat(shown(live, "C1")).isEqualTo("10");
+        type(live, "A1", "5");
+        assertThat(shown(live, "C1")).isEqualTo("50");
+        type(live, "B1", "A2");
+        assertThat(shown(live, "C1")).isEqualTo("20");
+        assertThat(cells(type(live, "A1", "6"))).doesNotContain("C1");
     }
 
     @Test

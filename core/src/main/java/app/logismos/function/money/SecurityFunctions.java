@@ -50,6 +50,23 @@ public final class SecurityFunctions {
                                     minus(positive(given, "redemption"), positive(given, "price")),
                                     positive(given, "redemption")),
                             years(given, "settlement", "maturity"))),
+            function("linearloss", Category.MONEY)
+                    .alsoRead("AMORLINC")
+                    .says("The loss of value of a period at a rate of the cost, the first counted by its days.")
+                    .argument("cost", NUMBER, "the value at the start, more than 0")
+                    .argument("purchase", DAY, "when it was bought")
+                    .argument("first", DAY, "when the first period ends")
+                    .argument("salvage", NUMBER, "the value at the end")
+                    .argument("period", WHOLE, "which period, the first being 0")
+                    .argument("rate", NUMBER, "the share of the cost that a whole period takes, more than 0")
+                    .optional("basis", WHOLE, ZERO, "how days are counted, as in yearfraction")
+                    .example("linearloss(1000, date(2027, 1, 1), date(2027, 7, 1), 100, 0, 20%)", "100")
+                    .example("linearloss(1000, date(2027, 1, 1), date(2027, 7, 1), 100, 1, 20%)", "200")
+                    .refuses(
+                            "linearloss(0, date(2027, 1, 1), date(2027, 7, 1), 100, 1, 20%)", ErrorCode.WRONG_ARGUMENTS)
+                    .related("straightline", "declining")
+                    .from("OpenFormula 6.12.4")
+                    .computes(SecurityFunctions::linearLoss),
             untilMaturity("bondinterest", "INTRATE", "The interest of a security that pays at its end only.")
                     .argument("investment", NUMBER, "what is paid, more than 0")
                     .argument("redemption", NUMBER, "what is paid back, more than 0")
@@ -399,6 +416,21 @@ public final class SecurityFunctions {
             throw given.wrong(parameter, "more than 0", Plain.text(number));
         }
         return number;
+    }
+
+    /** The first period takes the share of its days, the last what is left. */
+    private static Real linearLoss(Arguments given) {
+        Real whole = times(positive(given, "cost"), positive(given, "rate"));
+        Real first = times(whole, basis(given).years(day(given, "purchase"), day(given, "first")));
+        Real before = Rational.ZERO;
+        Real all = minus(given.number("cost"), given.number("salvage"));
+        int period = given.whole("period", 0, 1_000_000);
+        if (period > 0) {
+            before = plus(first, times(whole, Rational.of(period - 1L)));
+        }
+        Real left = minus(all, before);
+        Real due = period == 0 ? first : whole;
+        return left.signum() <= 0 ? Rational.ZERO : left.compareTo(due) < 0 ? left : due;
     }
 
     private static DayCount basis(Arguments given) {

@@ -5,9 +5,12 @@ import static app.logismos.function.Parameter.Accepts.ANY;
 import static app.logismos.function.Parameter.Accepts.LAZY;
 import static app.logismos.function.Parameter.Accepts.REFERENCE;
 import static app.logismos.function.Parameter.Accepts.TABLE;
+import static app.logismos.function.Parameter.Accepts.TEXT;
 import static app.logismos.function.Parameter.Accepts.TRUTH;
 import static app.logismos.function.Parameter.Accepts.WHOLE;
 
+import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import app.logismos.function.Algebra;
 import app.logismos.function.Arguments;
 import app.logismos.function.Category;
@@ -29,8 +32,11 @@ import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Finding values by several conditions, and places, with the order of arguments that documents use. */
 public final class LookupFunctions {
@@ -186,6 +192,42 @@ public final class LookupFunctions {
                     .from("OpenFormula 6.14.11")
                     .works(given -> addresses(shifted(given)))
                     .refers(LookupFunctions::shifted),
+            function("cellcalled", Category.TABLES)
+                    .alsoRead("INDIRECT")
+                    .says("The cell or range whose address is a text; the text does not follow when cells are moved.")
+                    .argument("address", TEXT, "the address, like \"B7\" or \"Prices.B7:B9\"")
+                    .optional("letters", TRUTH, new Truth(true), "whether columns have letters; no other way is read")
+                    .example("rownumber(cellcalled(\"B7\"))", "7")
+                    .example("columnnumber(cellcalled(\"$B$7:$D$7\"))", "{2, 3, 4}")
+                    .refuses("rownumber(cellcalled(\"leaf\"))", ErrorCode.WRONG_ARGUMENTS)
+                    .refuses("rownumber(cellcalled(\"B7\", false))", ErrorCode.WRONG_ARGUMENTS)
+                    .related("addressof", "shifted")
+                    .from("OpenFormula 6.14.8")
+                    .works(given -> addresses(called(given)))
+                    .refers(LookupFunctions::called),
+            function("areacount", Category.TABLES)
+                    .alsoRead("AREAS")
+                    .says("How many ranges a reference is of; one, since a reference is always one range here.")
+                    .argument("reference", REFERENCE, "the cells")
+                    .example("areacount(B7:D9)", "1")
+                    .example("areacount(shifted(B7, 1, 1))", "1")
+                    .refuses("areacount(1 + 2)", ErrorCode.WRONG_KIND)
+                    .related("rows", "columns")
+                    .from("OpenFormula 6.13.2")
+                    .answers(given -> {
+                        given.cells("reference");
+                        return NumberValue.of(1);
+                    }),
+            function("isreference", Category.LOGIC)
+                    .alsoRead("ISREF")
+                    .says("Whether something is a reference to cells.")
+                    .argument("value", LAZY, "what may be one")
+                    .example("isreference(B7:D9)", "true")
+                    .example("isreference(1 + 2)", "false")
+                    .refuses("isreference()", ErrorCode.WRONG_ARGUMENTS)
+                    .related("isempty", "rownumber")
+                    .from("OpenFormula 6.13.24")
+                    .answers(given -> new Truth(given.isReference("value"))),
             function("shown", Category.TABLES)
                     .says(
                             "The cells of a range whose rows are shown; those of hidden rows, also of a filter, are empty.")
@@ -227,6 +269,27 @@ public final class LookupFunctions {
         References.Cells from = given.cells("reference");
         References.Cells there = from.shifted(distance(given, "rows"), distance(given, "columns"));
         return there.resized(size(given, "height", there.rows()), size(given, "width", there.columns()));
+    }
+
+    /** {@code B7}, {@code $B$7:D9}, and after the name of a grid and a dot or an exclamation mark, also in quotes. */
+    private static final Pattern CALLED =
+            Pattern.compile("(?:\\$?(?:'((?:[^']|'')*)'|([^'!:]*?))[.!])?([$A-Za-z0-9]+(?::[$A-Za-z0-9]+)?)");
+
+    private static References.Cells called(Arguments given) {
+        String text = given.text("address").strip();
+        Matcher parts = CALLED.matcher(text);
+        Optional<Area> area = given.truth("letters") && parts.matches()
+                ? Area.parse(parts.group(3).replace("$", ""))
+                : Optional.empty();
+        if (area.isEmpty()) {
+            throw given.wrong("address", "an address like B7", "\"" + text + "\"");
+        }
+        Optional<String> grid = Optional.ofNullable(parts.group(1))
+                .map(quoted -> quoted.replace("''", "'"))
+                .or(() -> Optional.ofNullable(parts.group(2)));
+        Address first = area.get().first();
+        return new References.Cells(
+                grid, first.row(), first.column(), area.get().rows(), area.get().columns());
     }
 
     private static String addresses(References.Cells cells) {

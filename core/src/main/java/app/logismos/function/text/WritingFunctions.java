@@ -15,6 +15,7 @@ import app.logismos.function.Wildcards;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
 import app.logismos.number.Rounding;
+import app.logismos.value.Blank;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
@@ -107,6 +108,18 @@ public final class WritingFunctions {
                                         Failure.of(ErrorCode.NOT_FOUND, "The text does not hold this part.")));
                         return Rational.of(text.codePointCount(0, found) + 1L);
                     }),
+            function("linktext", Category.TEXT)
+                    .alsoRead("HYPERLINK")
+                    .says("What a link is called: its label, or its address where it has none. Nothing is opened.")
+                    .argument("address", TEXT, "where the link leads")
+                    .optional("label", ANY, Blank.BLANK, "what it is called")
+                    .example("linktext(\"https://example.org\", \"Prices\")", "\"Prices\"")
+                    .example("linktext(\"https://example.org\")", "\"https://example.org\"")
+                    .refuses("linktext(7)", ErrorCode.WRONG_KIND)
+                    .related("join")
+                    .from("OpenFormula 6.11.4")
+                    .answers(given ->
+                            given.raw("label") != Blank.BLANK ? given.value("label") : new Text(given.text("address"))),
             function("roman", Category.TEXT)
                     .says("A whole number in Roman numerals.")
                     .argument("n", WHOLE, "1 to 3999")
