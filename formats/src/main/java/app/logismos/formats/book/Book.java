@@ -30,6 +30,7 @@ public record Book(
         String title,
         List<Sheet> sheets,
         List<Named> names,
+        List<Drawn> charts,
         Optional<byte[]> kept,
         List<String> told) {
     /** Day 0 of most documents (OpenFormula, section 4.3.1.2). */
@@ -38,6 +39,7 @@ public record Book(
     public Book {
         sheets = List.copyOf(sheets);
         names = List.copyOf(names);
+        charts = List.copyOf(charts);
         told = List.copyOf(told);
     }
 

@@ -149,9 +149,13 @@ public final class BookReader {
             typed.put(id, entries(sheet, id, marks));
             grids.add(grid(sheet, id, marks));
         }
-        int at = 0;
-        for (Block.Grid grid : grids) {
-            new Edit.AddSection(Section.of("section-" + (at + 1), grid.title(), grid), at++).apply(worksheet);
+        IncomingCharts charts = new IncomingCharts(book, ids);
+        for (int at = 0; at < grids.size(); at++) {
+            List<Block> blocks = new ArrayList<>(List.of(grids.get(at)));
+            blocks.addAll(charts.on(book.sheets().get(at), book.charts()));
+            new Edit.AddSection(
+                            Section.of("section-" + (at + 1), grids.get(at).title(), blocks.toArray(Block[]::new)), at)
+                    .apply(worksheet);
         }
         typed.forEach((id, cells) -> Edit.Enter.inParts(id, cells).forEach(edit -> edit.apply(worksheet)));
         names.definitions(ids).forEach(edit -> edit.apply(worksheet));

@@ -52,6 +52,7 @@ public final class BookWriter {
     private final Dialect dialect;
     private final Map<String, String> titles = new LinkedHashMap<>();
     private final Map<String, String> names = new HashMap<>();
+    private final List<Drawn> charts = new ArrayList<>();
     private final List<String> told = new ArrayList<>();
     private int formulas;
 
@@ -123,7 +124,9 @@ public final class BookWriter {
             checkFormulas(sheets, defined);
         }
         tellOfValues(sheets);
-        tellOfCharts();
+        OutgoingCharts outgoing = OutgoingCharts.of(live, titles);
+        charts.addAll(outgoing.drawn());
+        tellOfCharts(outgoing.left());
         notes().ifPresent(notes -> sheets.put("", notes));
         return book(sheets, defined, kept);
     }
@@ -136,7 +139,7 @@ public final class BookWriter {
 
     private Book book(Map<String, Book.Sheet> sheets, List<Book.Named> defined, Optional<byte[]> kept) {
         List<Book.Sheet> all = sheets.isEmpty() ? List.of(new Book.Sheet("Sheet")) : List.copyOf(sheets.values());
-        return new Book(dialect, Book.USUAL_DAY_ZERO, live.worksheet().title(), all, defined, kept, told);
+        return new Book(dialect, Book.USUAL_DAY_ZERO, live.worksheet().title(), all, defined, charts, kept, told);
     }
 
     private Book.Sheet sheet(Block.Grid grid) {
@@ -346,15 +349,12 @@ public final class BookWriter {
         }
     }
 
-    private void tellOfCharts() {
-        long charts = live.worksheet()
-                .outline()
-                .blocks()
-                .filter(block -> block.match(grid -> false, note -> false, chart -> true))
-                .count();
-        if (charts > 0) {
-            told.add((charts == 1 ? "The chart is" : "The " + charts + " charts are")
-                    + " not drawn in other programs: this one brings " + (charts == 1 ? "it" : "them") + " back.");
+    private void tellOfCharts(List<String> left) {
+        if (!left.isEmpty()) {
+            told.add((left.size() == 1 ? "The chart `" + left.get(0) + "` is" : left.size() + " charts are")
+                    + " not drawn in other programs, which have no like of " + (left.size() == 1 ? "it" : "them")
+                    + (left.size() == 1 ? "" : ": the first is `" + left.get(0) + "`")
+                    + ". This program brings " + (left.size() == 1 ? "it" : "them") + " back.");
         }
     }
 

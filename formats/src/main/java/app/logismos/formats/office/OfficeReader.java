@@ -1,6 +1,7 @@
 package app.logismos.formats.office;
 
 import app.logismos.formats.book.Book;
+import app.logismos.formats.book.Drawn;
 import app.logismos.formats.book.FormatCode;
 import app.logismos.formats.document.PartStream;
 import app.logismos.formats.document.Unreadable;
@@ -71,6 +72,7 @@ public final class OfficeReader {
     private final OPCPackage document;
     private final XSSFReader reader;
     private final List<String> told = new ArrayList<>();
+    private final List<Drawn> charts = new ArrayList<>();
     private final Set<String> leftOut = new LinkedHashSet<>();
     private final Map<Integer, Format> formats = new HashMap<>();
     private final StructuredReferences tables = new StructuredReferences();
@@ -149,6 +151,7 @@ public final class OfficeReader {
                 Book.Sheet sheet = new Book.Sheet(parts.getSheetName());
                 new SheetReading(sheet).read(PartStream.ofXml(part, LARGEST_PART));
                 tellOfRelated(parts.getSheetPart());
+                OfficeCharts.read(parts.getSheetPart(), sheet.title(), charts, leftOut);
                 readComments(parts.getSheetComments(), sheet);
                 sheets.add(sheet);
             }
@@ -166,6 +169,7 @@ public final class OfficeReader {
                 title,
                 sheets,
                 names,
+                charts,
                 KeptPart.of(document),
                 told);
     }
@@ -245,9 +249,7 @@ public final class OfficeReader {
     private void tellOfRelated(PackagePart part) throws OpenXML4JException {
         for (PackageRelationship each : part.getRelationships()) {
             String type = each.getRelationshipType();
-            if (type.endsWith("/drawing")) {
-                leftOut.add("charts and pictures");
-            } else if (type.endsWith("/pivotTable")) {
+            if (type.endsWith("/pivotTable")) {
                 leftOut.add("pivot tables (their values were brought in)");
             } else if (type.endsWith("/hyperlink")) {
                 leftOut.add("links");

@@ -84,6 +84,7 @@ public final class OfficeWriter {
         try (Workbook workbook = cells > MOST_IN_MEMORY ? new Streamed(whole) : whole) {
             whole.getProperties().getCoreProperties().setTitle(book.title());
             new OfficeWriter(workbook).put(book);
+            draw(book, whole);
             if (book.kept().isPresent()) {
                 KeptPart.put(
                         whole.getPackage(), whole.getPackagePart(), book.kept().get());
@@ -96,6 +97,20 @@ public final class OfficeWriter {
         } catch (OpenXML4JException failed) {
             throw new IllegalStateException(failed);
         }
+    }
+
+    private static void draw(Book book, XSSFWorkbook whole) {
+        Map<String, Book.Sheet> sheets = new HashMap<>();
+        book.sheets().forEach(sheet -> sheets.put(sheet.title(), sheet));
+        Map<String, OfficeDrawing> drawings = new HashMap<>();
+        book.charts()
+                .forEach(drawn -> drawings.computeIfAbsent(
+                                drawn.sheet(),
+                                title -> new OfficeDrawing(
+                                        sheets,
+                                        whole.getSheet(title),
+                                        sheets.get(title).lines() + 1))
+                        .add(drawn));
     }
 
     private void put(Book book) {

@@ -1,6 +1,7 @@
 package app.logismos.formats.opendocument;
 
 import app.logismos.formats.book.Book;
+import app.logismos.formats.book.Drawn;
 import app.logismos.formats.document.Unreadable;
 import app.logismos.formats.document.Xml;
 import app.logismos.formats.foreign.Dialect;
@@ -27,6 +28,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
@@ -42,11 +44,19 @@ public final class OpenDocumentReader {
     private static final long LARGEST_PART = 32L << 20;
     private static final String OPEN_FORMULA = "of:";
 
+    /** An object inside; what a path leads to elsewhere is not followed. */
+    private static final Pattern OBJECT = Pattern.compile("(?:\\./)?[A-Za-z0-9 _-]+");
+
+    private static final int MOST_OBJECTS = 200;
+
     private final NumberStyles styles = new NumberStyles();
     private final List<Book.Sheet> sheets = new ArrayList<>();
     private final List<Book.Named> names = new ArrayList<>();
+    private final List<Drawn> charts = new ArrayList<>();
     private final Set<String> leftOut = new LinkedHashSet<>();
     private LocalDate dayZero = Book.USUAL_DAY_ZERO;
+    private final List<Embedded> objects = new ArrayList<>();
+    private boolean hasPictures;
     private int cells;
 
     private OpenDocumentReader() {}
@@ -83,6 +93,7 @@ public final class OpenDocumentReader {
         if (!isThere || sheets.isEmpty()) {
             throw new Unreadable("There is no sheet of cells in this document.");
         }
+        charts(archive);
         String[] title = {""};
         archive.part(
                 "meta.xml",
@@ -94,12 +105,15 @@ public final class OpenDocumentReader {
                 }));
         Optional<byte[]> kept = archive.part(KEPT, LARGEST_CONTENT, InputStream::readAllBytes);
         List<String> told = leftOut.isEmpty() ? List.of() : List.of("Left out: " + String.join(", ", leftOut) + ".");
-        return new Book(Dialect.OPEN_FORMULA, dayZero, title[0], sheets, names, kept, told);
+        return new Book(Dialect.OPEN_FORMULA, dayZero, title[0], sheets, names, charts, kept, told);
     }
 
     private String text(InputStream part) throws IOException {
         return new String(part.readAllBytes(), StandardCharsets.UTF_8);
     }
+
+    /** Something that lies on a sheet, in a folder of the document. */
+    private record Embedded(String path, String sheet) {}
 
     /** What reads an element that a reader is at the start of. */
     private interface Reading {
@@ -180,8 +194,9 @@ public final class OpenDocumentReader {
                     row += row(xml, sheet, row);
                     sheet.setHeadings(isHeading ? row : sheet.headings());
                 }
-                case "shapes", "forms", "table-source", "scenario", "office-forms" -> {
-                    leftOut.add("charts and pictures");
+                case "shapes" -> drawings(xml, sheet.title());
+                case "forms", "table-source", "scenario" -> {
+                    leftOut.add("forms and scenarios");
                     Xml.skip(xml);
                 }
                 case "named-range" -> {
@@ -381,14 +396,58 @@ public final class OpenDocumentReader {
                         sheet.remarks().put(new Address(column, row), remark);
                     }
                 }
-                case "frame", "object", "image", "control", "g", "custom-shape" -> {
-                    leftOut.add("charts and pictures");
+                case "frame", "g" -> drawings(xml, sheet.title());
+                case "control", "custom-shape" -> {
+                    leftOut.add("pictures");
                     Xml.skip(xml);
                 }
                 default -> Xml.skip(xml);
             }
         }
         return text.toString();
+    }
+
+    /** Objects in an element: each is in a folder of its own, and may be a chart. */
+    private void drawings(XMLStreamReader xml, String sheet) throws XMLStreamException {
+        for (int depth = 1; depth > 0; ) {
+            int event = xml.next();
+            if (event == XMLStreamConstants.END_ELEMENT) {
+                depth--;
+            } else if (event == XMLStreamConstants.START_ELEMENT) {
+                depth++;
+                switch (xml.getLocalName()) {
+                    case "object" ->
+                        Part.attribute(xml, "href")
+                                .filter(OBJECT.asMatchPredicate())
+                                .ifPresentOrElse(
+                                        path -> objects.add(new Embedded(path.replaceFirst("^\\./", ""), sheet)),
+                                        () -> leftOut.add("embedded objects"));
+                    // The picture of an object stands beside it, for programs that cannot draw it.
+                    case "image", "custom-shape", "line", "rect", "ellipse", "control" -> hasPictures = true;
+                    default -> {}
+                }
+            }
+        }
+    }
+
+    private void charts(Archive archive) throws IOException {
+        for (Embedded each : objects.subList(0, Math.min(MOST_OBJECTS, objects.size()))) {
+            Optional<Drawn> drawn = archive.part(
+                            each.path() + "/content.xml", LARGEST_PART, part -> chart(part, each.sheet()))
+                    .flatMap(read -> read);
+            drawn.ifPresentOrElse(charts::add, () -> leftOut.add("charts of forms that are not here"));
+        }
+        if (hasPictures && objects.isEmpty()) {
+            leftOut.add("pictures");
+        }
+    }
+
+    private static Optional<Drawn> chart(InputStream part, String sheet) throws IOException {
+        try {
+            return ChartPart.read(Xml.reader(part), sheet);
+        } catch (XMLStreamException broken) {
+            return Optional.empty();
+        }
     }
 
     private static String remark(XMLStreamReader xml) throws XMLStreamException {

@@ -2,6 +2,7 @@ package app.logismos.formats.opendocument;
 
 import app.logismos.formats.book.Book;
 import app.logismos.formats.book.BookWriter;
+import app.logismos.formats.book.Drawn;
 import app.logismos.formats.book.Errors;
 import app.logismos.formats.foreign.Dialect;
 import app.logismos.formula.Address;
@@ -15,7 +16,6 @@ import app.logismos.value.PlainText;
 import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
-import java.io.BufferedOutputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.FilterOutputStream;
 import java.io.IOException;
@@ -35,30 +35,19 @@ import java.util.zip.CRC32;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
-import javax.xml.stream.XMLStreamWriter;
 
 /** Writes a worksheet as an OpenDocument spreadsheet. */
 public final class OpenDocumentWriter {
     private static final String TYPE = "application/vnd.oasis.opendocument.spreadsheet";
-    private static final String VERSION = "1.3";
-    private static final Map<String, String> NAMESPACES = Map.of(
-            "office", "urn:oasis:names:tc:opendocument:xmlns:office:1.0",
-            "style", "urn:oasis:names:tc:opendocument:xmlns:style:1.0",
-            "text", "urn:oasis:names:tc:opendocument:xmlns:text:1.0",
-            "table", "urn:oasis:names:tc:opendocument:xmlns:table:1.0",
-            "number", "urn:oasis:names:tc:opendocument:xmlns:datastyle:1.0",
-            "meta", "urn:oasis:names:tc:opendocument:xmlns:meta:1.0",
-            "dc", "http://purl.org/dc/elements/1.1/",
-            "of", "urn:oasis:names:tc:opendocument:xmlns:of:1.2");
-    private static final String MANIFEST = "urn:oasis:names:tc:opendocument:xmlns:manifest:1.0";
+    private static final double ROW_CENTIMETRES = 0.45;
+    private static final double CHART_CENTIMETRES = 9.5;
     private static final Pattern STYLE = Pattern.compile("([a-z]+)(?: ([0-9]{1,2}|[A-Z]{3}))?");
 
     private final Book book;
     private final Map<Look, String> looks = new LinkedHashMap<>();
     private final Map<Integer, String> widths = new TreeMap<>();
-    private XMLStreamWriter xml;
+    private PartWriter xml;
 
     private OpenDocumentWriter(Book book) {
         this.book = book;
@@ -112,10 +101,14 @@ public final class OpenDocumentWriter {
         part(zip, "META-INF/manifest.xml", this::manifest);
         part(zip, "meta.xml", this::meta);
         part(zip, "styles.xml", () -> {
-            root("document-styles");
-            xml.writeEndElement();
+            xml.root("office", "document-styles");
+            xml.end();
         });
         part(zip, "content.xml", this::content);
+        for (int i = 0; i < book.charts().size(); i++) {
+            Drawn drawn = book.charts().get(i);
+            part(zip, object(i) + "/content.xml", () -> ChartPart.write(drawn, xml));
+        }
         if (book.kept().isPresent()) {
             zip.putNextEntry(new ZipEntry(OpenDocumentReader.KEPT));
             zip.write(book.kept().get());
@@ -140,97 +133,61 @@ public final class OpenDocumentWriter {
                 // The archive goes on.
             }
         };
-        xml = XMLOutputFactory.newDefaultFactory()
-                .createXMLStreamWriter(new BufferedOutputStream(kept, 1 << 16), "UTF-8");
-        xml.writeStartDocument("UTF-8", "1.0");
+        xml = new PartWriter(kept);
         writing.write();
-        xml.writeEndDocument();
-        xml.flush();
         xml.close();
     }
 
-    private void root(String name) throws XMLStreamException {
-        start("office", name);
-        for (Map.Entry<String, String> each : new TreeMap<>(NAMESPACES).entrySet()) {
-            xml.writeNamespace(each.getKey(), each.getValue());
-        }
-        attribute("office", "version", VERSION);
-    }
-
-    private void start(String prefix, String name) throws XMLStreamException {
-        xml.writeStartElement(prefix, name, NAMESPACES.get(prefix));
-    }
-
-    private void empty(String prefix, String name) throws XMLStreamException {
-        xml.writeEmptyElement(prefix, name, NAMESPACES.get(prefix));
-    }
-
-    private void attribute(String prefix, String name, String value) throws XMLStreamException {
-        xml.writeAttribute(prefix, NAMESPACES.get(prefix), name, clean(value));
-    }
-
-    private void text(String text) throws XMLStreamException {
-        xml.writeCharacters(clean(text));
-    }
-
-    /** Characters that XML cannot hold are left out. */
-    private static String clean(String text) {
-        boolean isClean = true;
-        for (int i = 0; i < text.length() && isClean; i++) {
-            char c = text.charAt(i);
-            isClean = c >= 0x20 && c < 0xFFFE || c == '\t' || c == '\n' || c == '\r';
-        }
-        return isClean ? text : text.replaceAll("[^\\t\\n\\r\\x{20}-\\x{FFFD}\\x{10000}-\\x{10FFFF}]", "");
-    }
-
     private void manifest() throws XMLStreamException {
-        xml.writeStartElement("manifest", "manifest", MANIFEST);
-        xml.writeNamespace("manifest", MANIFEST);
-        xml.writeAttribute("manifest", MANIFEST, "version", VERSION);
+        xml.root("manifest", "manifest");
         listed("/", TYPE);
         listed("content.xml", "text/xml");
         listed("styles.xml", "text/xml");
         listed("meta.xml", "text/xml");
+        for (int i = 0; i < book.charts().size(); i++) {
+            listed(object(i) + "/", "application/vnd.oasis.opendocument.chart");
+            listed(object(i) + "/content.xml", "text/xml");
+        }
         if (book.kept().isPresent()) {
             listed(OpenDocumentReader.KEPT, "application/json");
         }
-        xml.writeEndElement();
+        xml.end();
     }
 
     private void listed(String path, String type) throws XMLStreamException {
-        xml.writeEmptyElement("manifest", "file-entry", MANIFEST);
-        xml.writeAttribute("manifest", MANIFEST, "full-path", path);
-        xml.writeAttribute("manifest", MANIFEST, "media-type", type);
+        xml.empty("manifest", "file-entry");
+        xml.attribute("manifest", "full-path", path);
+        xml.attribute("manifest", "media-type", type);
     }
 
     private void meta() throws XMLStreamException {
-        root("document-meta");
-        start("office", "meta");
-        start("dc", "title");
-        text(book.title());
-        xml.writeEndElement();
-        xml.writeEndElement();
-        xml.writeEndElement();
+        xml.root("office", "document-meta");
+        xml.start("office", "meta");
+        xml.start("dc", "title");
+        xml.text(book.title());
+        xml.end();
+        xml.end();
+        xml.end();
     }
 
     private void content() throws XMLStreamException {
-        root("document-content");
-        start("office", "automatic-styles");
+        xml.root("office", "document-content");
+        xml.start("office", "automatic-styles");
         styles();
-        xml.writeEndElement();
-        start("office", "body");
-        start("office", "spreadsheet");
-        empty("table", "calculation-settings");
-        attribute("table", "case-sensitive", "false");
-        attribute("table", "search-criteria-must-apply-to-whole-cell", "true");
-        attribute("table", "use-regular-expressions", "false");
+        xml.end();
+        xml.start("office", "body");
+        xml.start("office", "spreadsheet");
+        xml.empty("table", "calculation-settings");
+        xml.attribute("table", "case-sensitive", "false");
+        xml.attribute("table", "search-criteria-must-apply-to-whole-cell", "true");
+        xml.attribute("table", "use-regular-expressions", "false");
         for (Book.Sheet sheet : book.sheets()) {
             sheet(sheet);
         }
         names();
-        xml.writeEndElement();
-        xml.writeEndElement();
-        xml.writeEndElement();
+        xml.end();
+        xml.end();
+        xml.end();
     }
 
     private void styles() throws XMLStreamException {
@@ -246,19 +203,19 @@ public final class OpenDocumentWriter {
             }
         }
         for (Map.Entry<Integer, String> each : widths.entrySet()) {
-            start("style", "style");
-            attribute("style", "name", each.getValue());
-            attribute("style", "family", "table-column");
-            empty("style", "table-column-properties");
-            attribute("style", "column-width", String.format(Locale.ROOT, "%.4fin", each.getKey() / 96.0));
-            xml.writeEndElement();
+            xml.start("style", "style");
+            xml.attribute("style", "name", each.getValue());
+            xml.attribute("style", "family", "table-column");
+            xml.empty("style", "table-column-properties");
+            xml.attribute("style", "column-width", String.format(Locale.ROOT, "%.4fin", each.getKey() / 96.0));
+            xml.end();
         }
         for (Map.Entry<Look, String> each : looks.entrySet()) {
             number(each.getKey(), "n" + each.getValue());
-            empty("style", "style");
-            attribute("style", "name", each.getValue());
-            attribute("style", "family", "table-cell");
-            attribute("style", "data-style-name", "n" + each.getValue());
+            xml.empty("style", "style");
+            xml.attribute("style", "name", each.getValue());
+            xml.attribute("style", "family", "table-cell");
+            xml.attribute("style", "data-style-name", "n" + each.getValue());
         }
     }
 
@@ -274,37 +231,37 @@ public final class OpenDocumentWriter {
         String element = word.equals("percent")
                 ? "percentage-style"
                 : word.equals("currency") ? "currency-style" : "number-style";
-        start("number", element);
-        attribute("style", "name", name);
+        xml.start("number", element);
+        xml.attribute("style", "name", name);
         switch (word) {
             case "scientific", "engineering" -> {
-                empty("number", "scientific-number");
-                attribute("number", "decimal-places", String.valueOf(Math.max(0, count - 1)));
-                attribute("number", "min-integer-digits", "1");
-                attribute("number", "min-exponent-digits", "2");
+                xml.empty("number", "scientific-number");
+                xml.attribute("number", "decimal-places", String.valueOf(Math.max(0, count - 1)));
+                xml.attribute("number", "min-integer-digits", "1");
+                xml.attribute("number", "min-exponent-digits", "2");
             }
             case "fraction", "mixed" -> {
-                empty("number", "fraction");
+                xml.empty("number", "fraction");
                 if (word.equals("mixed")) {
-                    attribute("number", "min-integer-digits", "1");
+                    xml.attribute("number", "min-integer-digits", "1");
                 }
-                attribute("number", "min-numerator-digits", "1");
-                attribute("number", "min-denominator-digits", "1");
+                xml.attribute("number", "min-numerator-digits", "1");
+                xml.attribute("number", "min-denominator-digits", "1");
             }
             default -> {
                 int places = word.equals("currency") ? places(behind) : count;
-                empty("number", "number");
+                xml.empty("number", "number");
                 if (places >= 0
                         && (word.equals("fixed")
                                 || word.equals("grouped")
                                 || word.equals("percent")
                                 || word.equals("currency"))) {
-                    attribute("number", "decimal-places", String.valueOf(places));
-                    attribute("number", "min-decimal-places", String.valueOf(places));
+                    xml.attribute("number", "decimal-places", String.valueOf(places));
+                    xml.attribute("number", "min-decimal-places", String.valueOf(places));
                 }
-                attribute("number", "min-integer-digits", "1");
+                xml.attribute("number", "min-integer-digits", "1");
                 if (word.equals("grouped") || word.equals("currency")) {
-                    attribute("number", "grouping", "true");
+                    xml.attribute("number", "grouping", "true");
                 }
             }
         }
@@ -312,14 +269,14 @@ public final class OpenDocumentWriter {
             literal("%");
         } else if (word.equals("currency")) {
             literal(" ");
-            start("number", "currency-symbol");
-            text(behind);
-            xml.writeEndElement();
+            xml.start("number", "currency-symbol");
+            xml.text(behind);
+            xml.end();
         }
         if (!look.unit().isEmpty()) {
             literal(" " + look.unit());
         }
-        xml.writeEndElement();
+        xml.end();
     }
 
     private static int places(String currency) {
@@ -329,14 +286,14 @@ public final class OpenDocumentWriter {
     }
 
     private void literal(String text) throws XMLStreamException {
-        start("number", "text");
-        text(text);
-        xml.writeEndElement();
+        xml.start("number", "text");
+        xml.text(text);
+        xml.end();
     }
 
     private void moment(String kind, String name) throws XMLStreamException {
-        start("number", kind.equals("time") ? "time-style" : "date-style");
-        attribute("style", "name", name);
+        xml.start("number", kind.equals("time") ? "time-style" : "date-style");
+        xml.attribute("style", "name", name);
         if (!kind.equals("time")) {
             twoDigits("year");
             literal("-");
@@ -354,36 +311,37 @@ public final class OpenDocumentWriter {
             literal(":");
             twoDigits("seconds");
         }
-        xml.writeEndElement();
+        xml.end();
     }
 
     private void twoDigits(String part) throws XMLStreamException {
-        empty("number", part);
-        attribute("number", "style", "long");
+        xml.empty("number", part);
+        xml.attribute("number", "style", "long");
     }
 
     private void sheet(Book.Sheet sheet) throws XMLStreamException {
-        start("table", "table");
-        attribute("table", "name", sheet.title());
+        xml.start("table", "table");
+        xml.attribute("table", "name", sheet.title());
+        charts(sheet);
         int columns = Math.max(1, sheet.columns());
         for (int column = 0; column < columns; column++) {
-            empty("table", "table-column");
+            xml.empty("table", "table-column");
             if (sheet.widths().containsKey(column)) {
-                attribute("table", "style-name", widths.get(sheet.widths().get(column)));
+                xml.attribute("table", "style-name", widths.get(sheet.widths().get(column)));
             }
             if (sheet.hiddenColumns().contains(column)) {
-                attribute("table", "visibility", "collapse");
+                xml.attribute("table", "visibility", "collapse");
             }
         }
         int lines = Math.max(1, Math.max(sheet.lines(), lastRemark(sheet)));
         int headings = Math.min(sheet.headings(), lines);
         if (headings > 0) {
-            start("table", "table-header-rows");
+            xml.start("table", "table-header-rows");
             rows(sheet, 0, headings);
-            xml.writeEndElement();
+            xml.end();
         }
         rows(sheet, headings, lines);
-        xml.writeEndElement();
+        xml.end();
     }
 
     private static int lastRemark(Book.Sheet sheet) {
@@ -400,12 +358,12 @@ public final class OpenDocumentWriter {
                 end++;
             }
             if (end > row) {
-                start("table", "table-row");
+                xml.start("table", "table-row");
                 if (end - row > 1) {
-                    attribute("table", "number-rows-repeated", String.valueOf(end - row));
+                    xml.attribute("table", "number-rows-repeated", String.valueOf(end - row));
                 }
-                empty("table", "table-cell");
-                xml.writeEndElement();
+                xml.empty("table", "table-cell");
+                xml.end();
                 row = end;
             } else {
                 row(sheet, row++);
@@ -421,9 +379,9 @@ public final class OpenDocumentWriter {
     }
 
     private void row(Book.Sheet sheet, int row) throws XMLStreamException {
-        start("table", "table-row");
+        xml.start("table", "table-row");
         if (sheet.hiddenRows().contains(row)) {
-            attribute("table", "visibility", "collapse");
+            xml.attribute("table", "visibility", "collapse");
         }
         Map<Integer, Book.Cell> line = sheet.rows().getOrDefault(row, new TreeMap<>());
         TreeMap<Integer, Optional<Book.Cell>> all = new TreeMap<>();
@@ -440,46 +398,46 @@ public final class OpenDocumentWriter {
             next = each.getKey() + 1;
         }
         if (all.isEmpty()) {
-            empty("table", "table-cell");
+            xml.empty("table", "table-cell");
         }
-        xml.writeEndElement();
+        xml.end();
     }
 
     private void gap(int columns) throws XMLStreamException {
         if (columns > 0) {
-            empty("table", "table-cell");
+            xml.empty("table", "table-cell");
             if (columns > 1) {
-                attribute("table", "number-columns-repeated", String.valueOf(columns));
+                xml.attribute("table", "number-columns-repeated", String.valueOf(columns));
             }
         }
     }
 
     private void cell(Optional<Book.Cell> written, String remark) throws XMLStreamException {
-        start("table", "table-cell");
+        xml.start("table", "table-cell");
         Book.Cell cell = written.orElse(Book.Cell.of(Blank.BLANK, ""));
         Look look = Look.of(cell);
         if (!look.isUsual()) {
-            attribute("table", "style-name", looks.get(look));
+            xml.attribute("table", "style-name", looks.get(look));
         }
         if (cell.formula().isEmpty() && cell.value() instanceof Failure failure) {
-            attribute("table", "formula", "of:=" + Errors.spelled(failure));
+            xml.attribute("table", "formula", "of:=" + Errors.spelled(failure));
         } else if (cell.formula().isPresent()) {
             Book.Formula formula = cell.formula().get();
-            attribute("table", "formula", "of:=" + formula.text());
+            xml.attribute("table", "formula", "of:=" + formula.text());
             if (formula.array().isPresent()) {
                 Area area = formula.array().get();
-                attribute("table", "number-matrix-columns-spanned", String.valueOf(area.columns()));
-                attribute("table", "number-matrix-rows-spanned", String.valueOf(area.rows()));
+                xml.attribute("table", "number-matrix-columns-spanned", String.valueOf(area.columns()));
+                xml.attribute("table", "number-matrix-rows-spanned", String.valueOf(area.rows()));
             }
         }
         String shown = value(cell);
         if (remark != null) {
-            start("office", "annotation");
+            xml.start("office", "annotation");
             paragraphs(remark);
-            xml.writeEndElement();
+            xml.end();
         }
         paragraphs(shown);
-        xml.writeEndElement();
+        xml.end();
     }
 
     /** Writes the attributes of the value, and answers what a reader sees. */
@@ -489,39 +447,39 @@ public final class OpenDocumentWriter {
             String decimal = String.valueOf(number.real().toDouble());
             String plain = decimal.endsWith(".0") ? decimal.substring(0, decimal.length() - 2) : decimal;
             boolean isMoney = cell.style().startsWith("currency ");
-            attribute(
+            xml.attribute(
                     "office",
                     "value-type",
                     cell.style().startsWith("percent") ? "percentage" : isMoney ? "currency" : "float");
             if (isMoney) {
-                attribute("office", "currency", cell.style().substring("currency ".length()));
+                xml.attribute("office", "currency", cell.style().substring("currency ".length()));
             }
-            attribute("office", "value", plain);
+            xml.attribute("office", "value", plain);
             return plain + (cell.unit().isEmpty() ? "" : " " + cell.unit());
         } else if (value instanceof Text text) {
-            attribute("office", "value-type", "string");
+            xml.attribute("office", "value-type", "string");
             if (text.text().isEmpty()) {
-                attribute("office", "string-value", "");
+                xml.attribute("office", "string-value", "");
             }
             return text.text();
         } else if (value instanceof Truth truth) {
-            attribute("office", "value-type", "boolean");
-            attribute("office", "boolean-value", String.valueOf(truth.holds()));
+            xml.attribute("office", "value-type", "boolean");
+            xml.attribute("office", "boolean-value", String.valueOf(truth.holds()));
             return truth.holds() ? "TRUE" : "FALSE";
         } else if (value instanceof Moment.Time time) {
-            attribute("office", "value-type", "time");
-            attribute(
+            xml.attribute("office", "value-type", "time");
+            xml.attribute(
                     "office",
                     "time-value",
                     Duration.ofNanos(time.time().toNanoOfDay()).toString());
             return time.iso();
         } else if (value instanceof Moment moment) {
-            attribute("office", "value-type", "date");
-            attribute("office", "date-value", moment.iso());
+            xml.attribute("office", "value-type", "date");
+            xml.attribute("office", "date-value", moment.iso());
             return moment.iso();
         } else if (value instanceof Failure failure) {
-            attribute("office", "value-type", "string");
-            attribute("office", "string-value", "");
+            xml.attribute("office", "value-type", "string");
+            xml.attribute("office", "string-value", "");
             return Errors.spelled(failure);
         }
         return value == Blank.BLANK ? "" : PlainText.of(value);
@@ -532,9 +490,9 @@ public final class OpenDocumentWriter {
             return;
         }
         for (String line : text.indexOf('\n') < 0 ? new String[] {text} : text.split("\r?\n", -1)) {
-            start("text", "p");
+            xml.start("text", "p");
             line(line);
-            xml.writeEndElement();
+            xml.end();
         }
     }
 
@@ -548,36 +506,70 @@ public final class OpenDocumentWriter {
                 at++;
                 continue;
             }
-            text(line.substring(from, at));
+            xml.text(line.substring(from, at));
             if (sign == '\t') {
-                empty("text", "tab");
+                xml.empty("text", "tab");
                 at++;
             } else {
                 int end = at;
                 while (end < line.length() && line.charAt(end) == ' ') {
                     end++;
                 }
-                empty("text", "s");
-                attribute("text", "c", String.valueOf(end - at));
+                xml.empty("text", "s");
+                xml.attribute("text", "c", String.valueOf(end - at));
                 at = end;
             }
             from = at;
         }
-        text(line.substring(from));
+        xml.text(line.substring(from));
+    }
+
+    /** The folder of a chart. */
+    private static String object(int chart) {
+        return "Object " + (chart + 1);
+    }
+
+    /** Below the cells, one under the other. */
+    private void charts(Book.Sheet sheet) throws XMLStreamException {
+        double y = (sheet.lines() + 1) * ROW_CENTIMETRES;
+        boolean isFirst = true;
+        for (int i = 0; i < book.charts().size(); i++) {
+            if (book.charts().get(i).sheet().equals(sheet.title())) {
+                if (isFirst) {
+                    xml.start("table", "shapes");
+                    isFirst = false;
+                }
+                xml.start("draw", "frame");
+                xml.attribute("svg", "x", "0cm");
+                xml.attribute("svg", "y", String.format(Locale.ROOT, "%.2fcm", y));
+                xml.attribute("svg", "width", ChartPart.WIDTH);
+                xml.attribute("svg", "height", ChartPart.HEIGHT);
+                xml.empty("draw", "object");
+                xml.attribute("xlink", "href", "./" + object(i));
+                xml.attribute("xlink", "type", "simple");
+                xml.attribute("xlink", "show", "embed");
+                xml.attribute("xlink", "actuate", "onLoad");
+                xml.end();
+                y += CHART_CENTIMETRES;
+            }
+        }
+        if (!isFirst) {
+            xml.end();
+        }
     }
 
     private void names() throws XMLStreamException {
         if (book.names().isEmpty()) {
             return;
         }
-        start("table", "named-expressions");
+        xml.start("table", "named-expressions");
         for (Book.Named each : book.names()) {
             String range = each.means().substring(1, each.means().length() - 1);
-            empty("table", "named-range");
-            attribute("table", "name", each.name());
-            attribute("table", "base-cell-address", range.replaceFirst(":.*", ""));
-            attribute("table", "cell-range-address", range);
+            xml.empty("table", "named-range");
+            xml.attribute("table", "name", each.name());
+            xml.attribute("table", "base-cell-address", range.replaceFirst(":.*", ""));
+            xml.attribute("table", "cell-range-address", range);
         }
-        xml.writeEndElement();
+        xml.end();
     }
 }

@@ -171,7 +171,7 @@ class RewritingTest {
             delimiter = '|',
             quoteCharacter = '`',
             value = {
-                "HYPERLINK(\"http://example.org\",\"x\")|There is no function HYPERLINK.",
+                "GETPIVOTDATA(\"x\",A1)|There is no function GETPIVOTDATA.",
                 "[1]Sheet1!A1|It refers to another document.",
                 "#REF!+1|A cell that it refers to is gone.",
                 "SUM(A1|A bracket in it is not closed.",
@@ -255,6 +255,7 @@ class RewritingTest {
                         new Book.Named("tax", "0.5", Optional.empty()),
                         new Book.Named("sum", "Lots!$A$1", Optional.empty()),
                         new Book.Named("weights", "Lots!$A$2", Optional.empty())),
+                List.of(),
                 Optional.empty(),
                 List.of());
         Brought brought = BookReader.read(book, "Tea", Words.STANDARD);
@@ -278,7 +279,8 @@ class RewritingTest {
     }
 
     private static Book book(Book.Sheet sheet, Dialect dialect) {
-        return new Book(dialect, Book.USUAL_DAY_ZERO, "", List.of(sheet), List.of(), Optional.empty(), List.of());
+        return new Book(
+                dialect, Book.USUAL_DAY_ZERO, "", List.of(sheet), List.of(), List.of(), Optional.empty(), List.of());
     }
 
     private static Book.Cell cell(Value value, String formula) {
