@@ -79,7 +79,7 @@ final class Angles {
     private static Form ofHalves(Form form, Form whole) {
         if (form instanceof Form.Applied applied && applied.arguments().size() == 1) {
             Form half = applied.arguments().get(0).over(TWO);
-            if (!has(whole, sin(half)) && !has(whole, cos(half))) {
+            if (!whole.has(sin(half)) && !whole.has(cos(half))) {
                 return form;
             }
             return switch (applied.function()) {
@@ -89,10 +89,6 @@ final class Angles {
             };
         }
         return form.of(form.parts().stream().map(part -> ofHalves(part, whole)).toList());
-    }
-
-    private static boolean has(Form form, Form part) {
-        return form.equals(part) || form.parts().stream().anyMatch(each -> has(each, part));
     }
 
     private static Form sin(Form angle) {

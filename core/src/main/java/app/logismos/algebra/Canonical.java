@@ -226,7 +226,7 @@ final class Canonical {
         if (base instanceof Form.Power inner && (isWhole || isPositive(inner.base()))) {
             return power(inner.base(), inner.exponent().times(exponent));
         }
-        if (base instanceof Form.Power inner && isSquare(inner) && exponent.equals(Form.HALF)) {
+        if (base instanceof Form.Power inner && isSquare(inner) && exponent.equals(Form.HALF) && isReal(inner)) {
             return applied("abs", List.of(power(inner.base(), inner.exponent().times(Form.HALF))));
         }
         if (base instanceof Form.Product product && isWhole) {
@@ -241,10 +241,15 @@ final class Canonical {
             return power(new Form.Number(product.number()), exponent)
                     .times(power(product(Rational.ONE, behind(product)), exponent));
         }
-        if (base instanceof Form.Applied abs && abs.function().equals("abs") && isEven(exponent)) {
+        if (base instanceof Form.Applied abs && abs.function().equals("abs") && isEven(exponent) && isReal(abs)) {
             return power(abs.arguments().get(0), exponent);
         }
         return new Form.Power(base, exponent);
+    }
+
+    /** Letters stand for real numbers; the imaginary unit may make anything of what it stands in. */
+    private static boolean isReal(Form form) {
+        return !form.has(Form.I);
     }
 
     private static boolean isPositive(Form form) {
@@ -402,6 +407,7 @@ final class Canonical {
                         && product.number().signum() > 0
                         && product.factors().stream().allMatch(Canonical::isNeverNegative)
                 || form instanceof Form.Power power
+                        && isReal(power)
                         && (isEven(power.exponent())
                                 || power.exponent().equals(Form.HALF)
                                 || isNeverNegative(power.base()))

@@ -218,8 +218,9 @@ public sealed interface Form {
         return parts().stream().allMatch(Form::isExact);
     }
 
-    default boolean has(Letter letter) {
-        return equals(letter) || parts().stream().anyMatch(part -> part.has(letter));
+    /** Whether another form stands in it, or it is that one. */
+    default boolean has(Form other) {
+        return equals(other) || parts().stream().anyMatch(part -> part.has(other));
     }
 
     /** Whether quantities with units stand in it. */

@@ -3,12 +3,16 @@ package app.logismos.evaluate;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.Patient;
+import app.logismos.Seeded;
 import app.logismos.formula.Address;
 import app.logismos.function.Surroundings;
 import app.logismos.value.ComplexValue;
 import app.logismos.value.Failure;
 import app.logismos.value.PlainText;
+import app.logismos.value.Table;
+import app.logismos.value.Truth;
 import app.logismos.value.Value;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -193,6 +197,47 @@ class ComplexCallsTest {
         Value value = worth(expression, false);
         assertThat(value).isInstanceOf(ComplexValue.class);
         assertThat(worth(PlainText.of(value), false)).isEqualTo(value);
+    }
+
+    /** A number has as many roots of a degree as that; each is put in. */
+    @ParameterizedTest
+    @ValueSource(strings = {"1", "-1", "-4", "i", "3+4i", "2.5"})
+    void anEquationOfAPowerHasAllItsSolutions(String number) {
+        for (int degree : new int[] {2, 3, 4, 5, 6, 8, 12}) {
+            isSolvedBy(degree, (degree % 3 == 0 ? "x^" : "(2*x-1)^") + degree, number);
+        }
+    }
+
+    /** Products of different quadratics without real roots, and a linear factor. */
+    @Test
+    void anEquationOfAProductHasAllItsSolutions() {
+        Seeded.cases(20, random -> {
+            int quadratics = random.nextInt(1, 4);
+            StringBuilder product = new StringBuilder("(x-20)");
+            for (int i = 0; i < quadratics; i++) {
+                int middle = random.nextInt(-4, 5);
+                product.append("*(x^2+")
+                        .append(2 * middle)
+                        .append("*x+")
+                        .append(middle * middle + 1 + 3 * i + random.nextInt(3))
+                        .append(')');
+            }
+            isSolvedBy(2 * quadratics + 1, product.toString(), "0");
+            isSolvedBy(2 * quadratics + 1, "expand(" + product + ")", "0");
+        });
+    }
+
+    private static void isSolvedBy(int count, String left, String right) {
+        Value solutions = worth("solve(" + left + " = " + right + ", x, complex: true)", false);
+        assertThat(solutions).as(left + " = " + right).isInstanceOf(Table.class);
+        Table table = (Table) solutions;
+        assertThat(table.rows()).as(left + " = " + right).isEqualTo(count);
+        for (int row = 0; row < count; row++) {
+            String put = left.replaceAll(
+                    "x(?!p)", "(" + PlainText.of(table.at(row, 0)).replaceAll("(\\d)√", "$1*√") + ")");
+            Value off = worth("abs((" + put + ") - (" + right + ")) < 10^-5*(1+abs(" + right + "))", false);
+            assertThat(off).as(put).isEqualTo(new Truth(true));
+        }
     }
 
     private static Value worth(String expression, boolean complex) {
