@@ -97,7 +97,7 @@ exit /b 1
 echo logismos demo     start with demo data
 echo logismos run      start without demo data
 echo logismos backup FILE  put all worksheets into one file, running or not
-echo logismos restore  list the backups of the database, or put one in its place  [FILE, NAME or latest]
+echo logismos restore  list the backups of the database, or put one in its place, running or not  [FILE, NAME or latest]
 echo logismos build    build again, after something has changed
 echo.
 echo Options: --port N, --data DIR; for demo and run also --as-it-is, --address A, --allowed-hosts A,B

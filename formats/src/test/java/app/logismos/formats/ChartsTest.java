@@ -11,6 +11,7 @@ import app.logismos.formats.foreign.Dialect;
 import app.logismos.formats.office.OfficeReader;
 import app.logismos.formats.office.OfficeWriter;
 import app.logismos.formats.opendocument.OpenDocumentReader;
+import app.logismos.formats.opendocument.OpenDocumentTest;
 import app.logismos.formats.opendocument.OpenDocumentWriter;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -139,6 +140,12 @@ class ChartsTest {
             assertThat(book.told()).isEmpty();
             assertThat(charts(withoutKept(book))).extracting(ChartsTest::drawn).containsExactly(drawn(chart));
         }
+    }
+
+    @ParameterizedTest
+    @MethodSource("common")
+    void anOpenDocumentWithAChartIsValid(Chart chart) throws Exception {
+        OpenDocumentTest.isValid(OpenDocumentWriter.write(live(chart)));
     }
 
     static Stream<Chart> others() {

@@ -18,6 +18,7 @@ import org.apache.poi.ss.util.CellReference;
 import org.apache.poi.xddf.usermodel.XDDFLineProperties;
 import org.apache.poi.xddf.usermodel.XDDFNoFillProperties;
 import org.apache.poi.xddf.usermodel.XDDFShapeProperties;
+import org.apache.poi.xddf.usermodel.chart.AxisCrossBetween;
 import org.apache.poi.xddf.usermodel.chart.AxisCrosses;
 import org.apache.poi.xddf.usermodel.chart.AxisPosition;
 import org.apache.poi.xddf.usermodel.chart.BarDirection;
@@ -106,6 +107,8 @@ final class OfficeDrawing {
                 : chart.createCategoryAxis(drawn.isLying() ? AxisPosition.LEFT : AxisPosition.BOTTOM);
         XDDFValueAxis up = chart.createValueAxis(drawn.isLying() ? AxisPosition.BOTTOM : AxisPosition.LEFT);
         up.setCrosses(AxisCrosses.AUTO_ZERO);
+        up.setCrossBetween(
+                drawn.kind() == Drawn.Kind.PLACES ? AxisCrossBetween.MIDPOINT_CATEGORY : AxisCrossBetween.BETWEEN);
         title(across, drawn.acrossTitle());
         title(up, drawn.upTitle());
         up.getOrAddMajorGridProperties();

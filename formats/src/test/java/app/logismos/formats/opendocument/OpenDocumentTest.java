@@ -17,12 +17,16 @@ import org.odftoolkit.odfvalidator.ODFValidator;
 import org.odftoolkit.odfvalidator.OdfValidatorMode;
 import org.odftoolkit.odfvalidator.OdfVersion;
 
-class OpenDocumentTest {
+/** Documents after the schema of the standard, with all their parts. */
+public class OpenDocumentTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4, 5, 6})
     void aDocumentIsValidAfterTheStandardsSchema(int seed) throws Exception {
-        byte[] document =
-                OpenDocumentWriter.write(new LiveWorksheet(Worksheets.random(new Random(seed)), Limits.USUAL));
+        isValid(OpenDocumentWriter.write(new LiveWorksheet(Worksheets.random(new Random(seed)), Limits.USUAL)));
+    }
+
+    /** Fails with what the validator says. */
+    public static void isValid(byte[] document) throws Exception {
         ByteArrayOutputStream says = new ByteArrayOutputStream();
         boolean hasErrors = new ODFValidator(null, Logger.LogLevel.ERROR, OdfVersion.V1_3)
                 .validateStream(
