@@ -7,6 +7,7 @@ import app.logismos.evaluate.Words;
 import app.logismos.formats.book.Book;
 import app.logismos.formats.book.BookReader;
 import app.logismos.formats.book.BookWriter;
+import app.logismos.formats.book.Drawn;
 import app.logismos.formats.foreign.Dialect;
 import app.logismos.formats.office.OfficeReader;
 import app.logismos.formats.office.OfficeWriter;
@@ -178,6 +179,37 @@ class ChartsTest {
                 .containsExactly(
                         "The chart `Mass of lots` is not drawn in other programs, which have no like of it. This"
                                 + " program brings it back.");
+    }
+
+    @Test
+    void aChartOfCellsThatAreNotThereIsLeftOutAndTold() {
+        Book book = OfficeReader.read(OfficeWriter.write(live(chart("A1:A4", Chart.Shape.BARS, "B1:B4"))));
+        Drawn drawn = book.charts().get(0);
+        Drawn.Range gone =
+                new Drawn.Range("Gone", drawn.series().get(0).values().area());
+        Drawn ofOthers = new Drawn(
+                drawn.sheet(),
+                "t".repeat(100_000),
+                drawn.kind(),
+                false,
+                false,
+                drawn.across(),
+                List.of(new Drawn.Series("", Optional.empty(), gone, Chart.Shape.BARS)),
+                "",
+                "");
+        Book other = new Book(
+                book.dialect(),
+                book.dayZero(),
+                "",
+                book.sheets(),
+                List.of(),
+                List.of(ofOthers),
+                Optional.empty(),
+                List.of());
+        assertThat(ofOthers.title()).hasSize(200).endsWith("…");
+        assertThat(charts(other)).isEmpty();
+        assertThat(BookReader.read(other, "", Words.STANDARD).told())
+                .containsExactly("A chart was left out: the cells of it are not in the document.");
     }
 
     @Test

@@ -157,6 +157,7 @@ public final class BookReader {
                             Section.of("section-" + (at + 1), grids.get(at).title(), blocks.toArray(Block[]::new)), at)
                     .apply(worksheet);
         }
+        charts.told().ifPresent(told::add);
         typed.forEach((id, cells) -> Edit.Enter.inParts(id, cells).forEach(edit -> edit.apply(worksheet)));
         names.definitions(ids).forEach(edit -> edit.apply(worksheet));
         if (formulas.isEmpty() && kept.isEmpty()) {

@@ -24,8 +24,20 @@ public record Drawn(
         List<Series> series,
         String acrossTitle,
         String upTitle) {
+    /** So many charts of a document are read. */
+    public static final int MOST = 200;
+
+    private static final int LONGEST_TITLE = 200;
+
     public Drawn {
         series = List.copyOf(series);
+        title = shortened(title);
+        acrossTitle = shortened(acrossTitle);
+        upTitle = shortened(upTitle);
+    }
+
+    private static String shortened(String title) {
+        return title.length() <= LONGEST_TITLE ? title : title.substring(0, LONGEST_TITLE - 1) + "…";
     }
 
     /** What kind of picture it is. */
@@ -49,5 +61,9 @@ public record Drawn(
      * @param name empty where a cell says it
      * @param heading the cell that says it
      */
-    public record Series(String name, Optional<Range> heading, Range values, Chart.Shape shape) {}
+    public record Series(String name, Optional<Range> heading, Range values, Chart.Shape shape) {
+        public Series {
+            name = shortened(name);
+        }
+    }
 }

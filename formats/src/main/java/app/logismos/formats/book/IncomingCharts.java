@@ -17,6 +17,7 @@ final class IncomingCharts {
     private final Map<String, String> ids;
     private final Map<String, Book.Sheet> sheets = new HashMap<>();
     private int count;
+    private int left;
 
     /**
      * Charts of a book.
@@ -33,8 +34,16 @@ final class IncomingCharts {
         List<Block> blocks = new ArrayList<>();
         all.stream()
                 .filter(drawn -> BookReader.key(drawn.sheet()).equals(BookReader.key(sheet.title())))
-                .forEach(drawn -> chart(drawn).ifPresent(blocks::add));
+                .forEach(drawn -> chart(drawn).ifPresentOrElse(blocks::add, () -> left++));
         return blocks;
+    }
+
+    /** What of them could not be brought in, in a sentence. */
+    Optional<String> told() {
+        return left == 0
+                ? Optional.empty()
+                : Optional.of((left == 1 ? "A chart was" : left + " charts were") + " left out: the cells of "
+                        + (left == 1 ? "it" : "them") + " are not in the document.");
     }
 
     private Optional<Chart> chart(Drawn drawn) {

@@ -62,7 +62,9 @@ final class OfficeCharts {
 
     private void drawing(PackagePart drawing, String sheet) throws OpenXML4JException, IOException {
         for (PackageRelationship each : drawing.getRelationships()) {
-            if (each.getRelationshipType().endsWith("/chart")) {
+            if (drawn.size() >= Drawn.MOST) {
+                leftOut.add("charts behind the first " + Drawn.MOST);
+            } else if (each.getRelationshipType().endsWith("/chart")) {
                 try (InputStream part =
                         PartStream.ofXml(drawing.getRelatedPart(each).getInputStream(), LARGEST_PART)) {
                     new Reading()

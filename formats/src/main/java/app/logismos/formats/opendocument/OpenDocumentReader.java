@@ -47,8 +47,6 @@ public final class OpenDocumentReader {
     /** An object inside; what a path leads to elsewhere is not followed. */
     private static final Pattern OBJECT = Pattern.compile("(?:\\./)?[A-Za-z0-9 _-]+");
 
-    private static final int MOST_OBJECTS = 200;
-
     private final NumberStyles styles = new NumberStyles();
     private final List<Book.Sheet> sheets = new ArrayList<>();
     private final List<Book.Named> names = new ArrayList<>();
@@ -431,7 +429,10 @@ public final class OpenDocumentReader {
     }
 
     private void charts(Archive archive) throws IOException {
-        for (Embedded each : objects.subList(0, Math.min(MOST_OBJECTS, objects.size()))) {
+        if (objects.size() > Drawn.MOST) {
+            leftOut.add("charts behind the first " + Drawn.MOST);
+        }
+        for (Embedded each : objects.subList(0, Math.min(Drawn.MOST, objects.size()))) {
             Optional<Drawn> drawn = archive.part(
                             each.path() + "/content.xml", LARGEST_PART, part -> chart(part, each.sheet()))
                     .flatMap(read -> read);
