@@ -71,8 +71,8 @@ public final class FormerCurrencies {
                     WHOLE,
                     Blank.BLANK,
                     "to how many digits the amount in euros between is rounded; not, if nothing is said")
-            .example("formercurrency(100, \"DEM\", \"EUR\")", "51.13")
-            .example("formercurrency(1, \"EUR\", \"FRF\", true)", "6.55957")
+            .example("formercurrency(100, \"DEM\", \"EUR\")", "5113/100")
+            .example("formercurrency(1, \"EUR\", \"FRF\", true)", "655957/100000")
             .refuses("formercurrency(1, \"EUR\", \"XYZ\")", ErrorCode.WRONG_ARGUMENTS)
             .related("convert", "round")
             .from("OpenFormula 6.16.29; Council Regulation (EC) No 2866/98 and those after it")
