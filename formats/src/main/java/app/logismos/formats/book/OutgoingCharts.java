@@ -66,10 +66,14 @@ final class OutgoingCharts {
                 && !chart.acrossAxis().logarithmic()
                 && !chart.upAxis().logarithmic()
                 && titles.containsKey(chart.grid());
-        return isOfCells && isUsual ? kind(chart).flatMap(kind -> of(chart, kind)) : Optional.empty();
+        if (!isOfCells || !isUsual) {
+            return Optional.empty();
+        }
+        ChartData data = ChartReading.of(chart, live, View.USUAL);
+        return kind(chart, data).flatMap(kind -> of(chart, kind, data));
     }
 
-    private Optional<Drawn.Kind> kind(Chart chart) {
+    private static Optional<Drawn.Kind> kind(Chart chart, ChartData data) {
         Set<Boolean> areBars = chart.series().stream()
                 .map(series -> series.shape() == Chart.Shape.BARS)
                 .collect(Collectors.toSet());
@@ -80,17 +84,11 @@ final class OutgoingCharts {
         } else if (areBars.contains(true)) {
             return Optional.of(Drawn.Kind.BARS);
         }
-        boolean isOfCategories =
-                chart.across().isEmpty() || data(chart).across().places();
+        boolean isOfCategories = chart.across().isEmpty() || data.across().places();
         return chart.swapped() ? Optional.empty() : Optional.of(isOfCategories ? Drawn.Kind.LINES : Drawn.Kind.PLACES);
     }
 
-    private ChartData data(Chart chart) {
-        return ChartReading.of(chart, live, View.USUAL);
-    }
-
-    private Optional<Drawn> of(Chart chart, Drawn.Kind kind) {
-        ChartData data = data(chart);
+    private Optional<Drawn> of(Chart chart, Drawn.Kind kind, ChartData data) {
         List<Area> areas = Stream.concat(
                         chart.across().stream(),
                         chart.series().stream().map(series -> ((Chart.Cells) series.source()).area()))
