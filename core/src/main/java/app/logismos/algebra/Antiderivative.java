@@ -29,6 +29,7 @@ public final class Antiderivative {
 
     private final DerivativeRules rules;
     private final Form turn;
+    private final QuadraticIntegrals quadratics;
 
     /** What is being looked for or was not found, up to its letter and a number, by the least depth of these. */
     private final Map<Form, Integer> sought = new HashMap<>();
@@ -38,6 +39,7 @@ public final class Antiderivative {
     private Antiderivative(DerivativeRules rules, Form turn) {
         this.rules = rules;
         this.turn = turn;
+        this.quadratics = new QuadraticIntegrals(rules);
     }
 
     /**
@@ -47,28 +49,58 @@ public final class Antiderivative {
      * @param says which letter, or which parts; empty where the rule says it
      * @param worth what the rule makes of it; calls in it are worked by the rules below
      * @param put what a letter stands for that the rule brings in
+     * @param before what stands in place of the part on the way to the rule
      */
-    record Found(Form.Applied part, IntegralRule rule, String says, Form worth, List<Found> below, Optional<Put> put) {
+    record Found(
+            Form.Applied part,
+            IntegralRule rule,
+            String says,
+            Form worth,
+            List<Found> below,
+            Optional<Put> put,
+            List<Stage> before) {
+        Found(Form.Applied part, IntegralRule rule, String says, Form worth, List<Found> below, Optional<Put> put) {
+            this(part, rule, says, worth, below, put, List.of());
+        }
+
         Form answer() {
             Form answer = worth;
             for (Found each : below) {
                 answer = answer.replaced(each.part(), each.answer());
             }
             Form whole = answer;
-            return put.map(each -> whole.with(each.letter(), each.form())).orElse(whole);
+            return put.map(each -> each.back(whole)).orElse(whole);
         }
     }
 
+    /** What a rule makes of the part that is not its answer yet. */
+    record Stage(IntegralRule rule, String says, Form worth) {}
+
     /** A letter and what it stands for. */
-    record Put(Form.Letter letter, Form form) {}
+    record Put(Form.Letter letter, Form form) {
+        /** The angle whose tangent the letter was comes back itself: up to a constant on each branch it is the same. */
+        Form back(Form found) {
+            Form known =
+                    form instanceof Form.Applied applied && applied.function().equals("tan")
+                            ? found.replaced(
+                                    Form.applied("atan", List.of(letter)),
+                                    applied.arguments().get(0))
+                            : found;
+            return known.with(letter, form);
+        }
+    }
 
     /**
      * One line of the working.
      *
-     * @param part what the rule is applied to, a call
-     * @param after the whole after it
+     * @param worth what the rule makes of the part that it is applied to, as it is typed
+     * @param after the whole after it, as it is typed
      */
-    public record Step(IntegralRule rule, String says, Form part, Form worth, Form after) {}
+    public record Step(IntegralRule rule, String says, String worth, String after) {
+        Step(IntegralRule rule, String says, Form worth, Form after) {
+            this(rule, says, worth.text(), after.text());
+        }
+    }
 
     /**
      * What is found.
@@ -84,21 +116,30 @@ public final class Antiderivative {
      */
     public static Optional<Answer> of(Form form, Form.Letter by, DerivativeRules rules, Form turn) {
         Antiderivative finding = new Antiderivative(rules, turn);
-        Optional<Found> any = finding.find(form, by, 0).or(() -> finding.withUnknownNumbers(form, by));
-        return any.map(found -> {
-            List<Step> steps = new ArrayList<>();
-            Form whole = written(found, found.part(), steps);
-            Form answer = withoutConstant(shortest(found.answer()), by);
-            if (!whole.equals(answer)) {
-                steps.add(new Step(IntegralRule.MULTIPLIED_OUT, "put together", whole, answer, answer));
-            }
-            return new Answer(answer, steps);
-        });
+        return finding.find(form, by, 0)
+                .map(found -> {
+                    List<Step> steps = new ArrayList<>();
+                    return answer(found.answer(), by, written(found, found.part(), steps), steps);
+                })
+                .or(() -> finding.withUnknownNumbers(form, by));
     }
 
-    private Optional<Found> withUnknownNumbers(Form form, Form.Letter by) {
+    private static Answer answer(Form found, Form.Letter by, Form written, List<Step> steps) {
+        Form answer = withoutConstant(shortest(found), by);
+        if (!written.equals(answer)) {
+            steps.add(new Step(IntegralRule.MULTIPLIED_OUT, "put together", answer, answer));
+        }
+        return new Answer(answer, steps);
+    }
+
+    private Optional<Answer> withUnknownNumbers(Form form, Form.Letter by) {
         return turn.equals(Form.ONE)
-                ? UnknownNumbers.of(form, by, rules).map(worth -> found(form, by, IntegralRule.UNKNOWN_NUMBERS, worth))
+                ? UnknownNumbers.of(form, by, rules)
+                        .map(found -> answer(
+                                found.sum(),
+                                by,
+                                found.sum(),
+                                new ArrayList<>(UnknownNumbersSteps.of(found, form, by, rules))))
                 : Optional.empty();
     }
 
@@ -117,18 +158,20 @@ public final class Antiderivative {
     }
 
     private static Form written(Found found, Form whole, List<Step> steps) {
+        for (Stage stage : found.before()) {
+            steps.add(new Step(stage.rule(), stage.says(), stage.worth(), whole.replaced(found.part(), stage.worth())));
+        }
         Form after = whole.replaced(found.part(), found.worth());
-        steps.add(new Step(found.rule(), found.says(), found.part(), found.worth(), after));
+        steps.add(new Step(found.rule(), found.says(), found.worth(), after));
         for (Found each : found.below()) {
             after = written(each, after, steps);
         }
         if (found.put().isPresent()) {
             Put put = found.put().get();
-            Form back = after.with(put.letter(), put.form());
+            Form back = put.back(after);
             steps.add(new Step(
                     IntegralRule.SUBSTITUTION,
                     "put " + put.letter().name() + " = " + put.form().text() + " back",
-                    after,
                     back,
                     back));
             return back;
@@ -136,7 +179,7 @@ public final class Antiderivative {
         return after;
     }
 
-    private static Form.Applied call(Form form, Form.Letter by) {
+    static Form.Applied call(Form form, Form.Letter by) {
         return new Form.Applied(NAME, List.of(form, by));
     }
 
@@ -197,8 +240,8 @@ public final class Antiderivative {
         }
         return tried(() -> ofAngles(form, by, depth))
                 .or(() -> tried(() -> exponentialTimesAngle(form, by)))
-                .or(() -> tried(() -> ofRootOfQuadratic(form, by)))
-                .or(() -> tried(() -> ofQuadraticPower(form, by)))
+                .or(() -> tried(() -> quadratics.ofRoot(form, by)))
+                .or(() -> tried(() -> quadratics.ofPower(form, by)))
                 .or(() -> tried(() -> ofLinearFactors(form, by, depth)))
                 .or(() -> tried(() -> bySubstitution(form, by, depth)))
                 .or(() -> tried(() -> byTangent(form, by, depth)))
@@ -273,7 +316,7 @@ public final class Antiderivative {
         return ring.form(ring.quotient(sum).above().primitive());
     }
 
-    private static Form absolute(Form form) {
+    static Form absolute(Form form) {
         return Form.applied("abs", List.of(form));
     }
 
@@ -318,7 +361,7 @@ public final class Antiderivative {
         if (!power.base().equals(Form.E)) {
             return Optional.empty();
         }
-        return quadratic(power.exponent(), by)
+        return Quadratic.of(power.exponent(), by, rules)
                 .filter(q -> Quadratic.isNegative(q.a()))
                 .map(q -> {
                     Form root = Form.power(q.a().negated(), Form.HALF);
@@ -345,24 +388,6 @@ public final class Antiderivative {
             Form slope = Derivative.of(form, by, 1, rules);
             return slope.has(by) ? Optional.empty() : Optional.of(new Linear(slope));
         } catch (Derivative.NotKnown none) {
-            return Optional.empty();
-        }
-    }
-
-    private Optional<Quadratic> quadratic(Form form, Form.Letter by) {
-        if (!form.has(by)) {
-            return Optional.empty();
-        }
-        try {
-            Form slope = Derivative.of(form, by, 1, rules);
-            Form bend = Expanding.of(Derivative.of(slope, by, 1, rules));
-            return bend.has(by) || bend.isZero()
-                    ? Optional.empty()
-                    : Optional.of(new Quadratic(
-                            bend.over(TWO),
-                            Expanding.of(slope.with(by, Form.ZERO)),
-                            Expanding.of(form.with(by, Form.ZERO))));
-        } catch (Derivative.NotKnown | NoForm none) {
             return Optional.empty();
         }
     }
@@ -524,9 +549,12 @@ public final class Antiderivative {
         }
         if (fractions.size() == 1 && parted.get().whole().isZero()) {
             PartialFractions.Fraction only = fractions.get(0);
-            return ofFraction(form, only, by)
+            return quadratics
+                    .ofFraction(form, only, by)
                     .or(() -> rewritten(form, only.form(), IntegralRule.MULTIPLIED_OUT, by, depth));
         }
+        Optional<PartialFractionSteps.SetUp> setUp =
+                fractions.size() == 1 ? Optional.empty() : PartialFractionSteps.setUp(form, by, parted.get());
         Form sum = parted.get().whole();
         List<Form> terms = new ArrayList<>();
         if (!sum.isZero()) {
@@ -546,34 +574,14 @@ public final class Antiderivative {
         return Optional.of(new Found(
                 call(form, by),
                 IntegralRule.PARTIAL_FRACTIONS,
-                Form.sum(terms).text(),
+                setUp.map(PartialFractionSteps.SetUp::numbers)
+                        .orElseGet(() -> Form.sum(terms).text()),
                 Form.sum(worth),
                 below,
-                Optional.empty()));
-    }
-
-    /** A polynomial over a power of one that cannot be split. */
-    private Optional<Found> ofFraction(Form form, PartialFractions.Fraction fraction, Form.Letter by) {
-        Optional<Quadratic> below = quadratic(fraction.below(), by);
-        if (below.isEmpty()) {
-            return Optional.empty();
-        }
-        Quadratic q = below.get();
-        Form slope = Expanding.of(
-                fraction.above().minus(fraction.above().with(by, Form.ZERO)).over(by));
-        Form constant = fraction.above().with(by, Form.ZERO);
-        if (slope.has(by)) {
-            return Optional.empty();
-        }
-        Form half = slope.over(TWO.times(q.a()));
-        Form left = Expanding.of(constant.minus(q.b().times(half)));
-        int times = fraction.times();
-        Form first = times == 1
-                ? half.times(
-                        Form.applied("ln", List.of(q.isPositive() ? fraction.below() : absolute(fraction.below()))))
-                : half.times(fraction.below().power(1 - times)).over(Form.number(1 - times));
-        Form worth = first.plus(left.times(q.overPower(fraction.below(), times, by)));
-        return Optional.of(found(form, by, IntegralRule.COMPLETED_SQUARE, worth));
+                Optional.empty(),
+                setUp.map(each -> new Stage(IntegralRule.UNKNOWNS_ABOVE, each.compared(), call(each.sum(), by)))
+                        .map(List::of)
+                        .orElse(List.of())));
     }
 
     /** Over the real numbers a divisor may be split where it is not over the rationals. */
@@ -588,7 +596,8 @@ public final class Antiderivative {
         List<Found> below = new ArrayList<>();
         for (PartialFractions.Fraction part : parts.get()) {
             if (!part.above().isZero()) {
-                Optional<Found> each = linearly(part.form(), by, 0).or(() -> ofFraction(part.form(), part, by));
+                Optional<Found> each =
+                        linearly(part.form(), by, 0).or(() -> quadratics.ofFraction(part.form(), part, by));
                 if (each.isEmpty()) {
                     return Optional.empty();
                 }
@@ -605,73 +614,6 @@ public final class Antiderivative {
                 Form.sum(below.stream().<Form>map(Found::part).toList()),
                 below,
                 Optional.empty()));
-    }
-
-    // ---- roots of quadratics
-
-    /** A linear expression times or over the root of a quadratic (Gradshteyn and Ryzhik 2.261 and 2.262). */
-    private Optional<Found> ofRootOfQuadratic(Form form, Form.Letter by) {
-        List<Form> factors = form instanceof Form.Product product ? product.factors() : List.of(form);
-        Form rest = Form.ONE;
-        Optional<Quadratic> found = Optional.empty();
-        Form below = Form.ONE;
-        boolean isOver = false;
-        for (Form factor : factors) {
-            Form exponent = Ordering.exponent(factor);
-            boolean isRoot = exponent.equals(Form.HALF) || exponent.equals(Form.HALF.negated());
-            Optional<Quadratic> each =
-                    isRoot && found.isEmpty() ? quadratic(Ordering.base(factor), by) : Optional.empty();
-            if (each.isPresent()) {
-                found = each;
-                below = Ordering.base(factor);
-                isOver = exponent.equals(Form.HALF.negated());
-            } else {
-                rest = rest.times(factor);
-            }
-        }
-        if (found.isEmpty()) {
-            return Optional.empty();
-        }
-        Quadratic q = found.get();
-        List<Form> above = polynomial(isOver ? rest : rest.times(below), by);
-        Optional<Form> base = q.overRoot(below, by);
-        if (base.isEmpty() || above.isEmpty()) {
-            return Optional.empty();
-        }
-        return Optional.of(found(
-                form,
-                by,
-                IntegralRule.COMPLETED_SQUARE,
-                q.polynomialOverRoot(above, Form.power(below, Form.HALF), by, base.get())));
-    }
-
-    /** The coefficients of a polynomial, that of 1 first; none where it is none, or a long one. */
-    private static List<Form> polynomial(Form form, Form.Letter by) {
-        List<Form> coefficients = new ArrayList<>();
-        Form rest = Expanding.of(form);
-        while (!rest.isZero() && coefficients.size() <= MOST_DEGREE) {
-            Form last = rest.with(by, Form.ZERO);
-            coefficients.add(last);
-            rest = Expanding.of(rest.minus(last).over(by));
-        }
-        return rest.isZero() ? coefficients : List.of();
-    }
-
-    /** A quadratic with letters in it, to a whole power below the line. */
-    private Optional<Found> ofQuadraticPower(Form form, Form.Letter by) {
-        if (!(form instanceof Form.Power power)
-                || !(power.exponent() instanceof Form.Number number)
-                || !(number.value() instanceof Rational times)
-                || !times.isInteger()
-                || times.signum() > 0) {
-            return Optional.empty();
-        }
-        return quadratic(power.base(), by)
-                .map(q -> found(
-                        form,
-                        by,
-                        IntegralRule.COMPLETED_SQUARE,
-                        q.overPower(power.base(), (int) -times.toDouble(), by)));
     }
 
     /** Two linear factors with letters in them below the line (DLMF 1.2(iii)). */
@@ -818,13 +760,17 @@ public final class Antiderivative {
                 return Optional.of(new Found(
                         call(form, by),
                         IntegralRule.PARTS,
-                        "u = " + first.text() + ", v' = " + rest.text() + ", v = " + v.text(),
+                        parts(first, rest, v),
                         first.times(v).minus(below.get().part()),
                         List.of(below.get()),
                         Optional.empty()));
             }
         }
         return Optional.empty();
+    }
+
+    private static String parts(Form u, Form slope, Form v) {
+        return "u = " + u.text() + ", v' = " + slope.text() + ", v = " + v.text();
     }
 
     /** What becomes simpler when it is differentiated: logarithms and inverse functions, then powers of the variable. */
@@ -881,15 +827,27 @@ public final class Antiderivative {
         Form a = rate.get().slope().times(Form.applied("ln", List.of(exponential.base())));
         Form b = turns.get().slope().over(turn);
         Form inner = applied.arguments().get(0);
-        Form above = applied.function().equals("sin")
-                ? a.times(sin(inner)).minus(b.times(cos(inner)))
-                : a.times(cos(inner)).plus(b.times(sin(inner)));
+        boolean isSine = applied.function().equals("sin");
+        Form next = isSine ? cos(inner) : sin(inner);
+        Form number = isSine ? b : b.negated();
+        Form v = power.over(a);
+        Form.Applied part = call(form, by);
+        Form once = angle.times(v);
+        Form twice = once.minus(number.times(next).times(v).over(a));
+        Form again = b.power(2).over(a.power(2));
         return Optional.of(new Found(
-                call(form, by),
-                IntegralRule.PARTS,
-                "twice, after which the integral is there again",
-                power.times(above).over(a.power(2).plus(b.power(2))),
+                part,
+                IntegralRule.BOTH_SIDES,
+                Form.ONE.plus(again).times(part).text() + " = " + twice.text(),
+                power.times(a.times(angle).minus(number.times(next)))
+                        .over(a.power(2).plus(b.power(2))),
                 List.of(),
-                Optional.empty()));
+                Optional.empty(),
+                List.of(
+                        new Stage(
+                                IntegralRule.PARTS,
+                                parts(angle, power, v),
+                                once.minus(number.over(a).times(call(next.times(power), by)))),
+                        new Stage(IntegralRule.PARTS, parts(next, power, v), twice.minus(again.times(part))))));
     }
 }

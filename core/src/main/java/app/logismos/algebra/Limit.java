@@ -112,9 +112,20 @@ public final class Limit {
         double beside = at + side * Math.max(1, Math.abs(at)) * 0x1p-20;
         return inWays(
                         () -> new Limit(by, place, beside, turn, rules, worth),
-                        limit -> limit.cancelled(form),
-                        limit -> limit.cancelled(Angles.inSinesAndCosines(form)))
+                        limit -> limit.cancelled(ofOneBase(form)),
+                        limit -> limit.cancelled(Angles.inSinesAndCosines(ofOneBase(form))))
                 .filter(found -> isNear(found, form, by, distance -> at + side * distance, worth));
+    }
+
+    /** A logarithm to any base as a quotient of natural ones (DLMF 4.2.16). */
+    private static Form ofOneBase(Form form) {
+        Form inner = form.of(form.parts().stream().map(Limit::ofOneBase).toList());
+        return inner instanceof Form.Applied applied
+                        && applied.function().equals("log")
+                        && applied.arguments().size() == 2
+                ? Form.applied("ln", applied.arguments().subList(0, 1))
+                        .over(Form.applied("ln", applied.arguments().subList(1, 2)))
+                : inner;
     }
 
     /** Without what both sides of its fraction line share: close to the place that is not 0. */
@@ -137,7 +148,8 @@ public final class Limit {
             Form form, Form.Letter by, int sign, Form turn, DerivativeRules rules, ToDoubleFunction<Form> worth) {
         Form.Letter small = Substituting.free(form, by);
         Form other = Form.number(sign).over(small);
-        UnaryOperator<Form> nearZero = given -> Simplifying.of(spread(given.with(by, other), small));
+        UnaryOperator<Form> nearZero =
+                given -> Simplifying.of(spread(ofOneBase(given).with(by, other), small));
         return inWays(
                         () -> new Limit(small, Form.ZERO, 0x1p-10, turn, rules, worth),
                         limit -> limit.inOtherLetter(by, other, nearZero.apply(form)),

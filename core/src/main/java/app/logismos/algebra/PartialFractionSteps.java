@@ -4,11 +4,10 @@ import app.logismos.number.Rational;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** How a quotient of polynomials becomes a sum of fractions: with unknown numbers above the lines (DLMF 1.2(iii)). */
 public final class PartialFractionSteps {
-    private static final List<String> UNKNOWNS = List.of("A", "B", "C", "D", "F", "G", "H", "K", "L", "M", "N", "P");
-
     private PartialFractionSteps() {}
 
     /** The steps to the sum; none where the form is no such quotient, or has too many factors. */
@@ -26,61 +25,81 @@ public final class PartialFractionSteps {
                     "",
                     before(whole) + (Canonical.isNegative(rest) ? bracketed(rest) : rest.text())));
         }
-        Form factored = Factored.of(rest);
-        Form below = below(factored);
-        Form above = Expanding.of(factored.times(below));
-        steps.add(
-                new RewritingStep(RewritingStep.Rule.SPLIT, "what is divided by", before(whole) + over(above, below)));
-        String found = unknowns(by, parted.get(), above, below, steps);
-        steps.add(new RewritingStep(RewritingStep.Rule.POWERS_COMPARED, found, PartialFractions.of(form, by)));
+        Split split = Split.of(rest);
+        steps.add(new RewritingStep(
+                RewritingStep.Rule.SPLIT,
+                "what is divided by",
+                before(whole) + bracketed(split.above()) + "/(" + split.below().text() + ")"));
+        Optional<SetUp> setUp = setUp(by, parted.get(), split);
+        setUp.ifPresent(each -> {
+            steps.add(new RewritingStep(
+                    RewritingStep.Rule.UNKNOWNS_ABOVE, "", before(whole) + String.join(" + ", each.fractions())));
+            steps.add(new RewritingStep(
+                    RewritingStep.Rule.MULTIPLIED_BY_DIVISOR, split.below().text(), each.compared()));
+        });
+        steps.add(new RewritingStep(
+                RewritingStep.Rule.POWERS_COMPARED,
+                setUp.map(SetUp::numbers).orElse(""),
+                PartialFractions.of(form, by)));
         return steps;
     }
 
-    private static String over(Form above, Form below) {
-        return bracketed(above) + "/(" + below.text() + ")";
+    /** A fraction whose divisor is split into factors. */
+    private record Split(Form above, Form below) {
+        static Split of(Form quotient) {
+            Form factored = Factored.of(quotient);
+            Form below = divisor(factored);
+            return new Split(Expanding.of(factored.times(below)), below);
+        }
     }
 
-    /** Adds what is set up with unknown numbers, and says what these are. */
-    private static String unknowns(
-            Form.Letter by, PartialFractions.Parted parted, Form above, Form below, List<RewritingStep> steps) {
-        Form whole = parted.whole();
+    /**
+     * Fractions with unknown numbers above the lines.
+     *
+     * @param fractions as they are typed
+     * @param sum of them and of the polynomial that is left whole
+     * @param compared what is above the line, and what it comes to with the unknown numbers
+     * @param numbers what these are
+     */
+    record SetUp(List<String> fractions, Form sum, String compared, String numbers) {}
+
+    /** Nothing where there are more unknown numbers than letters for them. */
+    static Optional<SetUp> setUp(Form form, Form.Letter by, PartialFractions.Parted parted) {
+        return setUp(by, parted, Split.of(Simplifying.of(form.minus(parted.whole()))));
+    }
+
+    private static Optional<SetUp> setUp(Form.Letter by, PartialFractions.Parted parted, Split split) {
+        Form below = split.below();
         List<String> found = new ArrayList<>();
         List<String> fractions = new ArrayList<>();
         List<String> products = new ArrayList<>();
-        List<Form> letters = new ArrayList<>();
-        UNKNOWNS.stream()
-                .map(Form.Letter::new)
-                .filter(letter -> !letter.equals(by))
-                .forEach(letters::add);
+        Form sum = parted.whole();
+        List<Form.Letter> letters = new ArrayList<>(UnknownNumbersSteps.letters(Set.of(by)));
         for (Form factor : below instanceof Form.Product product ? product.factors() : List.of(below)) {
             Form base = factor.has(by) ? Ordering.base(factor) : Form.ONE;
             int times = base.equals(Form.ONE) ? 0 : times(factor);
             int width = degree(base);
             for (int power = 1; power <= times; power++) {
                 if (letters.size() < width) {
-                    return "";
+                    return Optional.empty();
                 }
                 Form known = above(parted, base, power);
                 Form over = Form.ZERO;
                 for (int i = width - 1; i >= 0; i--) {
-                    Form letter = letters.remove(0);
+                    Form.Letter letter = letters.remove(0);
                     Form number = coefficient(known, by, i);
                     over = over.plus(letter.times(by.power(i)));
                     found.add(letter.text() + " = " + number.text());
                 }
                 Form divisor = base.power(power);
-                fractions.add(over(over, divisor));
+                fractions.add(bracketed(over) + "/(" + divisor.text() + ")");
+                sum = sum.plus(over.over(divisor));
                 Form cofactor = below.over(divisor);
                 products.add(cofactor.equals(Form.ONE) ? over.text() : bracketed(over) + "*" + bracketed(cofactor));
             }
         }
-        steps.add(new RewritingStep(
-                RewritingStep.Rule.UNKNOWNS_ABOVE, "", before(whole) + String.join(" + ", fractions)));
-        steps.add(new RewritingStep(
-                RewritingStep.Rule.MULTIPLIED_BY_DIVISOR,
-                below.text(),
-                above.text() + " = " + String.join(" + ", products)));
-        return String.join(", ", found);
+        return Optional.of(new SetUp(
+                fractions, sum, split.above().text() + " = " + String.join(" + ", products), String.join(", ", found)));
     }
 
     private static Form above(PartialFractions.Parted parted, Form base, int power) {
@@ -111,7 +130,7 @@ public final class PartialFractionSteps {
                 : 1;
     }
 
-    private static Form below(Form quotient) {
+    private static Form divisor(Form quotient) {
         List<Form> factors = quotient instanceof Form.Product product ? product.factors() : List.of(quotient);
         return Form.product(factors.stream()
                         .filter(each -> Canonical.isNegative(Ordering.exponent(each)))
@@ -127,7 +146,7 @@ public final class PartialFractionSteps {
         return whole.isZero() ? "" : whole.text() + " + ";
     }
 
-    private static String bracketed(Form form) {
+    static String bracketed(Form form) {
         return form instanceof Form.Letter || form instanceof Form.Number && !Canonical.isNegative(form)
                 ? form.text()
                 : "(" + form.text() + ")";

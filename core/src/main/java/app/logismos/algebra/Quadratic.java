@@ -9,18 +9,48 @@ import java.util.Optional;
 record Quadratic(Form a, Form b, Form c) {
     private static final Form TWO = Form.number(2);
 
-    /** The antiderivative of 1 over a power of a quadratic (Gradshteyn and Ryzhik 2.172, 2.171). */
-    Form overPower(Form below, int times, Form.Letter by) {
-        Form discriminant = Expanding.of(Form.number(4).times(a).times(c).minus(b.power(2)));
-        Form slope = TWO.times(a).times(by).plus(b);
-        if (times > 1) {
-            Form rest = Form.number(times - 1L).times(discriminant);
-            return slope.over(rest.times(below.power(times - 1L)))
-                    .plus(Form.number(2L * (2L * times - 3))
-                            .times(a)
-                            .over(rest)
-                            .times(overPower(below, times - 1, by)));
+    /** Nothing where the form is none in this letter. */
+    static Optional<Quadratic> of(Form form, Form.Letter by, DerivativeRules rules) {
+        if (!form.has(by)) {
+            return Optional.empty();
         }
+        try {
+            Form slope = Derivative.of(form, by, 1, rules);
+            Form bend = Expanding.of(Derivative.of(slope, by, 1, rules));
+            return bend.has(by) || bend.isZero()
+                    ? Optional.empty()
+                    : Optional.of(new Quadratic(
+                            bend.over(TWO),
+                            Expanding.of(slope.with(by, Form.ZERO)),
+                            Expanding.of(form.with(by, Form.ZERO))));
+        } catch (Derivative.NotKnown | NoForm none) {
+            return Optional.empty();
+        }
+    }
+
+    /** {@code 2*a*x + b}. */
+    Form slope(Form.Letter by) {
+        return TWO.times(a).times(by).plus(b);
+    }
+
+    /** {@code a*(x + b/(2*a))^2} and a number. */
+    Form completed(Form.Letter by) {
+        Form rest = Expanding.of(c.minus(b.power(2).over(Form.number(4).times(a))));
+        return a.times(by.plus(b.over(TWO.times(a))).power(2)).plus(rest);
+    }
+
+    /** The antiderivative of 1 over a power by that of 1 over the power below it (Gradshteyn and Ryzhik 2.171). */
+    Form lowered(Form below, int times, Form.Letter by, Form less) {
+        Form rest = Form.number(times - 1L).times(discriminant());
+        return slope(by)
+                .over(rest.times(below.power(times - 1L)))
+                .plus(Form.number(2L * (2L * times - 3)).times(a).over(rest).times(less));
+    }
+
+    /** The antiderivative of 1 over the quadratic (Gradshteyn and Ryzhik 2.172). */
+    Form overOne(Form.Letter by) {
+        Form discriminant = discriminant();
+        Form slope = slope(by);
         if (isNegative(discriminant)) {
             Form root = Form.power(discriminant.negated(), Form.HALF);
             return Form.applied(
@@ -33,9 +63,13 @@ record Quadratic(Form a, Form b, Form c) {
         return TWO.over(root).times(Form.applied("atan", List.of(Expanding.of(slope.over(root)))));
     }
 
+    private Form discriminant() {
+        return Expanding.of(Form.number(4).times(a).times(c).minus(b.power(2)));
+    }
+
     /** The antiderivative of 1 over the root of a quadratic, where the sign of its square is known. */
     Optional<Form> overRoot(Form below, Form.Letter by) {
-        Form edge = TWO.times(a).times(by).plus(b);
+        Form edge = slope(by);
         if (isPositive(a)) {
             Form root = Form.power(a, Form.HALF);
             Form inner = Form.power(below, Form.HALF).plus(Expanding.of(edge.over(TWO.times(root))));
@@ -76,9 +110,7 @@ record Quadratic(Form a, Form b, Form c) {
 
     /** Whether it is more than 0 everywhere. */
     boolean isPositive() {
-        return isPositive(a)
-                && isNegative(
-                        Expanding.of(b.power(2).minus(Form.number(4).times(a).times(c))));
+        return isPositive(a) && isPositive(discriminant());
     }
 
     static boolean isNegative(Form form) {

@@ -39,8 +39,25 @@ final class UnknownNumbers {
         this.below = Polynomial.one(variables);
     }
 
+    /** A product or logarithm with the number before it that was found. */
+    record Term(Rational number, Form form) {}
+
+    /**
+     * What was found.
+     *
+     * @param terms those whose numbers are not 0
+     * @param others how many more there are
+     */
+    record Found(List<Term> terms, int others) {
+        Form sum() {
+            return Form.sum(terms.stream()
+                    .map(term -> Form.number(term.number()).times(term.form()))
+                    .toList());
+        }
+    }
+
     /** Nothing where no such sum is found, or it would be too long. */
-    static Optional<Form> of(Form form, Form.Letter by, DerivativeRules rules) {
+    static Optional<Found> of(Form form, Form.Letter by, DerivativeRules rules) {
         Form plain = Angles.inSinesAndCosines(form);
         try {
             Optional<Ring> ring = closed(plain, by, rules);
@@ -104,7 +121,7 @@ final class UnknownNumbers {
         return sum;
     }
 
-    private Optional<Form> solved(Quotient quotient) {
+    private Optional<Found> solved(Quotient quotient) {
         List<Factor> factors = quotient.below().isConstant() ? List.of() : Factoring.of(quotient.below());
         Polynomial divisor = Polynomial.one(variables);
         Polynomial all = Polynomial.one(variables);
@@ -130,7 +147,7 @@ final class UnknownNumbers {
                     .times(all));
             terms.add(ring.form(monomial).over(ring.form(divisor)));
         }
-        Form content = Form.number(Rational.of(quotient.below().content()));
+        Rational content = Rational.of(quotient.below().content());
         Polynomial square = divisor.times(divisor);
         for (Factor factor : factors) {
             columns.add(slope(factor.polynomial()).times(square).times(all.exactly(factor.polynomial())));
@@ -142,11 +159,13 @@ final class UnknownNumbers {
                 .times(all)
                 .over(quotient.below().primitive());
         return right.flatMap(whole -> numbers(columns, whole)).map(numbers -> {
-            List<Form> sum = new ArrayList<>();
+            List<Term> found = new ArrayList<>();
             for (int i = 0; i < terms.size(); i++) {
-                sum.add(Form.number(numbers.get(i)).times(terms.get(i)).over(content));
+                if (numbers.get(i).signum() != 0) {
+                    found.add(new Term((Rational) numbers.get(i).dividedBy(content), terms.get(i)));
+                }
             }
-            return Form.sum(sum);
+            return new Found(found, terms.size() - found.size());
         });
     }
 

@@ -5,6 +5,7 @@ import app.logismos.formula.EntryReader;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Chart;
 import app.logismos.value.Blank;
+import app.logismos.value.ComplexValue;
 import app.logismos.value.Failure;
 import app.logismos.value.Value;
 import java.util.ArrayList;
@@ -252,6 +253,9 @@ final class CurveReading {
     }
 
     private static String fault(String name, Value value) {
+        if (value instanceof ComplexValue) {
+            return "The curve " + name + " has complex values here. Draw their `re`, `im` or `abs`.";
+        }
         return "The curve " + name + " has no values here"
                 + (value instanceof Failure failure ? ". " + failure.message() : " that are numbers.");
     }

@@ -1,5 +1,6 @@
 package app.logismos.chart;
 
+import app.logismos.value.ComplexValue;
 import app.logismos.value.Value;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +27,7 @@ final class LeftOut {
         return Stream.of(
                         told(notAbove, name, "not above 0, and logarithmic steps have no place for that"),
                         tooFar(name, line.y(), line.up()),
+                        complex(name, line.up()),
                         unlike(name, line.y(), line.up()))
                 .flatMap(Optional::stream);
     }
@@ -54,6 +56,12 @@ final class LeftOut {
                 .filter(i -> Double.isNaN(places[i]) && Measure.isTooFar(values.get(i)))
                 .count();
         return told(count, name, "too large to be drawn");
+    }
+
+    /** A sentence about complex numbers, which have two parts where an axis has one place. */
+    static Optional<String> complex(String name, List<Value> values) {
+        long count = values.stream().filter(ComplexValue.class::isInstance).count();
+        return told(count, name, "complex, and left out: `re` and `im` give parts that can be drawn");
     }
 
     private static Optional<String> told(long count, String name, String why) {

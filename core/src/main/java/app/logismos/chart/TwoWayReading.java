@@ -133,6 +133,7 @@ final class TwoWayReading {
         List<Value> values = inner.stream().flatMap(List::stream).toList();
         LeftOut.tooFar(name, flat, values).ifPresent(faults::add);
         LeftOut.unlike(name, flat, values).ifPresent(faults::add);
+        LeftOut.complex(name, values).ifPresent(faults::add);
         if (measure.isMoney()) {
             Currencies.joinedBySamples(values.stream()
                             .flatMap(value -> Measure.of(value).flatMap(Measure::inUnit).stream())

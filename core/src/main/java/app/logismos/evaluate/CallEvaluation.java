@@ -33,6 +33,7 @@ import app.logismos.function.Complexes;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.function.References;
+import app.logismos.function.algebra.Branches;
 import app.logismos.function.algebra.IntegralFunction;
 import app.logismos.function.algebra.SolveFunction;
 import app.logismos.number.Real;
@@ -502,8 +503,7 @@ final class CallEvaluation implements References {
         if (IntegralFunction.isByNumbers(arguments)) {
             return List.of();
         }
-        Form.Letter by =
-                new Form.Letter(arguments.bound("expression", "variable").variable());
+        Form.Letter by = letter(arguments);
         return evaluator
                 .calculus()
                 .antiderivative(arguments.form("expression"), by)
@@ -515,17 +515,60 @@ final class CallEvaluation implements References {
     /** The rules of the derivative, or where none is known what its numbers claim. */
     private List<Line> derivativeLines(Arguments arguments) {
         try {
-            return rulesOfDerivative(arguments);
+            return arguments.isGiven("at") && arguments.formIfAny("expression").isEmpty()
+                    ? branchLines(arguments)
+                    : rulesOfDerivative(arguments, arguments.form("expression"));
         } catch (Derivative.NotKnown | FormReading.NoAlgebra none) {
             return new RewritingWorking(evaluator).lines(function.steps(arguments));
         }
     }
 
+    /** Of an expression with conditions: the branch that holds at the place, and where two meet both. */
+    private List<Line> branchLines(Arguments arguments) {
+        Optional<Branches> any = Branches.of(arguments);
+        if (any.isEmpty()) {
+            return new RewritingWorking(evaluator).lines(function.steps(arguments));
+        }
+        Branches branches = any.get();
+        Form.Letter by = letter(arguments);
+        Form place = arguments.form("at");
+        int order = arguments.whole("order", 0, DerivativeWorking.HIGHEST_ORDER);
+        String at = by.name() + " = " + place.text();
+        List<Line> rules = rulesOfDerivative(arguments, branches.left());
+        String sides = branches.meet()
+                ? "at " + at + " two meet: " + branches.left().text() + " on the left, "
+                        + branches.right().text() + " on the right"
+                : "at " + at;
+        String taken = DerivativeWorking.FUNCTION + "(" + branches.left().text() + ", " + by.name() + ", "
+                + place.text() + (order == 1 ? "" : ", " + order) + ")";
+        String other = with(derivative(branches.right(), by, order).text(), by, place);
+        List<Line> lines = new ArrayList<>();
+        Line.read(taken, evaluator)
+                .ifPresent(after -> lines.add(new Line(Rule.BRANCH_TAKEN, sides, after, after, after)));
+        lines.addAll(rules);
+        if (branches.meet()) {
+            Line.read(other, evaluator)
+                    .ifPresent(after -> lines.add(new Line(
+                            Rule.BRANCHES_COMPARED,
+                            "of " + branches.right().text() + " at " + at,
+                            after,
+                            after,
+                            after)));
+        }
+        return lines;
+    }
+
+    private static String with(String form, Form.Letter by, Form place) {
+        return "with(" + form + ", " + by.name() + ": " + place.text() + ")";
+    }
+
+    private static Form.Letter letter(Arguments arguments) {
+        return new Form.Letter(arguments.bound("expression", "variable").variable());
+    }
+
     /** The rules, and where there is a place this put into it. */
-    private List<Line> rulesOfDerivative(Arguments arguments) {
-        Form form = arguments.form("expression");
-        Form.Letter by =
-                new Form.Letter(arguments.bound("expression", "variable").variable());
+    private List<Line> rulesOfDerivative(Arguments arguments, Form form) {
+        Form.Letter by = letter(arguments);
         int order = arguments.whole("order", 0, DerivativeWorking.HIGHEST_ORDER);
         List<Line> lines = new DerivativeWorking(evaluator).lines(form, by, order);
         if (!arguments.isGiven("at") || lines.isEmpty()) {
@@ -533,7 +576,7 @@ final class CallEvaluation implements References {
         }
         Form place = arguments.form("at");
         String slope = derivative(form, by, order).text();
-        String put = "with(" + slope + ", " + by.name() + ": " + place.text() + ")";
+        String put = with(slope, by, place);
         return Stream.concat(
                         lines.stream(),
                         Line.read(put, evaluator)

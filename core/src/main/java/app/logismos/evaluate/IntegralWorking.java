@@ -24,16 +24,15 @@ final class IntegralWorking {
      * @param ends the antiderivative at both limits, as text; nothing where there are none
      */
     List<Line> lines(Antiderivative.Answer answer, Optional<String> ends, Expression call) {
-        int characters = answer.steps().stream()
-                .mapToInt(step -> step.after().text().length())
-                .sum();
+        int characters =
+                answer.steps().stream().mapToInt(step -> step.after().length()).sum();
         if (answer.steps().size() > MOST_LINES || characters > MOST_CHARACTERS) {
             return List.of();
         }
         List<Line> lines = new ArrayList<>();
         for (Antiderivative.Step step : answer.steps()) {
-            Optional<Expression> after = Line.read(step.after().text(), evaluator);
-            Optional<Expression> worth = Line.read(step.worth().text(), evaluator);
+            Optional<Expression> after = Line.read(step.after(), evaluator);
+            Optional<Expression> worth = Line.read(step.worth(), evaluator);
             if (after.isEmpty() || worth.isEmpty()) {
                 return List.of();
             }
@@ -55,11 +54,16 @@ final class IntegralWorking {
             case STANDARD_FORM -> Rule.STANDARD_INTEGRAL;
             case SUBSTITUTION -> Rule.PUT_IN;
             case PARTS -> Rule.BY_PARTS;
+            case BOTH_SIDES -> Rule.INTEGRAL_THERE_AGAIN;
+            case UNKNOWNS_ABOVE -> Rule.UNKNOWNS_ABOVE;
             case PARTIAL_FRACTIONS -> Rule.PARTIAL_FRACTIONS;
             case ANGLE_SUMS -> Rule.ANGLE_SUMS;
             case MULTIPLIED_OUT -> Rule.OTHERWISE_WRITTEN;
             case COMPLETED_SQUARE -> Rule.COMPLETED_SQUARE;
+            case REDUCTION -> Rule.REDUCTION_FORMULA;
             case UNKNOWN_NUMBERS -> Rule.UNKNOWN_NUMBERS;
+            case DERIVATIVE_COMPARED -> Rule.DERIVATIVE_COMPARED;
+            case POWERS_COMPARED -> Rule.POWERS_COMPARED;
         };
     }
 }

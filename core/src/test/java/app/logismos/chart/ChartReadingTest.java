@@ -384,6 +384,27 @@ class ChartReadingTest {
     }
 
     @Test
+    void complexNumbersAreLeftOutAndTold() {
+        ChartData data = of(chart, live(0, "0", "=1+2i", "6", "1", "=sqrt(-1+0i)", "8", "2", "5", "7"));
+        assertThat(data.series().get(0).points())
+                .extracting(ChartData.Point::up)
+                .containsExactly(Optional.empty(), Optional.empty(), Optional.of(5.0));
+        assertThat(data.faults())
+                .containsExactly(
+                        "2 values of B1:B5 are complex, and left out: `re` and `im` give parts that can be drawn.");
+        ChartData curve = of(
+                Chart.of(
+                        "c",
+                        "Curve",
+                        "g",
+                        Optional.empty(),
+                        Chart.Series.of(new Chart.Curve("x*i + 1", "x", "0", "4"), "", Chart.Shape.LINE)),
+                live(0));
+        assertThat(curve.faults())
+                .containsExactly("The curve x*i + 1 has complex values here. Draw their `re`, `im` or `abs`.");
+    }
+
+    @Test
     void whatIsShownWithFewerDigitsThanItHasIsMarked() {
         ChartData data = of(chart, live(0, "=1/3", "=2/3", "0.25", "2", "=1.00000000001", "8"));
         assertThat(data.series().get(0).points())

@@ -8,12 +8,14 @@ import app.logismos.Patient;
 import app.logismos.algebra.Form;
 import app.logismos.evaluate.Calculator;
 import app.logismos.evaluate.NoCells;
+import app.logismos.evaluate.ShownStep;
 import app.logismos.formula.Address;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
+import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -127,6 +129,34 @@ class IntegralTest {
                     .isNotEmpty()
                     .allSatisfy(off -> assertThat(off).isCloseTo(0, within(1e-9)));
         }
+    }
+
+    /** But for lines in another letter, or with unknown numbers. */
+    @ParameterizedTest(name = "the integral of {0}")
+    @MethodSource("integrands")
+    void eachLineOnTheWayHasTheExpressionAsItsDerivative(String form) {
+        String letters = ", a: 1.3, b: 0.7, c: 2, k: 0.4, t: 1.1, n: 2.5)";
+        List<String> lines = CALCULATOR
+                .calculate(
+                        "=integral(" + form + ", x)",
+                        new NoCells(Surroundings.of(Surroundings.Angle.RADIANS)),
+                        Address.FIRST)
+                .steps()
+                .stream()
+                .map(ShownStep::after)
+                .filter(line -> !line.contains("=") && !line.matches(".*\\b[uvwA-Z]\\b.*"))
+                .toList();
+        assertThat(lines).allSatisfy(line -> {
+            String off = "with(derivative(" + line + ", x) - (" + form + "), x: ";
+            assertThat(Stream.of("0.3", "0.8", "1.7", "2.6", "-0.6", "5.2")
+                            .mapToDouble(x -> number(off + x + letters, Surroundings.Angle.RADIANS))
+                            .filter(each -> !Double.isNaN(each))
+                            .boxed()
+                            .toList())
+                    .as(line)
+                    .isNotEmpty()
+                    .allSatisfy(each -> assertThat(each).isCloseTo(0, within(1e-9)));
+        });
     }
 
     @Test

@@ -71,7 +71,7 @@ final class LimitFunction {
     /** The expression, or where it has conditions what it is on a side of the place. */
     private static Form form(Arguments given, Real at, int side) {
         return given.formIfAny("expression")
-                .or(() -> Slope.beside(given, at, side))
+                .or(() -> Branches.beside(given, at, side))
                 .orElseGet(() -> given.form("expression"));
     }
 

@@ -30,6 +30,9 @@ record NumericSlope(Bound bound, double place, double height) {
     /** Claimed errors above this part of the slope are no answer. */
     private static final double MOST_ERROR = 1e-6;
 
+    /** A smaller one is not claimed. */
+    private static final double LEAST_ERROR = 1e-16;
+
     private record Near(double slope, double error) {
         private static final Near NOTHING = new Near(Double.NaN, Double.POSITIVE_INFINITY);
 
@@ -82,7 +85,8 @@ record NumericSlope(Bound bound, double place, double height) {
         NumericSlope slope = at(given, bound, here);
         Near left = slope.on(-1);
         Near right = slope.on(1);
-        double error = Math.max(Math.max(left.error(), right.error()), 4 * Math.ulp(right.slope()));
+        double error =
+                Math.max(Math.max(left.error(), right.error()), Math.max(LEAST_ERROR, 4 * Math.ulp(right.slope())));
         String claimed =
                 new BigDecimal(error).round(new MathContext(1, RoundingMode.UP)).toString();
         return List.of(new RewritingStep(

@@ -3,9 +3,6 @@ package app.logismos.function.algebra;
 import app.logismos.algebra.Form;
 import app.logismos.algebra.NoForm;
 import app.logismos.function.Arguments;
-import app.logismos.number.Rational;
-import app.logismos.number.Real;
-import app.logismos.number.Result;
 import app.logismos.value.ErrorCode;
 import app.logismos.value.Failure;
 import app.logismos.value.NumberValue;
@@ -19,9 +16,6 @@ import java.util.Set;
 record Slope(Arguments given, Form form, Form.Letter by, int order) {
     /** Functions whose slope jumps. */
     private static final Set<String> WITH_KINKS = Set.of("abs", "sign");
-
-    /** How far the two sides of a place are looked at, 2^-30 of it. */
-    private static final Rational BESIDE = Rational.of(1, 1L << 30);
 
     private static final double ALIKE = 1e-4;
 
@@ -44,41 +38,24 @@ record Slope(Arguments given, Form form, Form.Letter by, int order) {
      * with one slope. Nothing where the place is no number, or a branch is no part of algebra.
      */
     static Optional<Value> throughBranches(Arguments given, Form.Letter by, int order) {
-        Form place = given.form("at");
-        if (!(given.worth(place) instanceof NumberValue number)
-                || !number.real().isFinite()) {
-            return Optional.empty();
-        }
-        Optional<Form> left = beside(given, number.real(), -1);
-        Optional<Form> right = beside(given, number.real(), 1);
-        Optional<Form> here = given.branch("expression", "variable", number);
-        if (left.isEmpty() || right.isEmpty() || here.isEmpty()) {
-            return Optional.empty();
-        }
-        Slope own = new Slope(given, here.get(), by, order);
-        if (left.get().equals(right.get()) && left.get().equals(here.get())) {
-            return Optional.of(own.at(place));
-        }
-        Value height = own.worth(here.get(), place);
-        for (Form side : List.of(left.get(), right.get())) {
-            if (!areEqual(height, own.worth(side, place))) {
-                return Optional.of(none("It jumps there."));
-            }
-        }
-        Value slope = new Slope(given, left.get(), by, order).at(place);
-        Value other = new Slope(given, right.get(), by, order).at(place);
-        return Optional.of(
-                areEqual(slope, other) ? slope : none("Its slope from the left is another than from the right."));
+        return Branches.of(given).map(branches -> throughBranches(branches, given, by, order));
     }
 
-    /** The expression as it is on a side of a place, with the branch of every {@code if} that is taken there. */
-    static Optional<Form> beside(Arguments given, Real place, int side) {
-        Result size = place.abs().plus(Rational.ONE);
-        Result distance = size instanceof Real real ? real.times(side < 0 ? BESIDE.negate() : BESIDE) : size;
-        Result moved = distance instanceof Real real ? place.plus(real) : distance;
-        return moved instanceof Real real
-                ? given.branch("expression", "variable", new NumberValue(real))
-                : Optional.empty();
+    private static Value throughBranches(Branches branches, Arguments given, Form.Letter by, int order) {
+        Form place = given.form("at");
+        Slope own = new Slope(given, branches.here(), by, order);
+        if (!branches.meet()) {
+            return own.at(place);
+        }
+        Value height = own.worth(branches.here(), place);
+        for (Form side : List.of(branches.left(), branches.right())) {
+            if (!areEqual(height, own.worth(side, place))) {
+                return none("It jumps there.");
+            }
+        }
+        Value slope = new Slope(given, branches.left(), by, order).at(place);
+        Value other = new Slope(given, branches.right(), by, order).at(place);
+        return areEqual(slope, other) ? slope : none("Its slope from the left is another than from the right.");
     }
 
     private static boolean areEqual(Value a, Value b) {
@@ -108,8 +85,8 @@ record Slope(Arguments given, Form form, Form.Letter by, int order) {
     }
 
     private boolean areAlike(Form derivative, Form place) {
-        Form near =
-                Form.number(BESIDE).times(Form.applied("abs", List.of(place)).plus(Form.ONE));
+        Form near = Form.number(Branches.BESIDE)
+                .times(Form.applied("abs", List.of(place)).plus(Form.ONE));
         OptionalDouble left = number(worth(derivative, place.minus(near)));
         OptionalDouble right = number(worth(derivative, place.plus(near)));
         return left.isPresent()
