@@ -2,8 +2,6 @@ package app.logismos.formula;
 
 import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * The place of a cell in its grid.
@@ -21,7 +19,12 @@ public record Address(int column, int row) {
     /** Cell A1. */
     public static final Address FIRST = new Address(0, 0);
 
-    private static final Pattern TEXT = Pattern.compile("([A-Za-z]{1,3})([1-9][0-9]{0,6})");
+    private static final int MOST_LETTERS = 3;
+
+    /** 2^32 over the golden ratio (D. E. Knuth, The Art of Computer Programming 3, section 6.4). */
+    private static final int GOLDEN = 0x9E3779B1;
+
+    private static final int MOST_DIGITS = 7;
 
     public Address {
         if (!isInside(column, row)) {
@@ -36,13 +39,32 @@ public record Address(int column, int row) {
 
     /** Reads {@code B3}, in any case; nothing where the text is no address. */
     public static Optional<Address> parse(String text) {
-        Matcher matcher = TEXT.matcher(text);
-        if (!matcher.matches()) {
+        int letters = 0;
+        while (letters < text.length() && isLetter(text.charAt(letters))) {
+            letters++;
+        }
+        int digits = text.length() - letters;
+        if (letters == 0
+                || letters > MOST_LETTERS
+                || digits == 0
+                || digits > MOST_DIGITS
+                || text.charAt(letters) == '0') {
             return Optional.empty();
         }
-        int column = columnOf(matcher.group(1));
-        int row = Integer.parseInt(matcher.group(2)) - 1;
-        return isInside(column, row) ? Optional.of(new Address(column, row)) : Optional.empty();
+        int row = 0;
+        for (int i = letters; i < text.length(); i++) {
+            char digit = text.charAt(i);
+            if (digit < '0' || digit > '9') {
+                return Optional.empty();
+            }
+            row = row * 10 + digit - '0';
+        }
+        int column = columnOf(text.substring(0, letters));
+        return isInside(column, row - 1L) ? Optional.of(new Address(column, row - 1)) : Optional.empty();
+    }
+
+    private static boolean isLetter(char c) {
+        return c >= 'A' && c <= 'Z' || c >= 'a' && c <= 'z';
     }
 
     /** The column written with these letters, from 0. */
@@ -61,6 +83,12 @@ public record Address(int column, int row) {
             letters.insert(0, (char) ('A' + (rest - 1) % 26));
         }
         return letters.toString();
+    }
+
+    /** Columns lie far apart: neighbours of a table share no number, as they would with small factors. */
+    @Override
+    public int hashCode() {
+        return column * GOLDEN + row;
     }
 
     @Override

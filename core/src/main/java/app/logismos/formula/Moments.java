@@ -41,7 +41,7 @@ final class Moments {
     }
 
     private static Optional<Moment> asPeopleWrite(String text) {
-        if (text.isEmpty() || text.length() > 40) {
+        if (text.isEmpty() || text.length() > 40 || !mayBe(text)) {
             return Optional.empty();
         }
         Matcher both = DAY_AND_CLOCK.matcher(text);
@@ -50,6 +50,19 @@ final class Moments {
                     .flatMap(day -> time(both.group(2)).map(time -> new Moment.DateTime(day.atTime(time))));
         }
         return day(text).<Moment>map(Moment.Date::new).or(() -> time(text).map(Moment.Time::new));
+    }
+
+    /** Whether there is a colon, as in every time, or a year's four digits in a row. */
+    private static boolean mayBe(String text) {
+        int digits = 0;
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            digits = c >= '0' && c <= '9' ? digits + 1 : 0;
+            if (c == ':' || digits == 4) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static Optional<LocalDate> day(String text) {

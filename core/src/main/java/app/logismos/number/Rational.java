@@ -20,6 +20,9 @@ public sealed interface Rational extends Real permits SmallRational, BigRational
     /** The characters of the longest entry. */
     int LONGEST_READ = 8_192;
 
+    /** So many digits, or fewer, fit a {@code long} whatever they are. */
+    int DIGITS_OF_LONG = 18;
+
     /** The part above the line; carries the sign. */
     BigInteger numerator();
 
@@ -74,6 +77,12 @@ public sealed interface Rational extends Real permits SmallRational, BigRational
      * has more digits than an entry (language, section 8) or than a number may have.
      */
     static Optional<Rational> read(String decimal) {
+        if (decimal.length() <= DIGITS_OF_LONG) {
+            Optional<Rational> few = readDigits(decimal);
+            if (few.isPresent()) {
+                return few;
+            }
+        }
         if (decimal.length() > LONGEST_READ) {
             return Optional.empty();
         }
@@ -83,6 +92,27 @@ public sealed interface Rational extends Real permits SmallRational, BigRational
         } catch (NumberFormatException noNumber) {
             return Optional.empty();
         }
+    }
+
+    /** Digits with or without a point between them, and nothing else: what most documents hold. */
+    private static Optional<Rational> readDigits(String decimal) {
+        int start = decimal.startsWith("-") ? 1 : 0;
+        long unscaled = 0;
+        long scale = 0;
+        for (int i = start; i < decimal.length(); i++) {
+            char c = decimal.charAt(i);
+            if (c == '.' && scale == 0 && i > start && i < decimal.length() - 1) {
+                scale = 1;
+            } else if (c >= '0' && c <= '9') {
+                unscaled = unscaled * 10 + c - '0';
+                scale *= 10;
+            } else {
+                return Optional.empty();
+            }
+        }
+        return decimal.length() == start
+                ? Optional.empty()
+                : Optional.of(of(start == 0 ? unscaled : -unscaled, Math.max(1, scale)));
     }
 
     /** The whole part, rounded towards minus infinity. */

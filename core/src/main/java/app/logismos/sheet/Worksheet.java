@@ -172,7 +172,7 @@ public final class Worksheet {
                         + typed.text().length() + ".");
             }
         }
-        Map<Address, Cell> after = new LinkedHashMap<>();
+        Map<Address, Cell> after = new LinkedHashMap<>(edit.cells().size() * 4 / 3 + 1);
         edit.cells().forEach(typed -> after.put(typed.cell(), read(typed.text(), typed.cell())));
         List<Edit.Typed> before = after.keySet().stream()
                 .map(at -> new Edit.Typed(at, textIn(edit.grid(), at)))

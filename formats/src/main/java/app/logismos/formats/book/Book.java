@@ -109,7 +109,12 @@ public record Book(
 
         /** The cell in a place. */
         public Optional<Cell> cell(int column, int row) {
-            return Optional.ofNullable(rows.getOrDefault(row, new TreeMap<>()).get(column));
+            return Optional.ofNullable(rows.get(row)).map(line -> line.get(column));
+        }
+
+        /** The cells of a line from the left; none where it is empty. */
+        Map<Integer, Cell> row(int row) {
+            return rows.getOrDefault(row, new TreeMap<>());
         }
 
         /** Its lines from the top, each with its cells from the left. */

@@ -191,7 +191,7 @@ public final class BookWriter {
             return;
         }
         String unit = single instanceof Quantity quantity ? quantity.unit().symbol() : "";
-        String style = unit.matches("[A-Z]{3}") && grid.style(at).isEmpty() ? "" : grid.style(at);
+        String style = grid.style(at);
         boolean mayShowPercent = style.isEmpty()
                 && single instanceof NumberValue
                 && live.worksheet()
@@ -330,9 +330,8 @@ public final class BookWriter {
             Book.Sheet sheet = sheets.get(grid.id());
             List<Address> without = new ArrayList<>();
             live.worksheet().cells(grid.id()).forEach((column, row, cell) -> {
-                boolean hasFormula =
-                        sheet.cell(column, row).flatMap(Book.Cell::formula).isPresent();
-                if (cell.isCalculated() && !hasFormula) {
+                if (cell.isCalculated()
+                        && sheet.cell(column, row).flatMap(Book.Cell::formula).isEmpty()) {
                     without.add(new Address(column, row));
                 }
             });

@@ -10,12 +10,13 @@ import app.logismos.formats.json.JsonFormat;
 import app.logismos.formula.Address;
 import app.logismos.formula.Vocabulary;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Cell;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.Blank;
 import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -31,6 +32,7 @@ import java.util.TreeSet;
  */
 final class KeptReader {
     private static final int MOST_TOLD = 5;
+    private static final Book.Cell EMPTY = Book.Cell.of(Blank.BLANK, "");
 
     private final Book book;
     private final Worksheet worksheet;
@@ -135,19 +137,33 @@ final class KeptReader {
 
     private List<Edit.Typed> changes(Book.Sheet sheet, String id) {
         Book.Sheet before = before(sheet);
-        Set<Address> all = new TreeSet<>(Comparator.comparingInt(Address::row).thenComparingInt(Address::column));
-        sheet.cells().forEach(each -> all.add(each.at()));
-        before.cells().forEach(each -> all.add(each.at()));
         List<Edit.Typed> typed = new ArrayList<>();
-        for (Address at : all) {
-            Book.Cell now = sheet.cell(at.column(), at.row()).orElse(Book.Cell.of(Blank.BLANK, ""));
-            Book.Cell then = before.cell(at.column(), at.row()).orElse(Book.Cell.of(Blank.BLANK, ""));
-            boolean isLaidOut = worksheet.cell(id, at).isEmpty() && then.value() != Blank.BLANK;
-            if (!isLaidOut && !isSame(id, at, now, then)) {
-                typed.add(new Edit.Typed(at, entry(sheet, at, now)));
+        for (int row : both(sheet.rows().keySet(), before.rows().keySet())) {
+            Map<Integer, Book.Cell> line = sheet.row(row);
+            Map<Integer, Book.Cell> other = before.row(row);
+            for (int column : both(line.keySet(), other.keySet())) {
+                Book.Cell now = line.getOrDefault(column, EMPTY);
+                Book.Cell then = other.getOrDefault(column, EMPTY);
+                Address at = new Address(column, row);
+                if (!isSame(id, at, now, then) && !isLaidOut(id, at, then)) {
+                    typed.add(new Edit.Typed(at, entry(sheet, at, now)));
+                }
             }
         }
         return typed;
+    }
+
+    private static Collection<Integer> both(Set<Integer> some, Set<Integer> others) {
+        if (some.equals(others)) {
+            return some;
+        }
+        Set<Integer> all = new TreeSet<>(some);
+        all.addAll(others);
+        return all;
+    }
+
+    private boolean isLaidOut(String id, Address at, Book.Cell then) {
+        return then.value() != Blank.BLANK && worksheet.cell(id, at).isEmpty();
     }
 
     private boolean isSame(String id, Address at, Book.Cell now, Book.Cell then) {
@@ -155,10 +171,9 @@ final class KeptReader {
             return then.formula().isPresent()
                     && isSame(now.formula().get(), then.formula().get());
         }
-        boolean isCalculated =
-                worksheet.cell(id, at).map(cell -> cell.isCalculated()).orElse(false);
         return Agreement.difference(now.value(), then.value(), book.dayZero()).isEmpty()
-                || isCalculated && written.isChanging();
+                || written.isChanging()
+                        && worksheet.cell(id, at).map(Cell::isCalculated).orElse(false);
     }
 
     private boolean isSame(Book.Formula now, Book.Formula then) {

@@ -188,15 +188,13 @@ public enum ColumnKind {
         if (isWord(text)) {
             return Order.NONE;
         }
-        if (isDecimal(text) && !THOUSANDS.matcher(text).matches()) {
+        if (isDecimal(text)
+                && (text.indexOf('.') != text.length() - 4
+                        || !THOUSANDS.matcher(text).matches())) {
             return Order.FIRST;
         }
         if (text.chars().noneMatch(c -> c == '.' || c == ',')) {
-            return isOnlyDigits(text)
-                            || isNumber(text, units)
-                            || isNumber(POINT.entry(text, units).orElse(""), units)
-                    ? Order.SAME
-                    : Order.NONE;
+            return isOnlyDigits(text) || isNumberWithoutMark(text, units) ? Order.SAME : Order.NONE;
         }
         Optional<String> point = POINT.entry(text, units).filter(entry -> isNumber(entry, units));
         Optional<String> comma = COMMA.entry(text, units).filter(entry -> isNumber(entry, units));
@@ -204,6 +202,13 @@ public enum ColumnKind {
             return point.equals(comma) ? Order.SAME : Order.EITHER;
         }
         return point.isPresent() ? Order.FIRST : comma.isPresent() ? Order.SECOND : Order.NONE;
+    }
+
+    private static boolean isNumberWithoutMark(String text, UnitCatalogue units) {
+        Value value = EntryReader.value(text, units);
+        return value instanceof NumberValue
+                || value instanceof Quantity
+                || value instanceof Text && isNumber(POINT.entry(text, units).orElse(""), units);
     }
 
     private static boolean isNumber(String entry, UnitCatalogue units) {

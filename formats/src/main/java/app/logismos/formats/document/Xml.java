@@ -1,5 +1,7 @@
 package app.logismos.formats.document;
 
+import com.ctc.wstx.api.WstxInputProperties;
+import com.ctc.wstx.stax.WstxInputFactory;
 import java.io.InputStream;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -7,16 +9,19 @@ import javax.xml.stream.XMLStreamReader;
 
 /** Reading XML as a stream: without document types and entities, so that nothing is fetched and nothing multiplies. */
 public final class Xml {
+    private static final int DEEPEST = 500;
     private static final XMLInputFactory FACTORY = factory();
 
     private Xml() {}
 
     private static XMLInputFactory factory() {
-        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+        XMLInputFactory factory = new WstxInputFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         factory.setProperty(XMLInputFactory.IS_COALESCING, false);
-        factory.setProperty("http://www.oracle.com/xml/jaxp/properties/maxElementDepth", "500");
+        factory.setProperty(WstxInputProperties.P_MAX_ELEMENT_DEPTH, DEEPEST);
+        // A fault is told at once, and not where its text is asked for.
+        factory.setProperty(WstxInputProperties.P_LAZY_PARSING, false);
         return factory;
     }
 

@@ -45,6 +45,9 @@ public final class OpenDocumentReader {
     private static final String OPEN_FORMULA = "of:";
 
     /** An object inside; what a path leads to elsewhere is not followed. */
+    private static final Pattern CURRENCY = Pattern.compile("[A-Z]{3}");
+
+    private static final Pattern ERROR = Pattern.compile("#(N/A|DIV/0!|VALUE!|REF!|NAME\\?|NUM!|NULL!)|Err:[0-9]{3}");
     private static final Pattern OBJECT = Pattern.compile("(?:\\./)?[A-Za-z0-9 _-]+");
 
     private final NumberStyles styles = new NumberStyles();
@@ -291,7 +294,7 @@ public final class OpenDocumentReader {
             throws XMLStreamException {
         String type = Part.attribute(xml, "value-type").orElse("");
         String shown = Part.attribute(xml, "value").orElse("");
-        Optional<String> currency = Part.attribute(xml, "currency").filter(code -> code.matches("[A-Z]{3}"));
+        Optional<String> currency = Part.attribute(xml, "currency").filter(CURRENCY.asMatchPredicate());
         Optional<String> spelled = Part.attribute(xml, "formula");
         Optional<String> date = Part.attribute(xml, "date-value");
         Optional<String> time = Part.attribute(xml, "time-value");
@@ -346,7 +349,7 @@ public final class OpenDocumentReader {
     }
 
     private static boolean isErrorText(String text) {
-        return text.matches("#(N/A|DIV/0!|VALUE!|REF!|NAME\\?|NUM!|NULL!)|Err:[0-9]{3}");
+        return ERROR.matcher(text).matches();
     }
 
     private static Optional<Area> array(XMLStreamReader xml, int column, int row) {

@@ -1,12 +1,16 @@
 package app.logismos.formats.opendocument;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 
 /** What an element of such a document says, whatever the prefixes of its namespaces are. */
 final class Part {
+    private static final Pattern COUNT = Pattern.compile("[0-9]{1,9}");
+    private static final Pattern SPACES = Pattern.compile("[ \\t\\r\\n]+");
+
     private Part() {}
 
     /** An attribute by its local name. */
@@ -21,7 +25,7 @@ final class Part {
 
     /** A whole number above or equal to zero. */
     static Optional<Integer> number(XMLStreamReader xml, String name) {
-        return attribute(xml, name).filter(text -> text.matches("[0-9]{1,9}")).map(Integer::parseInt);
+        return attribute(xml, name).filter(COUNT.asMatchPredicate()).map(Integer::parseInt);
     }
 
     /** The text of an element and of those in it. */
@@ -42,7 +46,7 @@ final class Part {
                 }
                 case XMLStreamConstants.END_ELEMENT -> depth--;
                 case XMLStreamConstants.CHARACTERS, XMLStreamConstants.CDATA, XMLStreamConstants.SPACE ->
-                    text.append(xml.getText().replaceAll("[ \\t\\r\\n]+", " "));
+                    text.append(SPACES.matcher(xml.getText()).replaceAll(" "));
                 default -> {}
             }
         }

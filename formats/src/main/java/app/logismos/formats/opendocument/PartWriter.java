@@ -1,9 +1,12 @@
 package app.logismos.formats.opendocument;
 
+import com.ctc.wstx.api.WstxOutputProperties;
+import com.ctc.wstx.stax.WstxOutputFactory;
 import java.io.BufferedOutputStream;
 import java.io.OutputStream;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -26,12 +29,23 @@ final class PartWriter {
             Map.entry("dc", "http://purl.org/dc/elements/1.1/"),
             Map.entry("of", "urn:oasis:names:tc:opendocument:xmlns:of:1.2"));
 
+    private static final XMLOutputFactory FACTORY = factory();
+    private static final Pattern UNWRITABLE =
+            Pattern.compile("[^\\t\\n\\r\\x{20}-\\x{D7FF}\\x{E000}-\\x{FFFD}\\x{10000}-\\x{10FFFF}]");
+
     private final XMLStreamWriter xml;
 
     PartWriter(OutputStream out) throws XMLStreamException {
-        xml = XMLOutputFactory.newDefaultFactory()
-                .createXMLStreamWriter(new BufferedOutputStream(out, 1 << 16), "UTF-8");
+        xml = FACTORY.createXMLStreamWriter(new BufferedOutputStream(out, 1 << 16), "UTF-8");
         xml.writeStartDocument("UTF-8", "1.0");
+    }
+
+    /** The elements are ours: none is begun that is not ended. */
+    private static XMLOutputFactory factory() {
+        XMLOutputFactory factory = new WstxOutputFactory();
+        factory.setProperty(WstxOutputProperties.P_OUTPUT_VALIDATE_STRUCTURE, false);
+        factory.setProperty(WstxOutputProperties.P_OUTPUT_VALIDATE_CONTENT, false);
+        return factory;
     }
 
     void close() throws XMLStreamException {
@@ -82,8 +96,8 @@ final class PartWriter {
         boolean isClean = true;
         for (int i = 0; i < text.length() && isClean; i++) {
             char c = text.charAt(i);
-            isClean = c >= 0x20 && c < 0xFFFE || c == '\t' || c == '\n' || c == '\r';
+            isClean = c >= 0x20 && c < 0xFFFE && !Character.isSurrogate(c) || c == '\t' || c == '\n' || c == '\r';
         }
-        return isClean ? text : text.replaceAll("[^\\t\\n\\r\\x{20}-\\x{FFFD}\\x{10000}-\\x{10FFFF}]", "");
+        return isClean ? text : UNWRITABLE.matcher(text).replaceAll("");
     }
 }
