@@ -56,6 +56,8 @@ public record WrittenNumber(Real number, Unit unit, Form form, int places) {
             Pattern.compile("([-−+]?)" + SPACES + "(?:([0-9]+)\\s+)?([0-9]+)\\s*/\\s*([0-9]+)");
     private static final Pattern WITH_UNIT = Pattern.compile("([-−+]?" + SPACES
             + "[0-9.](?:[0-9.,'’/ \u00a0\u202f]*[0-9.])?(?:[eE][-+−]?[0-9]+)?)[ \u00a0\u202f]?([\\p{L}°′″\\[].*)");
+    private static final Pattern GROUPING = Pattern.compile("[,\\s\u00a0\u202f]");
+    private static final Pattern NO_DIGIT = Pattern.compile("[^0-9]");
     private static final Pattern LEADING_ZERO = Pattern.compile("[-−+]?0[0-9]+");
 
     private static final String CURRENCY = "([€$£¥]|[A-Z]{3})";
@@ -113,7 +115,7 @@ public record WrittenNumber(Real number, Unit unit, Form form, int places) {
     }
 
     private static Optional<WrittenNumber> bare(String text) {
-        return decimal(text).or(() -> otherMarks(text)).or(() -> fraction(text));
+        return text.indexOf('/') < 0 ? decimal(text).or(() -> otherMarks(text)) : fraction(text);
     }
 
     private static Optional<WrittenNumber> decimal(String text) {
@@ -123,7 +125,7 @@ public record WrittenNumber(Real number, Unit unit, Form form, int places) {
                 || "eE".indexOf(parts.group(2).charAt(0)) >= 0) {
             return Optional.empty();
         }
-        String digits = parts.group(2).replaceAll("[,\\s\u00a0\u202f]", "").replace('−', '-');
+        String digits = GROUPING.matcher(parts.group(2)).replaceAll("").replace('−', '-');
         return of(parts.group(1), digits, parts.group(4), parts.group(6), parts.group(5) != null);
     }
 
@@ -146,7 +148,7 @@ public record WrittenNumber(Real number, Unit unit, Form form, int places) {
     }
 
     private static String onlyDigits(String grouped) {
-        return grouped.replaceAll("[^0-9]", "");
+        return NO_DIGIT.matcher(grouped).replaceAll("");
     }
 
     private static Optional<WrittenNumber> of(String sign, String whole, String places, String percent) {

@@ -71,6 +71,9 @@ public final class FormatCode {
 
     /** The code of a number style, with a unit behind. */
     public static String code(String style, String unit) {
+        if (style.isEmpty() && unit.isEmpty()) {
+            return "General";
+        }
         Matcher words = STYLE.matcher(style);
         String code = words.matches() ? spelled(words.group(1), words.group(2)) : "General";
         return unit.isEmpty() ? code : code + "\" " + unit.replace("\"", "") + "\"";

@@ -11,6 +11,7 @@ import app.logismos.value.PlainText;
 import app.logismos.value.Text;
 import app.logismos.value.Value;
 import java.math.BigDecimal;
+import java.util.Optional;
 import java.util.regex.Pattern;
 
 /** Values as they are typed, and as decimals that other programs read. */
@@ -19,6 +20,9 @@ public final class Entries {
     private static final int MOST_PLACES = 40;
 
     private static final Pattern PLAIN = Pattern.compile("-?[0-9]+(\\.[0-9]+)?");
+    /** Doubles are written without a power of ten up to here. */
+    private static final double MOST_PLAIN = 1e7;
+
     private static final int MOST_BITS = 400;
 
     private Entries() {}
@@ -48,6 +52,12 @@ public final class Entries {
 
     /** All digits of a decimal that ends; of other numbers those of the nearest double, since other programs keep no more. */
     public static String decimal(Real number) {
+        if (number instanceof Rational rational) {
+            Optional<String> few = shortest(rational);
+            if (few.isPresent()) {
+                return few.get();
+            }
+        }
         String exact = PlainText.of(new NumberValue(number));
         if (PLAIN.matcher(exact).matches()) {
             return exact;
@@ -69,5 +79,19 @@ public final class Entries {
         return decimal.precision() - decimal.scale() > 21 || decimal.scale() > 21
                 ? String.valueOf(near)
                 : decimal.toPlainString();
+    }
+
+    /** The shortest decimal of the nearest double, where it is the number itself: so it is of nearly all that was typed. */
+    private static Optional<String> shortest(Rational number) {
+        double near = number.toDouble();
+        if (!(Math.abs(near) < MOST_PLAIN)) {
+            return Optional.empty();
+        }
+        String decimal = Double.toString(near);
+        String plain = decimal.endsWith(".0") ? decimal.substring(0, decimal.length() - 2) : decimal;
+        return Rational.read(plain)
+                .filter(number::equals)
+                .filter(read -> plain.indexOf('E') < 0)
+                .map(read -> plain);
     }
 }
