@@ -23,6 +23,9 @@ import java.util.regex.Pattern;
 
 /** A document of values between separators as it was recognised, or as a person has chosen that it is read. */
 public final class Delimited {
+    /** So few cells at once that what is kept of them meanwhile stays near the processor. */
+    private static final int AT_ONCE = 1 << 14;
+
     private static final String GRID = "grid-1";
     private static final Pattern UNIT_IN_HEADING = Pattern.compile(
             "(?<heading>.*\\S)\\s*(?:\\((?<round>[^()]+)\\)|\\[(?<square>[^\\[\\]]+)]|\\s+in\\s+(?<in>\\S+))");
@@ -186,7 +189,7 @@ public final class Delimited {
         Block.Grid grid = Block.Grid.of(GRID, title, Math.max(1, lines()), Math.max(1, columns.size()))
                 .with(to -> to.headings(headings ? 1 : 0));
         new Edit.AddSection(Section.of("section-1", title, grid), 0).apply(worksheet);
-        Edit.Enter.inParts(GRID, typed).forEach(edit -> edit.apply(worksheet));
+        Edit.Enter.inParts(GRID, typed, AT_ONCE).forEach(edit -> edit.apply(worksheet));
         return new Brought(worksheet, told);
     }
 
