@@ -626,6 +626,21 @@ final class CallEvaluation implements References {
         return evaluator.scope().hiddenRows(grid);
     }
 
+    @Override
+    public List<String> grids() {
+        return evaluator.scope().grids();
+    }
+
+    @Override
+    public Optional<String> ownGrid() {
+        return evaluator.scope().ownGrid();
+    }
+
+    @Override
+    public Optional<String> formula(Optional<String> grid, Address cell) {
+        return evaluator.scope().formula(grid, cell);
+    }
+
     private static RangeReference reference(Cells cells, Span place) {
         return new RangeReference(
                 cells.grid(),

@@ -79,6 +79,21 @@ public interface Scope {
         return Set.of();
     }
 
+    /** The titles of all grids in their order; none outside of a worksheet. */
+    default List<String> grids() {
+        return List.of();
+    }
+
+    /** The title of the formula's own grid; nothing outside of a worksheet. */
+    default Optional<String> ownGrid() {
+        return Optional.empty();
+    }
+
+    /** The formula in a cell as it was typed; nothing where there is none. The grid's title, or nothing for the formula's own. */
+    default Optional<String> formula(Optional<String> grid, Address cell) {
+        return Optional.empty();
+    }
+
     /** How values are shown where nothing is said about their style; what is joined to a text is shown so. */
     default Display display() {
         return Display.AUTOMATIC;

@@ -59,6 +59,21 @@ public record WithVariable(Scope scope, String variable, Value value) implements
     }
 
     @Override
+    public List<String> grids() {
+        return scope.grids();
+    }
+
+    @Override
+    public Optional<String> ownGrid() {
+        return scope.ownGrid();
+    }
+
+    @Override
+    public Optional<String> formula(Optional<String> grid, Address cell) {
+        return scope.formula(grid, cell);
+    }
+
+    @Override
     public Surroundings surroundings() {
         return scope.surroundings();
     }

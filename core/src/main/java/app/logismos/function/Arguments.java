@@ -4,6 +4,7 @@ import app.logismos.algebra.Antiderivative;
 import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
 import app.logismos.algebra.Limit;
+import app.logismos.formula.Address;
 import app.logismos.number.Complex;
 import app.logismos.number.PiMultiple;
 import app.logismos.number.Rational;
@@ -79,6 +80,24 @@ public final class Arguments {
     /** Whether an argument points at cells. */
     public boolean isReference(String parameter) {
         return references.of(positions.indexOf(function.indexOf(parameter))).isPresent();
+    }
+
+    /** The formula in the first cell that an argument points at, as it was typed; nothing where there is none. */
+    public Optional<String> formula(String parameter) {
+        References.Cells cells = cells(parameter);
+        return Address.isInside(cells.column(), cells.row())
+                ? references.formula(cells.grid(), new Address(cells.column(), cells.row()))
+                : Optional.empty();
+    }
+
+    /** The titles of the worksheet's grids in their order. */
+    public List<String> grids() {
+        return references.grids();
+    }
+
+    /** The title of the grid in which the formula stands. */
+    public Optional<String> ownGrid() {
+        return references.ownGrid();
     }
 
     /** These arguments without what stands in rows that are not shown; what stands in no row of a grid is shown whole. */

@@ -40,6 +40,7 @@ public final class Function {
     private java.util.function.Function<Arguments, Value> code = given -> Blank.BLANK;
     private Optional<java.util.function.Function<Arguments, Value>> complexCode = Optional.empty();
     private boolean seesHiddenRows;
+    private boolean seesEntries;
     private Optional<java.util.function.Function<Arguments, String>> working = Optional.empty();
     private Optional<java.util.function.Function<Arguments, Choice>> choice = Optional.empty();
     private Optional<java.util.function.Function<Arguments, References.Cells>> meant = Optional.empty();
@@ -105,6 +106,12 @@ public final class Function {
     /** The value is another when rows are hidden or shown. */
     public Function seesHiddenRows() {
         seesHiddenRows = true;
+        return this;
+    }
+
+    /** The value is another when other entries are typed, or grids come, go or change places. */
+    public Function seesEntries() {
+        seesEntries = true;
         return this;
     }
 
@@ -393,6 +400,11 @@ public final class Function {
     /** Whether the value is another when rows are hidden or shown. */
     public boolean isOfShownRows() {
         return seesHiddenRows;
+    }
+
+    /** Whether the value is another when other entries are typed, or grids come, go or change places. */
+    public boolean isOfEntries() {
+        return seesEntries;
     }
 
     /** Whether a call stands for cells that only its arguments tell. */

@@ -4,6 +4,7 @@ import app.logismos.algebra.Antiderivative;
 import app.logismos.algebra.Equation;
 import app.logismos.algebra.Form;
 import app.logismos.algebra.Limit;
+import app.logismos.formula.Address;
 import app.logismos.number.Real;
 import app.logismos.value.Algebraic;
 import app.logismos.value.ErrorCode;
@@ -107,6 +108,21 @@ public interface References {
         public Set<Integer> hiddenRows(Optional<String> grid) {
             return Set.of();
         }
+
+        @Override
+        public List<String> grids() {
+            return List.of();
+        }
+
+        @Override
+        public Optional<String> ownGrid() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<String> formula(Optional<String> grid, Address cell) {
+            return Optional.empty();
+        }
     };
 
     /**
@@ -184,4 +200,13 @@ public interface References {
 
     /** The rows of a grid, from 0, that are not shown; of the formula's own where no title is given. */
     Set<Integer> hiddenRows(Optional<String> grid);
+
+    /** The titles of all grids in their order; none outside of a worksheet. */
+    List<String> grids();
+
+    /** The title of the formula's own grid; nothing outside of a worksheet. */
+    Optional<String> ownGrid();
+
+    /** The formula in a cell as it was typed; nothing where there is none. The grid's title, or nothing for the formula's own. */
+    Optional<String> formula(Optional<String> grid, Address cell);
 }

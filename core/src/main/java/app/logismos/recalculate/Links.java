@@ -38,6 +38,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.LongConsumer;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -49,11 +50,10 @@ import org.jspecify.annotations.Nullable;
  */
 final class Links {
     /** Functions whose values are others when rows are hidden or shown. */
-    private static final Set<String> SEE_SHOWN_ROWS = Catalogue.STANDARD.functions().stream()
-            .filter(Function::isOfShownRows)
-            .flatMap(function -> Stream.concat(Stream.of(function.name()), function.synonyms().stream()))
-            .map(name -> name.toLowerCase(Locale.ROOT))
-            .collect(Collectors.toUnmodifiableSet());
+    private static final Set<String> SEE_SHOWN_ROWS = named(Function::isOfShownRows);
+
+    /** Functions whose values are others when other entries are typed, or grids change. */
+    private static final Set<String> SEE_ENTRIES = named(Function::isOfEntries);
 
     private final Worksheet worksheet;
     private final Dependents dependents;
@@ -69,8 +69,8 @@ final class Links {
     private final Users usersOfNames;
     private final Users usersOfTitles;
 
-    /** By the name of the function that looks at which rows are shown. */
-    private final Users usersOfShownRows;
+    /** By the name of the function that looks at more than values. */
+    private final Users usersOfFunctions;
 
     private final Long2ObjectOpenHashMap<Plan> found;
     private @Nullable Optional<List<Run>> runs;
@@ -94,15 +94,23 @@ final class Links {
             Dependents finders,
             Users usersOfNames,
             Users usersOfTitles,
-            Users usersOfShownRows,
+            Users usersOfFunctions,
             Long2ObjectOpenHashMap<Plan> found) {
         this.worksheet = worksheet;
         this.dependents = dependents;
         this.finders = finders;
         this.usersOfNames = usersOfNames;
         this.usersOfTitles = usersOfTitles;
-        this.usersOfShownRows = usersOfShownRows;
+        this.usersOfFunctions = usersOfFunctions;
         this.found = found;
+    }
+
+    private static Set<String> named(Predicate<Function> which) {
+        return Catalogue.STANDARD.functions().stream()
+                .filter(which)
+                .flatMap(function -> Stream.concat(Stream.of(function.name()), function.synonyms().stream()))
+                .map(name -> name.toLowerCase(Locale.ROOT))
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     /** The graph of an overlay of the worksheet: a copy-on-write copy. While it is in use, this one must not change. */
@@ -113,7 +121,7 @@ final class Links {
                 finders.overlay(),
                 usersOfNames.overlay(),
                 usersOfTitles.overlay(),
-                usersOfShownRows.overlay(),
+                usersOfFunctions.overlay(),
                 found.clone());
         synchronized (this) {
             overlay.numbers.putAll(numbers);
@@ -188,8 +196,9 @@ final class Links {
         touched.names().forEach(name -> cells.addAll(usersOfNames.of(name)));
         touched.titles().forEach(title -> cells.addAll(usersOfTitles.of(title)));
         if (touched.areOthersHidden()) {
-            SEE_SHOWN_ROWS.forEach(function -> cells.addAll(usersOfShownRows.of(function)));
+            SEE_SHOWN_ROWS.forEach(function -> cells.addAll(usersOfFunctions.of(function)));
         }
+        SEE_ENTRIES.forEach(function -> cells.addAll(usersOfFunctions.of(function)));
         cells.forEach(this::unlink);
         touched.names().forEach(names::remove);
         touched.titles().forEach(titles::remove);
@@ -354,9 +363,11 @@ final class Links {
             if (node instanceof Variable variable) {
                 visitor.visit(usersOfNames, variable.name().toLowerCase(Locale.ROOT));
             }
-            if (node instanceof Call call
-                    && SEE_SHOWN_ROWS.contains(call.function().toLowerCase(Locale.ROOT))) {
-                visitor.visit(usersOfShownRows, call.function().toLowerCase(Locale.ROOT));
+            if (node instanceof Call call) {
+                String function = call.function().toLowerCase(Locale.ROOT);
+                if (SEE_SHOWN_ROWS.contains(function) || SEE_ENTRIES.contains(function)) {
+                    visitor.visit(usersOfFunctions, function);
+                }
             }
             gridOf(node).ifPresent(title -> visitor.visit(usersOfTitles, title.toLowerCase(Locale.ROOT)));
         });

@@ -16,6 +16,7 @@ import app.logismos.formula.Printer;
 import app.logismos.function.Surroundings;
 import app.logismos.number.Real;
 import app.logismos.sheet.Block;
+import app.logismos.sheet.Cell;
 import app.logismos.sheet.Target;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.Failure;
@@ -165,6 +166,24 @@ record SheetScope(
                 .flatMap(id -> worksheet.outline().grid(id))
                 .map(Block.Grid::hiddenRows)
                 .orElse(Set.of());
+    }
+
+    @Override
+    public List<String> grids() {
+        return worksheet.outline().grids().map(Block.Grid::title).toList();
+    }
+
+    @Override
+    public Optional<String> ownGrid() {
+        return worksheet.outline().grid(grid).map(Block.Grid::title);
+    }
+
+    @Override
+    public Optional<String> formula(Optional<String> title, Address cell) {
+        return gridOf(title)
+                .flatMap(id -> worksheet.cell(id, cell))
+                .filter(Cell::isCalculated)
+                .map(typed -> typed.text(cell));
     }
 
     @Override

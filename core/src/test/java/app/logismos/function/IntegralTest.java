@@ -147,8 +147,8 @@ class IntegralTest {
                 .filter(line -> !line.contains("=") && !line.matches(".*\\b[uvwA-Z]\\b.*"))
                 .toList();
         assertThat(lines).allSatisfy(line -> {
-            String off = "with(derivative(" + line + ", x) - (" + form + "), x: ";
-            assertThat(Stream.of("0.3", "0.8", "1.7", "2.6", "-0.6", "5.2")
+            String off = "with(" + worth("derivative(" + line + ", x)") + " - (" + form + "), x: ";
+            assertThat(Stream.of("0.3", "1.7", "-0.6", "5.2")
                             .mapToDouble(x -> number(off + x + letters, Surroundings.Angle.RADIANS))
                             .filter(each -> !Double.isNaN(each))
                             .boxed()

@@ -32,6 +32,7 @@ import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.function.Supplier;
@@ -228,6 +229,65 @@ public final class LookupFunctions {
                     .related("isempty", "rownumber")
                     .from("OpenFormula 6.13.24")
                     .answers(given -> new Truth(given.isReference("value"))),
+            function("hasformula", Category.LOGIC)
+                    .alsoRead("ISFORMULA")
+                    .says("Whether there is a formula in a cell, and not a typed value.")
+                    .argument("reference", REFERENCE, "the cell; of a range the first one")
+                    .example("hasformula(B7)", "false")
+                    .example("hasformula(shifted(B7, 1, 1))", "false")
+                    .refuses("hasformula(1 + 2)", ErrorCode.WRONG_KIND)
+                    .related("formulatext", "isreference")
+                    .from("OpenFormula 6.13.18")
+                    .seesEntries()
+                    .answers(given -> new Truth(given.formula("reference").isPresent())),
+            function("formulatext", Category.TABLES)
+                    .alsoRead("FORMULA")
+                    .says("The formula in a cell as a text, as it was typed.")
+                    .argument("reference", REFERENCE, "the cell; of a range the first one")
+                    .example("orelse(formulatext(B7), \"no formula\")", "\"no formula\"")
+                    .example("orelse(formulatext(shifted(B7, 1, 1)), \"none\")", "\"none\"")
+                    .refuses("formulatext(B7)", ErrorCode.NOT_FOUND)
+                    .refuses("formulatext(1 + 2)", ErrorCode.WRONG_KIND)
+                    .related("hasformula", "cellcalled")
+                    .from("OpenFormula 6.13.9")
+                    .seesEntries()
+                    .answers(given -> given.formula("reference")
+                            .<Value>map(Text::new)
+                            .orElseGet(() -> Failure.of(
+                                    ErrorCode.NOT_FOUND,
+                                    "There is no formula in this cell, but a typed value, or nothing."))),
+            function("gridnumber", Category.TABLES)
+                    .alsoRead("SHEET")
+                    .says("The number of a grid in its worksheet, from 1.")
+                    .optional(
+                            "grid",
+                            LAZY,
+                            Blank.BLANK,
+                            "a cell of it, or its title; the formula's own, if nothing is said")
+                    .example("orelse(gridnumber(), \"no grid here\")", "\"no grid here\"")
+                    .example("orelse(gridnumber(\"Prices\"), \"no such grid\")", "\"no such grid\"")
+                    .refuses("gridnumber(\"Prices\")", ErrorCode.MISSING_REFERENCE)
+                    .related("gridcount", "rownumber", "columnnumber")
+                    .from("OpenFormula 6.13.31")
+                    .seesEntries()
+                    .answers(LookupFunctions::gridNumber),
+            function("gridcount", Category.TABLES)
+                    .alsoRead("SHEETS")
+                    .says("How many grids a worksheet has, or a reference is of, which is one.")
+                    .optional("reference", REFERENCE, Blank.BLANK, "cells; the whole worksheet, if nothing is said")
+                    .example("gridcount(B7:D9)", "1")
+                    .example("gridcount(shifted(B7, 1, 1))", "1")
+                    .refuses("gridcount(1 + 2)", ErrorCode.WRONG_KIND)
+                    .related("gridnumber", "areacount")
+                    .from("OpenFormula 6.13.32")
+                    .seesEntries()
+                    .answers(given -> {
+                        if (given.isGiven("reference")) {
+                            given.cells("reference");
+                            return NumberValue.of(1);
+                        }
+                        return NumberValue.of(given.grids().size());
+                    }),
             function("shown", Category.TABLES)
                     .says(
                             "The cells of a range whose rows are shown; those of hidden rows, also of a filter, are empty.")
@@ -264,6 +324,25 @@ public final class LookupFunctions {
                     }));
 
     private LookupFunctions() {}
+
+    private static Value gridNumber(Arguments given) {
+        Optional<String> title = !given.isGiven("grid")
+                ? given.ownGrid()
+                : given.isReference("grid")
+                        ? given.cells("grid").grid().or(given::ownGrid)
+                        : Optional.of(given.text("grid"));
+        int number = title.map(wanted -> given.grids().stream()
+                        .map(each -> each.toLowerCase(Locale.ROOT))
+                        .toList()
+                        .indexOf(wanted.strip().toLowerCase(Locale.ROOT)))
+                .orElse(-1);
+        return number < 0
+                ? Failure.of(
+                        ErrorCode.MISSING_REFERENCE,
+                        title.map(wanted -> "There is no grid `" + wanted + "`.")
+                                .orElse("There is no grid here."))
+                : NumberValue.of(number + 1L);
+    }
 
     private static References.Cells shifted(Arguments given) {
         References.Cells from = given.cells("reference");

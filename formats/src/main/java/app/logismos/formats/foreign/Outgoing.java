@@ -83,6 +83,7 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
             "IMSECH",
             "IMSINH",
             "IMTAN",
+            "ISFORMULA",
             "ISOWEEKNUM",
             "MUNIT",
             "NUMBERVALUE",
@@ -92,6 +93,8 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
             "RRI",
             "SEC",
             "SECH",
+            "SHEET",
+            "SHEETS",
             "UNICHAR",
             "UNICODE",
             "XOR");

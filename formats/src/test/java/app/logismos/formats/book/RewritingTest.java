@@ -152,6 +152,9 @@ class RewritingTest {
                 "FDIST(1;1;1)|=fdistribution(1; 1; 1)|0.5",
                 "[.A9]=\"leaf\"|=lower(A9)=\"leaf\"|true",
                 "ORG.EXAMPLE.SUM([.A1])|=sum(A1)|2",
+                "ISFORMULA([.A1])|=hasformula(A1)|false",
+                "SHEETS([.A1:.A2])+SHEET([.A1])|=gridcount(A1:A2)+gridnumber(A1)|2",
+                "IFERROR(FORMULA([.A1]);7)|=orelse(formulatext(A1); 7)|7",
                 "IFNA(NA();3)|=ifunavailable(unavailable(); 3)|3",
             })
     void aFormulaOfAnOpenDocumentKeepsItsValue(String theirs, String ours, String value) {
