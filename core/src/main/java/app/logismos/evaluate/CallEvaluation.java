@@ -535,10 +535,11 @@ final class CallEvaluation implements References {
         int order = arguments.whole("order", 0, DerivativeWorking.HIGHEST_ORDER);
         String at = by.name() + " = " + place.text();
         List<Line> rules = rulesOfDerivative(arguments, branches.left());
-        String sides = branches.meet()
+        boolean isBorder = !branches.left().equals(branches.right());
+        String sides = isBorder
                 ? "at " + at + " two meet: " + branches.left().text() + " on the left, "
                         + branches.right().text() + " on the right"
-                : "at " + at;
+                : (branches.meet() ? "beside " : "at ") + at;
         String taken = DerivativeWorking.FUNCTION + "(" + branches.left().text() + ", " + by.name() + ", "
                 + place.text() + (order == 1 ? "" : ", " + order) + ")";
         String other = with(derivative(branches.right(), by, order).text(), by, place);
@@ -546,7 +547,7 @@ final class CallEvaluation implements References {
         Line.read(taken, evaluator)
                 .ifPresent(after -> lines.add(new Line(Rule.BRANCH_TAKEN, sides, after, after, after)));
         lines.addAll(rules);
-        if (branches.meet()) {
+        if (isBorder) {
             Line.read(other, evaluator)
                     .ifPresent(after -> lines.add(new Line(
                             Rule.BRANCHES_COMPARED,
