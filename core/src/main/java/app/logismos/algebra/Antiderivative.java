@@ -23,7 +23,6 @@ public final class Antiderivative {
 
     private static final int MOST_DEPTH = 12;
     private static final int MOST_TRIES = 60;
-    private static final int MOST_DEGREE = 40;
     private static final Form.Letter ANY = new Form.Letter("?");
     private static final Form TWO = Form.number(2);
 

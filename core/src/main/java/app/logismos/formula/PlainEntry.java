@@ -46,7 +46,7 @@ final class PlainEntry {
                 && whole > 0
                 && point != text.length() - 1
                 && (whole == 1 || text.charAt(start) != '0');
-        return isNumber ? Optional.of(new NumberValue(decimal(text, start, point))) : Optional.empty();
+        return isNumber ? Rational.read(text).map(NumberValue::new) : Optional.empty();
     }
 
     /** Whether a text begins with letters that are neither the code of a currency nor perhaps a month. */
@@ -63,17 +63,5 @@ final class PlainEntry {
 
     private static boolean isLetter(char c) {
         return c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z';
-    }
-
-    private static Rational decimal(String text, int start, int point) {
-        long unscaled = 0;
-        long scale = 1;
-        for (int i = start; i < text.length(); i++) {
-            if (i != point) {
-                unscaled = 10 * unscaled + text.charAt(i) - '0';
-                scale *= point >= 0 && i > point ? 10 : 1;
-            }
-        }
-        return Rational.of(start == 0 ? unscaled : -unscaled, scale);
     }
 }
