@@ -25,6 +25,7 @@ import app.logismos.function.statistics.RegressionFunctions;
 import app.logismos.function.statistics.SignificanceFunctions;
 import app.logismos.function.statistics.SpreadFunctions;
 import app.logismos.function.statistics.StatisticsFunctions;
+import app.logismos.function.table.DocumentFunctions;
 import app.logismos.function.table.LookupFunctions;
 import app.logismos.function.table.RecordFunctions;
 import app.logismos.function.table.TableFunctions;
@@ -61,6 +62,7 @@ public final class Catalogue {
                     AlgebraFunctions.ALL,
                     TableFunctions.ALL,
                     LookupFunctions.ALL,
+                    DocumentFunctions.ALL,
                     RecordFunctions.ALL,
                     LogicFunctions.ALL,
                     KindFunctions.ALL,

@@ -593,7 +593,7 @@ public final class Parser {
             while (peek().is(",") || peek().is(";")) {
                 next();
                 if (Supposing.is(name.text())) {
-                    supposed(arguments);
+                    supposed(arguments, Supposing.isSeparated(name.text()));
                 } else {
                     arguments.add(argument(parameters));
                 }
@@ -627,13 +627,14 @@ public final class Parser {
     }
 
     /** A name or cell, and the value that is put for it. */
-    private void supposed(List<Argument> arguments) {
+    private void supposed(List<Argument> arguments, boolean maySeparate) {
         Token first = peek();
         Expression what = first.type() == Token.Type.WORD && tokens.get(at + 1).is(":") && isCorner(first)
                 ? oneCell(next())
                 : primary();
         arguments.add(new Argument(Optional.empty(), Optional.of(what)));
-        if (!peek().is(":")) {
+        boolean isThere = peek().is(":") || maySeparate && (peek().is(",") || peek().is(";"));
+        if (!isThere) {
             throw new Refusal(SyntaxErrors.supposedWithoutValue(what.span().in(text), first.span(), peek()));
         }
         next();

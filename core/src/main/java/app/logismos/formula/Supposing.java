@@ -8,11 +8,19 @@ public final class Supposing {
     /** The name of the function. */
     public static final String FUNCTION = "with";
 
+    /** As documents call it; they write the value behind the next separator. */
+    public static final String ALSO = "MULTIPLE.OPERATIONS";
+
     private Supposing() {}
 
     /** Whether a function is this one. */
     public static boolean is(String function) {
-        return function.equalsIgnoreCase(FUNCTION);
+        return function.equalsIgnoreCase(FUNCTION) || function.equalsIgnoreCase(ALSO);
+    }
+
+    /** Whether a value may stand behind a separator, instead of a colon. */
+    static boolean isSeparated(String function) {
+        return function.equalsIgnoreCase(ALSO);
     }
 
     /** Whether the argument at this place, from 0, is a name or cell that a value is put for. */

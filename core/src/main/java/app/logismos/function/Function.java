@@ -81,6 +81,11 @@ public final class Function {
         return takes(new Parameter(parameter, accepts, describes, Optional.empty(), true));
     }
 
+    /** Like {@link #repeated}, and there may be none. */
+    public Function repeatedIfAny(String parameter, Parameter.Accepts accepts, String describes) {
+        return takes(new Parameter(parameter, accepts, describes, Optional.of(Blank.BLANK), true));
+    }
+
     public Function example(String expression, String value) {
         examples = with(examples, List.of(new Example(expression, value)));
         return this;

@@ -7,7 +7,7 @@ import java.util.Optional;
  * What a function takes.
  *
  * @param fallback the value where the argument is left out; nothing where it must be given
- * @param repeated whether any number of arguments, at least one, may stand here; only the last parameter is
+ * @param repeated whether any number of arguments may stand here, at least one where it has no fallback; only the last parameter is
  */
 public record Parameter(String name, Accepts accepts, String says, Optional<Value> fallback, boolean repeated) {
     /** What may be given. A table given for a single value makes the function work element by element. */

@@ -46,9 +46,37 @@ class EntriesSeenTest {
                 "=gridnumber(7)                | wrong-kind",
                 "=gridcount()                  | 2",
                 "=SHEETS(A1:A2)                | 1",
+                "=cellinfo(\"row\")             | 1",
+                "=cellinfo(\"col\")             | 4",
+                "=CELL(\"ROW\", 'Leaf prices'.B7) | 7",
+                "=cellinfo(\"address\", A2)     | \"$A$2\"",
+                "=cellinfo(\"address\", Lots.A2) | \"$A$2\"",
+                "=cellinfo(\"address\", 'Leaf prices'.A2) | \"'Leaf prices'.$A$2\"",
+                "=cellinfo(\"coord\", A2)       | \"Lots.$A$2\"",
+                "=cellinfo(\"sheet\", 'Leaf prices'.A2) | 2",
+                "=cellinfo(\"sheet\")           | 1",
+                "=cellinfo(\"contents\", A2)    | 30",
+                "=cellinfo(\"contents\", A1:A2) | 10",
+                "=cellinfo(\"type\", A1)        | \"v\"",
+                "=cellinfo(\"type\", A2)        | \"v\"",
+                "=cellinfo(\"type\", A3)        | \"b\"",
+                "=cellinfo(\"type\", A4)        | \"l\"",
+                "=cellinfo(\"type\", A5)        | \"v\"",
+                "=cellinfo(\"width\", A1)       | wrong-arguments",
+                "=cellinfo(\"row\", 3)          | wrong-kind",
+                "=cellinfo(\"type\")            | \"v\"",
+                "=cellinfo(\"contents\")        | wrong-arguments",
+                "=cellinfo(\"contents\", D1)    | circular",
+                "=programinfo(\"numfile\")      | 2",
+                "=INFO(\"recalc\")              | \"Automatic\"",
+                "=INFO(\"system\")              | wrong-arguments",
+                "=DDE(\"scales\", \"tea\", \"mass\") | not-found",
+                "=MULTIPLE.OPERATIONS(A2; A1; 7) | 21",
+                "=MULTIPLE.OPERATIONS(A2, A1: 7) | 21",
+                "=with(A2, A1: 7)              | 21",
             })
     void itSeesWhatStandsThere(String entry, String value) {
-        type(live, "A1", "10", "A2", "=A1*3");
+        type(live, "A1", "10", "A2", "=A1*3", "A4", "leaf", "A5", "=1/0");
         typeInto(live, "b", "A1", "price = Lots.A1 + 1");
         Sheets.name(live, "tripled", "A2");
         type(live, "D1", entry);

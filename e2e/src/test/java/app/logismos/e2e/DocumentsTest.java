@@ -140,7 +140,7 @@ class DocumentsTest extends Visit {
         page.getByLabel("Document to bring in").setInputFiles(budget());
         Locator report = panel("budget.xlsx was brought in");
         assertThat(report).containsText("2 of 4 formulas have the same value as in the document.");
-        assertThat(report).containsText("There is no function CELL.");
+        assertThat(report).containsText("There is no function RTD.");
         report.getByText("Plan B3").click();
         assertThat(lens(page)).containsText("A1+A2");
         assertThat(report).isVisible();
@@ -154,7 +154,7 @@ class DocumentsTest extends Visit {
         try (XSSFWorkbook workbook = new XSSFWorkbook();
                 OutputStream out = Files.newOutputStream(file)) {
             var sheet = workbook.createSheet("Plan");
-            String[] formulas = {"SUM(A1:A2)", "-A1^2", "A1+A2", "CELL(\"row\",A1)"};
+            String[] formulas = {"SUM(A1:A2)", "-A1^2", "A1+A2", "RTD(\"row\",A1)"};
             double[] values = {5, 4, 6, 0};
             for (int row = 0; row < formulas.length; row++) {
                 var line = sheet.createRow(row);

@@ -119,7 +119,7 @@ class DocumentsTest {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (XSSFWorkbook workbook = new XSSFWorkbook()) {
             var row = workbook.createSheet("Plan").createRow(0);
-            String[] formulas = {"1+1", "2^3^2", "CELL(\"row\",A1)", "TODAY()"};
+            String[] formulas = {"1+1", "2^3^2", "RTD(\"row\",A1)", "TODAY()"};
             double[] values = {2, 512, 7, 1};
             for (int i = 0; i < formulas.length; i++) {
                 row.createCell(i).setCellFormula(formulas[i]);
@@ -137,7 +137,7 @@ class DocumentsTest {
         assertThat(joined.at("/compared/differ/0/cell")).isEqualTo("B1");
         assertThat(joined.at("/compared/differ/0/theirs")).isEqualTo("512");
         assertThat(joined.at("/compared/differ/0/ours")).isEqualTo("64");
-        assertThat(joined.at("/compared/kept/0/why")).isEqualTo("There is no function CELL.");
+        assertThat(joined.at("/compared/kept/0/why")).isEqualTo("There is no function RTD.");
         assertThat(shown(id)).contains("Plan.A1 2", "Plan.C1 7");
         program.post("/worksheets/" + id + "/undo", "{}");
         assertThat(shown(id)).isEmpty();

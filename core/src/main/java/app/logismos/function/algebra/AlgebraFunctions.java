@@ -54,6 +54,7 @@ public final class AlgebraFunctions {
                     .leads(given -> NumericSlope.steps(given, letter(given)))
                     .answers(AlgebraFunctions::derivative),
             function(Supposing.FUNCTION, Category.ALGEBRA)
+                    .alsoRead(Supposing.ALSO)
                     .says("What an expression would be if names or cells in it had other values. Nothing is changed.")
                     .argument("expression", EXPRESSION, "the expression, or a cell whose formula is worked out so")
                     .repeated("values", EXPRESSION, "a name or cell, a colon and its value, as in `x: 3`")

@@ -270,7 +270,7 @@ public final class LookupFunctions {
                     .related("gridcount", "rownumber", "columnnumber")
                     .from("OpenFormula 6.13.31")
                     .seesEntries()
-                    .answers(LookupFunctions::gridNumber),
+                    .answers(given -> gridNumber(given, "grid")),
             function("gridcount", Category.TABLES)
                     .alsoRead("SHEETS")
                     .says("How many grids a worksheet has, or a reference is of, which is one.")
@@ -325,12 +325,13 @@ public final class LookupFunctions {
 
     private LookupFunctions() {}
 
-    private static Value gridNumber(Arguments given) {
-        Optional<String> title = !given.isGiven("grid")
+    /** The number of the grid that an argument points at, or whose title it is; of the formula's own, if it was left out. */
+    static Value gridNumber(Arguments given, String parameter) {
+        Optional<String> title = !given.isGiven(parameter)
                 ? given.ownGrid()
-                : given.isReference("grid")
-                        ? given.cells("grid").grid().or(given::ownGrid)
-                        : Optional.of(given.text("grid"));
+                : given.isReference(parameter)
+                        ? given.cells(parameter).grid().or(given::ownGrid)
+                        : Optional.of(given.text(parameter));
         int number = title.map(wanted -> given.grids().stream()
                         .map(each -> each.toLowerCase(Locale.ROOT))
                         .toList()

@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * Writes a formula of a document as one of ours, so that its value stays: signs before powers, powers from left to right,
@@ -48,6 +49,12 @@ public final class Incoming {
             "FILTER",
             "SORT",
             "UNIQUE");
+
+    /** What {@code CELL} and {@code INFO} are told here. */
+    private static final Set<String> ABOUT_CELLS =
+            Set.of("address", "coord", "row", "col", "sheet", "contents", "type");
+
+    private static final Set<String> ABOUT_PROGRAMS = Set.of("numfile", "recalc", "origin");
 
     private static final Set<String> CONDITIONS = Set.of("AND", "OR", "XOR", "NOT");
     private static final Set<String> ANSWER_TEXT = Set.of(
@@ -411,6 +418,7 @@ public final class Incoming {
         for (int i = 0; i < call.arguments().size(); i++) {
             arguments.add(argument(name, alike, call.arguments().get(i), i, isTables));
         }
+        checkTold(name, arguments);
         if (name.equals("TEXT") && arguments.size() == 2) {
             return styled(arguments.get(0), call.arguments().get(1));
         }
@@ -453,6 +461,37 @@ public final class Incoming {
                                 + "(" + String.join("; ", texts) + ")",
                         SINGLE,
                         kind));
+    }
+
+    private static void checkTold(String name, List<Piece> arguments) {
+        if (name.equals("DDE")) {
+            throw new NotRead("it fetches a value from another program");
+        }
+        Set<String> told = name.equals("CELL") ? ABOUT_CELLS : name.equals("INFO") ? ABOUT_PROGRAMS : Set.of();
+        String asked =
+                told.isEmpty() || arguments.isEmpty() ? "" : arguments.get(0).text();
+        if (asked.startsWith("\"") && !told.contains(asked.replace("\"", "").toLowerCase(Locale.ROOT))) {
+            throw new NotRead("it asks for " + asked + ", which no formula is told with us");
+        }
+    }
+
+    /** From its first cell, by which a document knows it, to the last row, and up to the formula's own column or one in which nothing stands. */
+    private Foreign.Range wholeTable(Foreign.Cell first) {
+        int left = first.column().from(origin.column());
+        int top = first.row().from(origin.row());
+        int bottom = Math.max(top, surroundings.lastRow(first.sheet()));
+        int right = left;
+        int end = first.sheet().isEmpty() && origin.column() > left ? origin.column() : Address.COLUMNS;
+        while (right + 1 < end && isFilled(first.sheet(), right + 1, top, bottom)) {
+            right++;
+        }
+        return new Foreign.Range(
+                first, new Coordinate(right, true), new Coordinate(bottom, true), Foreign.Extent.CELLS);
+    }
+
+    private boolean isFilled(Optional<String> sheet, int column, int top, int bottom) {
+        return IntStream.rangeClosed(top, Math.min(bottom, top + 20))
+                .anyMatch(row -> surroundings.kind(sheet, new Address(column, row)) != Kind.BLANK);
     }
 
     /**
@@ -558,6 +597,9 @@ public final class Incoming {
             return new Piece(leftOut(name, at), SINGLE, Kind.NUMBER);
         }
         Foreign node = argument.get();
+        if (name.equals("GETPIVOTDATA") && at == 1 && node instanceof Foreign.Cell first) {
+            return range(wholeTable(first));
+        }
         if (CONDITIONS.contains(name)) {
             return node instanceof Foreign.Range ? piece(node, isOnTables) : condition(single(node, isOnTables));
         }

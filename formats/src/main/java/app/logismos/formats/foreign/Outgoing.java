@@ -7,6 +7,7 @@ import app.logismos.formula.Coordinate;
 import app.logismos.formula.Expression;
 import app.logismos.formula.InfixOperator;
 import app.logismos.formula.PrefixOperator;
+import app.logismos.formula.Supposing;
 import app.logismos.function.Function;
 import app.logismos.function.Parameter;
 import app.logismos.value.Blank;
@@ -29,6 +30,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -52,6 +54,10 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
 
     /** Functions that office documents got later, whose names are written with this in front. */
     private static final String LATER = "_xlfn.";
+
+    private static final Map<String, String> NOT_THERE = Map.of(
+            "summaryvalue", "the table that it looks into is laid out by hand",
+            "programvalue", "nothing is fetched from other programs");
 
     private static final Set<String> CAME_LATER = Set.of(
             "ACOT",
@@ -306,6 +312,13 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
         Function function = Catalogue.STANDARD
                 .function(node.function())
                 .orElseThrow(() -> new NotRead("there is no function " + node.function()));
+        if (Supposing.is(function.name())) {
+            return supposed(node);
+        }
+        String why = NOT_THERE.get(function.name());
+        if (why != null) {
+            throw new NotRead(why);
+        }
         List<String> arguments = arguments(node, function);
         if (function.name().equals("magnitude")) {
             return new Piece("(" + arguments.get(0) + ")", SINGLE);
@@ -322,6 +335,20 @@ public final class Outgoing implements Expression.Visitor<Outgoing.Piece> {
                 .orElseThrow(() -> new NotRead("there is no function " + function.name()));
         return new Piece(
                 spelled(identifier) + "(" + String.join(String.valueOf(dialect.separator()), arguments) + ")", SINGLE);
+    }
+
+    /** What a cell would be with other values in one or two others; more than cells there are none to put them in. */
+    private Piece supposed(Expression.Call node) {
+        List<Expression> parts = node.arguments().stream()
+                .flatMap(argument -> argument.value().stream())
+                .toList();
+        boolean areCells = IntStream.range(0, parts.size())
+                .allMatch(i -> Supposing.isValue(i) || parts.get(i) instanceof Expression.CellReference);
+        if (dialect != Dialect.OPEN_FORMULA || !areCells || parts.size() > 5) {
+            throw new NotRead("it supposes other values");
+        }
+        return call(
+                Supposing.ALSO, parts.stream().map(each -> each.accept(this)).toArray(Piece[]::new));
     }
 
     private String spelled(String identifier) {

@@ -156,6 +156,10 @@ class RewritingTest {
                 "SHEETS([.A1:.A2])+SHEET([.A1])|=gridcount(A1:A2)+gridnumber(A1)|2",
                 "IFERROR(FORMULA([.A1]);7)|=orelse(formulatext(A1); 7)|7",
                 "IFNA(NA();3)|=ifunavailable(unavailable(); 3)|3",
+                "MULTIPLE.OPERATIONS([.B4];[.A1];7)|=with(B4; A1: 7)|5",
+                "MULTIPLE.OPERATIONS([.$B$4];[.$A$1];[.B1];[.$A$2];[.B2])|=with($B$4; $A$1: B1; $A$2: B2)|5",
+                "CELL(\"COL\";[.B4])+CELL(\"row\")|=cellinfo(\"COL\"; B4)+cellinfo(\"row\")|4",
+                "INFO(\"numfile\")|=programinfo(\"numfile\")|1",
             })
     void aFormulaOfAnOpenDocumentKeepsItsValue(String theirs, String ours, String value) {
         check(theirs, Dialect.OPEN_FORMULA, ours, value);
@@ -174,7 +178,10 @@ class RewritingTest {
             delimiter = '|',
             quoteCharacter = '`',
             value = {
-                "GETPIVOTDATA(\"x\",A1)|There is no function GETPIVOTDATA.",
+                "RTD(\"x\",A1)|There is no function RTD.",
+                "CELL(\"width\",A1)|It asks for \"width\", which no formula is told with us.",
+                "INFO(\"directory\")|It asks for \"directory\", which no formula is told with us.",
+                "DDE(\"scales\",\"tea\",\"mass\")|It fetches a value from another program.",
                 "[1]Sheet1!A1|It refers to another document.",
                 "#REF!+1|A cell that it refers to is gone.",
                 "SUM(A1|A bracket in it is not closed.",
@@ -242,6 +249,24 @@ class RewritingTest {
                         "D3 15 13 The numbers are not the same.",
                         "D4 5.551115123125783E-17 0 The document has what rounding left over; it is exactly 0"
                                 + " here.");
+    }
+
+    /** A document knows the table by its first cell; what stands beside it, as the formula itself, is none of it. */
+    @Test
+    void aTableThatSumsUpIsReadFromItsFirstCellOn() {
+        Book.Sheet sheet = new Book.Sheet(SHEET);
+        String[] teas = {"Tea", "Assam", "Ceylon", "Total"};
+        int[] boxes = {0, 4, 8, 12};
+        for (int row = 0; row < teas.length; row++) {
+            sheet.put(0, row, Book.Cell.of(new Text(teas[row]), ""));
+            sheet.put(1, row, Book.Cell.of(row == 0 ? new Text("Sum of boxes") : NumberValue.of(boxes[row]), ""));
+        }
+        sheet.put(2, 1, cell(NumberValue.of(8), "GETPIVOTDATA(\"boxes\",$A$1,\"Tea\",\"Ceylon\")"));
+        sheet.put(2, 2, cell(NumberValue.of(12), "GETPIVOTDATA(\"boxes\",$A$1)"));
+        Brought brought = BookReader.read(book(sheet, Dialect.OFFICE_OPEN_XML), "Tea", Words.STANDARD);
+        assertThat(brought.worksheet().textIn("grid-1", Address.parse("C2").orElseThrow()))
+                .isEqualTo("=summaryvalue(\"boxes\"; $A$1:$B$4; \"Tea\"; \"Ceylon\")");
+        assertThat(brought.compared().orElseThrow().agree()).isEqualTo(2);
     }
 
     @Test
