@@ -23,6 +23,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -96,10 +97,16 @@ public final class OfficeReader {
      */
     public static Book read(byte[] bytes) {
         Path file = null;
+        Path rewritten = null;
         try {
             // From a file the parts are unpacked one at a time.
             file = Files.createTempFile("workbook", ".xlsx");
             Files.write(file, bytes);
+            if (StrictForm.is(file)) {
+                rewritten = Files.createTempFile("workbook", ".xlsx");
+                StrictForm.rewrite(file, rewritten);
+                Files.move(rewritten, file, StandardCopyOption.REPLACE_EXISTING);
+            }
             OPCPackage document = OPCPackage.open(file.toFile(), PackageAccess.READ);
             try {
                 return new OfficeReader(document).book();
@@ -112,6 +119,7 @@ public final class OfficeReader {
             throw new Unreadable(reason(broken));
         } finally {
             delete(file);
+            delete(rewritten);
         }
     }
 
@@ -127,9 +135,6 @@ public final class OfficeReader {
 
     private static String reason(Throwable broken) {
         String says = String.valueOf(broken.getMessage());
-        if (says.contains("Strict")) {
-            return "This workbook is in the strict form of Office Open XML, which is not read. Save it in the usual form.";
-        }
         return says.contains("Zip bomb") || says.contains("size of the entry")
                 ? "This document unpacks to far more than it seems to hold. It is not read."
                 : "This workbook is damaged or cut off, or it is no workbook. Open it in the program it comes from and save"
@@ -208,7 +213,14 @@ public final class OfficeReader {
                 }
                 switch (xml.getLocalName()) {
                     case "workbookPr" -> is1904 = isTrue(xml.getAttributeValue(null, "date1904"));
-                    case "sheet" -> titles.add(xml.getAttributeValue(null, "name"));
+                    case "sheet" -> {
+                        String sheet = xml.getAttributeValue(null, "name");
+                        titles.add(sheet);
+                        String state = xml.getAttributeValue(null, "state");
+                        if ("hidden".equals(state) || "veryHidden".equals(state)) {
+                            told.add("The sheet `" + sheet + "` was hidden; here it is shown.");
+                        }
+                    }
                     case "definedName" -> {
                         String name = xml.getAttributeValue(null, "name");
                         String local = xml.getAttributeValue(null, "localSheetId");
@@ -312,6 +324,7 @@ public final class OfficeReader {
     private final class SheetReading {
         private final Book.Sheet sheet;
         private final Map<Integer, Book.Formula> shared = new HashMap<>();
+        private final List<WhatIf> whatIfs = new ArrayList<>();
         private int row = -1;
         private int column = -1;
 
@@ -354,6 +367,7 @@ public final class OfficeReader {
                     default -> {}
                 }
             }
+            whatIfs.forEach(each -> each.put(sheet));
         }
 
         private void cells(XMLStreamReader xml) throws XMLStreamException {
@@ -436,6 +450,7 @@ public final class OfficeReader {
             String type = xml.getAttributeValue(null, "t");
             String index = xml.getAttributeValue(null, "si");
             String area = xml.getAttributeValue(null, "ref");
+            Optional<WhatIf> whatIf = "dataTable".equals(type) ? WhatIf.read(xml) : Optional.empty();
             String text = tables.resolved(xml.getElementText(), sheet.title(), at);
             if ("shared".equals(type) && index != null) {
                 int number = Integer.parseInt(index);
@@ -445,6 +460,7 @@ public final class OfficeReader {
                 return shared.getOrDefault(number, new Book.Formula(text, at, Optional.empty()));
             }
             if ("dataTable".equals(type)) {
+                whatIf.ifPresent(whatIfs::add);
                 return new Book.Formula("TABLE()", at, Optional.empty());
             }
             return new Book.Formula(
@@ -464,6 +480,22 @@ public final class OfficeReader {
             return text.toString();
         }
 
+        /** A date, a time or both, as ISO 8601 writes them. */
+        private static Value written(String text) {
+            String[] parts = text.replaceFirst("Z$", "").split("T", 2);
+            if (parts.length == 1) {
+                return parts[0].contains(":")
+                        ? new Moment.Time(LocalTime.parse(parts[0]))
+                        : new Moment.Date(LocalDate.parse(parts[0]));
+            }
+            LocalTime time = LocalTime.parse(parts[1]);
+            if (parts[0].isEmpty()) {
+                return new Moment.Time(time);
+            }
+            LocalDate day = LocalDate.parse(parts[0]);
+            return time.equals(LocalTime.MIDNIGHT) ? new Moment.Date(day) : new Moment.DateTime(day.atTime(time));
+        }
+
         private Value value(String type, String text, Format format) {
             return switch (type) {
                 case "s" ->
@@ -471,9 +503,7 @@ public final class OfficeReader {
                 case "str", "inlineStr" -> new Text(text);
                 case "b" -> new Truth(isTrue(text.strip()));
                 case "e" -> Failure.of(ErrorCode.NOT_FOUND, "The document has the error " + text + " here.");
-                case "d" ->
-                    Optional.<Value>of(new Moment.Date(LocalDate.parse(text.substring(0, 10))))
-                            .get();
+                case "d" -> written(text.strip());
                 default -> {
                     Value number = new NumberValue(Rational.read(text.strip())
                             .orElseThrow(() -> new Unreadable(

@@ -2,8 +2,10 @@ package app.logismos.formats.opendocument;
 
 import app.logismos.formats.book.FormatCode;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
@@ -15,6 +17,7 @@ final class NumberStyles {
     private final Map<String, String> numbers = new HashMap<>();
     private final Map<String, String> ofCells = new HashMap<>();
     private final Map<String, Integer> widths = new HashMap<>();
+    private final Set<String> hidden = new HashSet<>();
 
     /** Reads one style that the reader is at the start of; other elements are passed over. */
     void read(XMLStreamReader xml) throws XMLStreamException {
@@ -28,6 +31,11 @@ final class NumberStyles {
     /** The style in the words of {@code display}; empty where it says nothing of ours. */
     String ofCell(String name) {
         return name == null ? "" : numbers.getOrDefault(ofCells.getOrDefault(name, ""), "");
+    }
+
+    /** Whether sheets of a style are not shown. */
+    boolean isHidden(String name) {
+        return hidden.contains(name);
     }
 
     /** The width of a column in pixels. */
@@ -81,6 +89,11 @@ final class NumberStyles {
                 .ifPresent(data -> ofCells.put(name, data));
         while (xml.next() != XMLStreamConstants.END_ELEMENT
                 || !xml.getLocalName().equals("style")) {
+            if (xml.isStartElement()
+                    && family.equals("table")
+                    && Part.attribute(xml, "display").orElse("").equals("false")) {
+                hidden.add(name);
+            }
             if (xml.isStartElement() && family.equals("table-column") && widths.size() < MOST) {
                 Part.attribute(xml, "column-width")
                         .flatMap(NumberStyles::pixels)

@@ -54,6 +54,7 @@ public final class OpenDocumentReader {
     private final List<Book.Sheet> sheets = new ArrayList<>();
     private final List<Book.Named> names = new ArrayList<>();
     private final List<Drawn> charts = new ArrayList<>();
+    private final List<String> hidden = new ArrayList<>();
     private final Set<String> leftOut = new LinkedHashSet<>();
     private LocalDate dayZero = Book.USUAL_DAY_ZERO;
     private final List<Embedded> objects = new ArrayList<>();
@@ -105,7 +106,12 @@ public final class OpenDocumentReader {
                     }
                 }));
         Optional<byte[]> kept = archive.part(KEPT, LARGEST_CONTENT, InputStream::readAllBytes);
-        List<String> told = leftOut.isEmpty() ? List.of() : List.of("Left out: " + String.join(", ", leftOut) + ".");
+        List<String> told = new ArrayList<>(hidden.stream()
+                .map(sheet -> "The sheet `" + sheet + "` was hidden; here it is shown.")
+                .toList());
+        if (!leftOut.isEmpty()) {
+            told.add("Left out: " + String.join(", ", leftOut) + ".");
+        }
         return new Book(Dialect.OPEN_FORMULA, dayZero, title[0], sheets, names, charts, kept, told);
     }
 
@@ -174,6 +180,9 @@ public final class OpenDocumentReader {
     private void table(XMLStreamReader xml) throws XMLStreamException {
         Book.Sheet sheet = new Book.Sheet(Part.attribute(xml, "name").orElse("Sheet " + (sheets.size() + 1)));
         sheets.add(sheet);
+        if (Part.attribute(xml, "style-name").filter(styles::isHidden).isPresent()) {
+            hidden.add(sheet.title());
+        }
         int row = 0;
         int column = 0;
         boolean isHeading = false;

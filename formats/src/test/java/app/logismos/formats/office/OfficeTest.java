@@ -4,13 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.logismos.evaluate.Limits;
 import app.logismos.evaluate.Words;
+import app.logismos.formats.Archives;
 import app.logismos.formats.book.BookReader;
 import app.logismos.formats.document.Brought;
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Block;
 import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
+import app.logismos.sheet.Transcript;
 import app.logismos.sheet.Worksheet;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -28,6 +31,8 @@ import org.apache.poi.xssf.usermodel.XSSFSheet;
 import org.apache.poi.xssf.usermodel.XSSFTable;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.openxmlformats.schemas.spreadsheetml.x2006.main.CTCellFormula;
 import org.openxmlformats.schemas.spreadsheetml.x2006.main.STCellFormulaType;
 
@@ -118,6 +123,107 @@ class OfficeTest {
 
     @Test
     void sharedAndArrayFormulasTablesNamesAndOldDatesComeIn() throws IOException {
+        Brought brought = BookReader.read(OfficeReader.read(lots()), "", Words.STANDARD);
+        Worksheet worksheet = brought.worksheet();
+        assertThat(brought.compared().orElseThrow().differ()).isEmpty();
+        assertThat(brought.compared().orElseThrow().kept()).isEmpty();
+        assertThat(brought.compared().orElseThrow().agree()).isEqualTo(7);
+        assertThat(worksheet.textIn("grid-1", new Address(1, 3))).isEqualTo("=A4*2");
+        assertThat(worksheet.textIn("grid-1", new Address(3, 0))).isEqualTo("=sum(Lots.$A$2:$A$4)");
+        assertThat(worksheet.textIn("grid-1", new Address(3, 1))).isEqualTo("=Lots.$A$2");
+        assertThat(worksheet.textIn("grid-1", new Address(3, 2))).isEqualTo("=A2:A3+1");
+        assertThat(worksheet.textIn("grid-1", new Address(3, 3))).isEmpty();
+        assertThat(worksheet.textIn("grid-1", new Address(4, 0))).isEqualTo("1905-01-01");
+        assertThat(worksheet.textIn("grid-1", new Address(4, 1))).isEqualTo("=mean(kilos)");
+    }
+
+    /** The strict form differs in the names of its namespaces and relationships, and in dates that are written out. */
+    @Test
+    void theStrictFormIsReadAsTheUsualOne() throws IOException {
+        byte[] usual = lots();
+        byte[] strict = Archives.changed(
+                usual,
+                text -> text.replace(
+                                "http://schemas.openxmlformats.org/officeDocument/2006/relationships/extended-properties",
+                                "http://purl.oclc.org/ooxml/officeDocument/relationships/extendedProperties")
+                        .replace(
+                                "http://schemas.openxmlformats.org/officeDocument/2006/",
+                                "http://purl.oclc.org/ooxml/officeDocument/")
+                        .replace(
+                                "http://schemas.openxmlformats.org/spreadsheetml/2006/",
+                                "http://purl.oclc.org/ooxml/spreadsheetml/"));
+        Brought one = BookReader.read(OfficeReader.read(usual), "", Words.STANDARD);
+        Brought other = BookReader.read(OfficeReader.read(strict), "", Words.STANDARD);
+        assertThat(Transcript.of(other.worksheet())).isEqualTo(Transcript.of(one.worksheet()));
+        assertThat(other.compared()).isEqualTo(one.compared());
+    }
+
+    @ParameterizedTest(name = "{0} is {1}")
+    @CsvSource({
+        "2027-03-01,                2027-03-01",
+        "2027-03-01T00:00:00,       2027-03-01",
+        "2027-03-01T00:00:00.000Z,  2027-03-01",
+        "2027-03-01T14:30:00,       2027-03-01T14:30:00",
+        "T14:30:00,                 14:30:00",
+        "14:30:00,                  14:30:00",
+    })
+    void aDateThatIsWrittenOutKeepsItsTime(String written, String entry) throws IOException {
+        byte[] document = Archives.changed(
+                lots(),
+                text -> text.replaceAll(
+                        "<c r=\"E1\"[^>]*><v>366.0</v></c>", "<c r=\"E1\" t=\"d\"><v>" + written + "</v></c>"));
+        Brought brought = BookReader.read(OfficeReader.read(document), "", Words.STANDARD);
+        assertThat(brought.worksheet().textIn("grid-1", new Address(4, 0))).isEqualTo(entry);
+    }
+
+    @ParameterizedTest(name = "{0}: {2}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "r1=\"B1\"                                   | D2:D3 | =with(D1; B1: C2) | =with(D1; B1: C3)",
+                "r1=\"B1\" dt2D=\"0\" dtr=\"1\"              | D2:E2 | =with(C2; B1: D1) | =with(C2; B1: E1)",
+                "r1=\"B1\" r2=\"B2\" dt2D=\"1\" dtr=\"1\"    | D2:E3 | =with(C1; B1: D1; B2: C2) | =with(C1; B1: E1; B2: C3)",
+            })
+    void cellsOfWhatIfAskForOtherValues(String kind, String area, String first, String last) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (XSSFWorkbook workbook = new XSSFWorkbook()) {
+            XSSFSheet sheet = workbook.createSheet("Lots");
+            for (int row = 0; row < 3; row++) {
+                sheet.createRow(row);
+                for (int column = 1; column < 5; column++) {
+                    sheet.getRow(row).createCell(column).setCellValue(10 * row + column);
+                }
+            }
+            CTCellFormula formula = sheet.getRow(1).getCell(3).getCTCell().addNewF();
+            formula.setStringValue("WHATIF");
+            workbook.write(bytes);
+        }
+        byte[] document = Archives.changed(
+                bytes.toByteArray(),
+                text -> text.replace("<f>WHATIF</f>", "<f t=\"dataTable\" ref=\"" + area + "\" " + kind + "/>"));
+        Worksheet worksheet =
+                BookReader.read(OfficeReader.read(document), "", Words.STANDARD).worksheet();
+        Address end = Area.parse(area).orElseThrow().last();
+        assertThat(worksheet.textIn("grid-1", new Address(3, 1))).isEqualTo(first);
+        assertThat(worksheet.textIn("grid-1", end)).isEqualTo(last);
+    }
+
+    @Test
+    void sheetsThatWereHiddenAreTold() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (XSSFWorkbook workbook = new XSSFWorkbook()) {
+            workbook.createSheet("Lots").createRow(0).createCell(0).setCellValue(1);
+            workbook.createSheet("Prices").createRow(0).createCell(0).setCellValue(2);
+            workbook.setSheetHidden(1, true);
+            workbook.write(bytes);
+        }
+        assertThat(BookReader.read(OfficeReader.read(bytes.toByteArray()), "", Words.STANDARD)
+                        .told())
+                .containsExactly("The sheet `Prices` was hidden; here it is shown.");
+    }
+
+    /** With a shared formula, one for an array, a table, a name, and dates from 1904 on. */
+    private static byte[] lots() throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (XSSFWorkbook workbook = new XSSFWorkbook()) {
             workbook.getCTWorkbook().addNewWorkbookPr().setDate1904(true);
@@ -169,18 +275,7 @@ class OfficeTest {
             named.getCTCell().addNewF().setStringValue("AVERAGE(kilos)");
             workbook.write(bytes);
         }
-        Brought brought = BookReader.read(OfficeReader.read(bytes.toByteArray()), "", Words.STANDARD);
-        Worksheet worksheet = brought.worksheet();
-        assertThat(brought.compared().orElseThrow().differ()).isEmpty();
-        assertThat(brought.compared().orElseThrow().kept()).isEmpty();
-        assertThat(brought.compared().orElseThrow().agree()).isEqualTo(7);
-        assertThat(worksheet.textIn("grid-1", new Address(1, 3))).isEqualTo("=A4*2");
-        assertThat(worksheet.textIn("grid-1", new Address(3, 0))).isEqualTo("=sum(Lots.$A$2:$A$4)");
-        assertThat(worksheet.textIn("grid-1", new Address(3, 1))).isEqualTo("=Lots.$A$2");
-        assertThat(worksheet.textIn("grid-1", new Address(3, 2))).isEqualTo("=A2:A3+1");
-        assertThat(worksheet.textIn("grid-1", new Address(3, 3))).isEmpty();
-        assertThat(worksheet.textIn("grid-1", new Address(4, 0))).isEqualTo("1905-01-01");
-        assertThat(worksheet.textIn("grid-1", new Address(4, 1))).isEqualTo("=mean(kilos)");
+        return bytes.toByteArray();
     }
 
     private static Worksheet tea(String... entries) {
