@@ -31,6 +31,7 @@ import app.logismos.value.Value;
 import java.math.BigInteger;
 import java.math.RoundingMode;
 import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -48,6 +49,12 @@ import java.util.Set;
 public final class DateFunctions {
     private static final NumberValue ZERO = NumberValue.of(0);
     private static final NumberValue ONE = NumberValue.of(1);
+    private static final long SECONDS_OF_DAY = 86_400;
+    private static final BigInteger NANOS_OF_SECOND = BigInteger.valueOf(1_000_000_000);
+
+    /** The day from which documents count. */
+    private static final Moment.Date DAY_ZERO = new Moment.Date(LocalDate.of(1899, 12, 30));
+
     private static final int LAST_YEAR = 9_999;
     private static final int MOST_MONTHS = 12 * LAST_YEAR;
     private static final int MOST_DAYS = 366 * LAST_YEAR;
@@ -210,6 +217,21 @@ public final class DateFunctions {
                     .refuses("daysbetween(date(2027, 3, 1), 7)", ErrorCode.WRONG_KIND)
                     .related("workdays", "yearfraction", "daysafter")
                     .computes(given -> Rational.of(ChronoUnit.DAYS.between(day(given, "from"), day(given, "to")))),
+            function("daynumber", Category.DATES)
+                    .says(
+                            "A date or time as days counted from a day on, as documents keep it; whatever else stays as it is.")
+                    .argument(
+                            "value",
+                            ANY,
+                            "a date, a time or length of time, which is a part of a day, or anything else")
+                    .optional("since", DAY, DAY_ZERO, "the day that is 0")
+                    .example("daynumber(time(18, 0))", "3/4")
+                    .example("daynumber(date(2027, 3, 1))", "46447")
+                    .example("sum(daynumber({time(18, 0), time(12, 0), 2}))", "13/4")
+                    .refuses("daynumber(date(2027, 3, 1), 7)", ErrorCode.WRONG_KIND)
+                    .related("daysbetween", "timeof")
+                    .from("ODF 1.3, part 4, section 4.3.2")
+                    .answers(given -> dayNumber(given.value("value"), given)),
             function("daysafter", Category.DATES)
                     .alsoRead("DAYS")
                     .says("How many days lie between two dates, the later one first.")
@@ -323,6 +345,26 @@ public final class DateFunctions {
                     .answers(given -> new Moment.Date(easter(given.whole("year", 1_583, LAST_YEAR)))));
 
     private DateFunctions() {}
+
+    private static Value dayNumber(Value value, Arguments given) {
+        if (value instanceof Moment.Elapsed elapsed) {
+            return days(0, elapsed.length());
+        } else if (value instanceof Moment.Time time) {
+            return days(0, Duration.ofNanos(time.time().toNanoOfDay()));
+        } else if (value instanceof Moment) {
+            return days(
+                    ChronoUnit.DAYS.between(day(given, "since"), day(given, "value")),
+                    Duration.ofNanos(timeOfDay(given, "value").toNanoOfDay()));
+        }
+        return value;
+    }
+
+    private static NumberValue days(long whole, Duration more) {
+        BigInteger nanos = BigInteger.valueOf(whole * SECONDS_OF_DAY + more.getSeconds())
+                .multiply(NANOS_OF_SECOND)
+                .add(BigInteger.valueOf(more.getNano()));
+        return new NumberValue(Rational.of(nanos, NANOS_OF_SECOND.multiply(BigInteger.valueOf(SECONDS_OF_DAY))));
+    }
 
     private static Function part(
             String name, String says, String ofExample, java.util.function.ToIntFunction<LocalDate> part) {

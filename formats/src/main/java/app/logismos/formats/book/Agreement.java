@@ -22,6 +22,9 @@ final class Agreement {
     /** Half a unit in the fifteenth of significant digits. */
     private static final double SLACK = 5e-15;
 
+    /** What subtracting dates as numbers leaves of sixteen digits. */
+    private static final double ROUNDED = 1e-9;
+
     private static final double SECONDS = 86_400;
 
     private Agreement() {}
@@ -43,10 +46,13 @@ final class Agreement {
             if (a == b || Math.abs(a - b) <= SLACK * Math.max(Math.abs(a), Math.abs(b))) {
                 return Optional.empty();
             }
+            boolean isRounded = Math.abs(a - b) <= ROUNDED * Math.max(Math.abs(a), Math.abs(b));
             return Optional.of(
                     b == 0 && Math.abs(a) < 1e-9
                             ? "The document has what rounding left over; it is exactly 0 here."
-                            : "The numbers are not the same.");
+                            : isRounded
+                                    ? "The last digits in the document were lost to rounding."
+                                    : "The numbers are not the same.");
         }
         if (isEmpty(theirs) && isEmpty(mine) || theirs.equals(mine)) {
             return Optional.empty();

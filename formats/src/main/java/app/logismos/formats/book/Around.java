@@ -17,7 +17,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What a formula of a book is read in. */
-record Around(Book book, Book.Sheet sheet, Map<String, String> titles, ReadNames names) implements Surroundings {
+record Around(Book book, Book.Sheet sheet, Map<String, String> titles, ReadNames names, ReadFormulas formulas)
+        implements Surroundings {
     private static final int SHOWN_DIGITS = 10;
 
     @Override
@@ -31,12 +32,13 @@ record Around(Book book, Book.Sheet sheet, Map<String, String> titles, ReadNames
 
     @Override
     public Kind kind(Optional<String> of, Address cell) {
-        return find(of).flatMap(each -> each.cell(cell.column(), cell.row()))
-                .map(each -> kind(each.value()))
+        return find(of).flatMap(
+                        each -> each.cell(cell.column(), cell.row()).map(found -> formulas.kind(each, cell, found)))
                 .orElse(Kind.BLANK);
     }
 
-    private static Kind kind(Value value) {
+    /** What a value is by itself. */
+    static Kind kind(Value value) {
         if (value instanceof NumberValue || value instanceof Quantity) {
             double number = Agreement.number(value, Book.USUAL_DAY_ZERO).orElseThrow();
             return Double.isFinite(number)

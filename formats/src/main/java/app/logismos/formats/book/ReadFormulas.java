@@ -3,16 +3,26 @@ package app.logismos.formats.book;
 import app.logismos.formats.foreign.Foreign;
 import app.logismos.formats.foreign.ForeignParser;
 import app.logismos.formats.foreign.Incoming;
+import app.logismos.formats.foreign.NotRead;
+import app.logismos.formats.foreign.Surroundings.Kind;
 import app.logismos.formula.Address;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 
 /** The formulas of a book, rewritten as ours; one that many cells share is parsed once. */
 final class ReadFormulas {
+    /** So many formulas that refer to each other are looked through for the kind of one. */
+    private static final int DEEPEST = 16;
+
     private final Book book;
     private final Map<String, String> titles;
     private final ReadNames names;
     private final Map<Book.Formula, Foreign> shared = new HashMap<>();
+    private final Map<Place, Kind> kinds = new HashMap<>();
+    private int depth;
+
+    private record Place(String sheet, Address at) {}
 
     /**
      * Those of a book.
@@ -28,11 +38,40 @@ final class ReadFormulas {
     /** The formula of ours, without the sign that it begins with. */
     String formula(Book.Sheet sheet, Address at, Book.Formula formula) {
         return Incoming.formula(
-                parsed(formula),
-                book.dialect(),
-                at,
-                formula.array().isPresent(),
-                new Around(book, sheet, titles, names));
+                parsed(formula), book.dialect(), at, formula.array().isPresent(), around(sheet));
+    }
+
+    private Around around(Book.Sheet sheet) {
+        return new Around(book, sheet, titles, names, this);
+    }
+
+    /**
+     * What stands in a cell. A format that shows a number as a date or time does not make one of a formula's number here: what
+     * the formula is, as we write it, decides.
+     */
+    Kind kind(Book.Sheet sheet, Address at, Book.Cell cell) {
+        Kind shown = Around.kind(cell.value());
+        if (!shown.isMoment() || cell.formula().isEmpty() || depth > DEEPEST) {
+            return shown;
+        }
+        Optional<Kind> known = Optional.ofNullable(kinds.get(new Place(sheet.title(), at)));
+        if (known.isPresent()) {
+            return known.get();
+        }
+        Book.Formula formula = cell.formula().get();
+        depth++;
+        Kind kind;
+        try {
+            kind = Incoming.kind(
+                    parsed(formula), book.dialect(), at, formula.array().isPresent(), around(sheet));
+        } catch (NotRead kept) {
+            kind = shown; // its value stays
+        } finally {
+            depth--;
+        }
+        Kind found = kind == Kind.OTHER ? shown : kind;
+        kinds.put(new Place(sheet.title(), at), found);
+        return found;
     }
 
     /** What a formula says, whatever its spaces. */

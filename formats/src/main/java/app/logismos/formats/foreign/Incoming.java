@@ -28,6 +28,9 @@ public final class Incoming {
     /** Smaller years count from it in office documents (ECMA-376, part 1, section 18.17.7.84). */
     private static final int OLDEST_YEAR = 1_900;
 
+    /** The day from which {@code daynumber} counts. */
+    private static final String USUAL_DAY_ZERO = "date(1899; 12; 30)";
+
     private static final int COMPARISON = 2;
     private static final int JOIN = 3;
     private static final int SUM = 4;
@@ -101,8 +104,11 @@ public final class Incoming {
             Set.of("DATE", "TODAY", "EDATE", "EOMONTH", "WORKDAY", "DATEVALUE", "EASTERSUNDAY");
     private static final Set<String> ANSWER_TABLE =
             Set.of("FREQUENCY", "TRANSPOSE", "MMULT", "MINVERSE", "LINEST", "LOGEST", "TREND", "GROWTH", "MUNIT");
+    /** Functions that answer a moment where all that they are given are such. */
+    private static final Set<String> TAKE_MOMENTS = Set.of("MAX", "MIN", "AVERAGE", "MEDIAN", "LARGE", "SMALL");
+
     private static final Set<String> ANSWER_LIKE_FIRST =
-            Set.of("MAX", "MIN", "SUM", "AVERAGE", "MEDIAN", "LARGE", "SMALL", "INDEX");
+            Set.of("MAX", "MIN", "AVERAGE", "MEDIAN", "LARGE", "SMALL", "INDEX");
     private static final Map<String, String> STYLES =
             Map.of("0", "fixed 0", "0%", "percent 0", "0.0%", "percent 1", "0.00%", "percent 2");
     private static final Pattern GROUPED = Pattern.compile("#,##0(?:\\.(0{1,20}))?");
@@ -134,6 +140,14 @@ public final class Incoming {
             throw new NotRead("it is longer than " + Parser.MAX_LENGTH + " characters with us");
         }
         return text;
+    }
+
+    /** What kind of value a formula has, as far as it shows; OTHER where it does not. */
+    public static Kind kind(
+            Foreign formula, Dialect dialect, Address origin, boolean isOnTables, Surroundings surroundings) {
+        return new Incoming(dialect, origin, surroundings)
+                .piece(formula, isOnTables)
+                .kind();
     }
 
     /** Of a table a cell of a document shows the first value alone, unless the formula was written for whole tables. */
@@ -305,16 +319,15 @@ public final class Incoming {
         return switch (piece.kind()) {
             case TEXT -> new Piece("number(" + piece.text() + ")", SINGLE, Kind.NUMBER);
             case TRUTH -> new Piece("if(" + piece.text() + "; 1; 0)", SINGLE, Kind.NUMBER);
-            case DATE ->
-                new Piece("daysbetween(" + surroundings.dayZero() + "; " + piece.text() + ")", SINGLE, Kind.NUMBER);
-            case DATE_TIME ->
-                new Piece(
-                        "magnitude(" + piece.in(PRODUCT) + "-" + surroundings.dayZero() + " to day)",
-                        SINGLE,
-                        Kind.NUMBER);
-            case TIME -> new Piece("magnitude(" + piece.in(PRODUCT) + "-time(0; 0) to day)", SINGLE, Kind.NUMBER);
+            case DATE, TIME, DATE_TIME -> new Piece(counted(piece.text()), SINGLE, Kind.NUMBER);
             default -> piece;
         };
+    }
+
+    /** Moments as the numbers that they are in the document; whatever else stays, also in a range. */
+    private String counted(String moment) {
+        boolean isUsual = surroundings.dayZero().equals(USUAL_DAY_ZERO);
+        return "daynumber(" + moment + (isUsual ? "" : "; " + surroundings.dayZero()) + ")";
     }
 
     private Piece condition(Piece piece) {
@@ -363,8 +376,8 @@ public final class Incoming {
         if (left.kind() == Kind.DATE && right.kind() == Kind.TIME) {
             return new Piece(left.in(SUM) + "+(" + right.in(PRODUCT) + "-time(0; 0))", SUM, Kind.DATE_TIME);
         }
-        boolean isMoment = left.kind().isMoment() && !right.kind().isMoment();
-        boolean isMomentBehind = right.kind().isMoment() && !left.kind().isMoment();
+        boolean isMoment = isDay(left) && !right.kind().isMoment();
+        boolean isMomentBehind = isDay(right) && !left.kind().isMoment();
         Piece first = isMoment ? left : number(left);
         Piece second = isMomentBehind ? right : number(right);
         return new Piece(
@@ -380,15 +393,25 @@ public final class Incoming {
         if (left.kind().isMoment() && right.kind().isMoment()) {
             return new Piece("magnitude(" + left.in(SUM) + "-" + right.in(PRODUCT) + " to day)", SINGLE, Kind.NUMBER);
         }
-        Piece first = left.kind().isMoment() ? left : number(left);
+        Piece first = isDay(left) ? left : number(left);
         Piece second = number(right);
-        return new Piece(
-                first.in(SUM) + "-" + second.in(PRODUCT), SUM, left.kind().isMoment() ? left.kind() : Kind.NUMBER);
+        return new Piece(first.in(SUM) + "-" + second.in(PRODUCT), SUM, isDay(left) ? left.kind() : Kind.NUMBER);
     }
 
-    /** Texts are compared without their case. */
-    private static Piece comparison(Piece left, String sign, Piece right) {
-        boolean areTexts = left.kind() == Kind.TEXT && right.kind() == Kind.TEXT;
+    /** Days may be added to it; to a time of day only its like. */
+    private static boolean isDay(Piece piece) {
+        return piece.kind() == Kind.DATE || piece.kind() == Kind.DATE_TIME;
+    }
+
+    /** Texts are compared without their case, moments with others as the numbers that they are. */
+    private Piece comparison(Piece first, String sign, Piece second) {
+        boolean areTexts = first.kind() == Kind.TEXT && second.kind() == Kind.TEXT;
+        boolean areCounted = first.kind() != second.kind()
+                && (first.kind().isMoment()
+                                && (second.kind().isMoment() || second.kind().isNumber())
+                        || second.kind().isMoment() && first.kind().isNumber());
+        Piece left = areCounted ? number(first) : first;
+        Piece right = areCounted ? number(second) : second;
         return new Piece(
                 (areTexts ? lower(left) : left.in(JOIN)) + sign + (areTexts ? lower(right) : right.in(JOIN)),
                 COMPARISON,
@@ -446,6 +469,15 @@ public final class Incoming {
                     SUM,
                     Kind.DATE);
         }
+        if (name.equals("TIME") && texts.size() == 3 && !isTime(call.arguments())) {
+            // An hour, minute or second beyond its end counts on, over midnight.
+            return new Piece(
+                    "mod(" + arguments.get(0).in(PRODUCT) + "/24+"
+                            + arguments.get(1).in(PRODUCT) + "/1440+"
+                            + arguments.get(2).in(PRODUCT) + "/86400; 1)",
+                    SINGLE,
+                    Kind.NUMBER);
+        }
         Optional<Piece> found = lookup(name, call.arguments(), arguments);
         if (found.isPresent()) {
             return found.get();
@@ -487,6 +519,21 @@ public final class Incoming {
         }
         return new Foreign.Range(
                 first, new Coordinate(right, true), new Coordinate(bottom, true), Foreign.Extent.CELLS);
+    }
+
+    private boolean hasMoments(Foreign.Range range) {
+        int left = Math.max(0, range.first().column().from(origin.column()));
+        int right = Math.min(left + 20, range.lastColumn().from(origin.column()));
+        int top = Math.max(0, range.first().row().from(origin.row()));
+        int bottom = Math.min(
+                range.lastRow().from(origin.row()),
+                surroundings.lastRow(range.first().sheet()));
+        return IntStream.rangeClosed(left, right)
+                .anyMatch(column -> IntStream.rangeClosed(top, Math.min(bottom, top + 20))
+                        .filter(row -> Address.isInside(column, row))
+                        .anyMatch(row -> surroundings
+                                .kind(range.first().sheet(), new Address(column, row))
+                                .isMoment()));
     }
 
     private boolean isFilled(Optional<String> sheet, int column, int top, int bottom) {
@@ -563,14 +610,21 @@ public final class Incoming {
     }
 
     private static boolean isDay(List<Optional<Foreign>> parts) {
-        return isPart(parts.get(1), 12, "MONTH") && isPart(parts.get(2), 28, "DAY");
+        return isPart(parts.get(1), 1, 12, "MONTH") && isPart(parts.get(2), 1, 28, "DAY");
     }
 
-    private static boolean isPart(Optional<Foreign> part, int most, String function) {
+    private static boolean isTime(List<Optional<Foreign>> parts) {
+        return isPart(parts.get(0), 0, 23, "HOUR")
+                && isPart(parts.get(1), 0, 59, "MINUTE")
+                && isPart(parts.get(2), 0, 59, "SECOND");
+    }
+
+    private static boolean isPart(Optional<Foreign> part, int least, int most, String function) {
         return part.map(node ->
                         node instanceof Foreign.Call call && call.function().equalsIgnoreCase(function)
                                 || node instanceof Foreign.Number number
-                                        && number.spelled().matches("[1-9][0-9]?")
+                                        && number.spelled().matches("[0-9]{1,2}")
+                                        && Integer.parseInt(number.spelled()) >= least
                                         && Integer.parseInt(number.spelled()) <= most)
                 .orElse(false);
     }
@@ -622,13 +676,13 @@ public final class Incoming {
         return switch (accepts) {
             case NUMBER, WHOLE, ANGLE -> number(single(node, isOnTables));
             case TEXT -> asText(single(node, isOnTables));
-            case DAY -> day(single(node, isOnTables));
-            case ANY, TIME_OF_DAY, TRUTH, LAZY ->
+            case DAY, TIME_OF_DAY -> day(single(node, isOnTables));
+            case ANY, TRUTH, LAZY ->
                 isRepeated && !name.equals("CHOOSE") && !name.startsWith("CONC")
                         ? piece(node, isOnTables)
                         : single(node, isOnTables);
-            case NUMBERS -> direct(node, isOnTables);
-            default -> piece(node, isOnTables);
+            case NUMBERS -> numbers(name, node, isOnTables);
+            default -> isSummedUp(name, at) ? numbers(name, node, isOnTables) : piece(node, isOnTables);
         };
     }
 
@@ -662,9 +716,27 @@ public final class Incoming {
         return text.matches("-?[0-9]+(?:\\.[0-9]+)?");
     }
 
-    /** Texts and truth values count as numbers where they are given directly; those in cells do not. */
-    private Piece direct(Foreign node, boolean isOnTables) {
+    private static boolean isSummedUp(String name, int at) {
+        return switch (name) {
+            case "SUMIF", "AVERAGEIF" -> at == 2;
+            case "SUMIFS", "AVERAGEIFS" -> at == 0;
+            default -> false;
+        };
+    }
+
+    /**
+     * Texts and truth values count as numbers where they are given directly; those in cells do not. Moments in cells do,
+     * where the function has no answer for moments alone.
+     */
+    private Piece numbers(String name, Foreign node, boolean isOnTables) {
         Piece piece = piece(node, isOnTables);
+        boolean isOfMoments = piece.kind().isMoment() && TAKE_MOMENTS.contains(name);
+        if (node instanceof Foreign.Range range && !isOfMoments && hasMoments(range)) {
+            return new Piece(counted(piece.text()), SINGLE, Kind.NUMBER);
+        }
+        if (piece.kind().isMoment() && !isOfMoments) {
+            return number(piece);
+        }
         return node instanceof Foreign.Text || node instanceof Foreign.Truth ? number(piece) : piece;
     }
 

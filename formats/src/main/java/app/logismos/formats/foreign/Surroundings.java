@@ -20,7 +20,8 @@ public interface Surroundings {
         BLANK,
         OTHER;
 
-        boolean isMoment() {
+        /** A date, a time or both. */
+        public boolean isMoment() {
             return this == DATE || this == TIME || this == DATE_TIME;
         }
 

@@ -54,9 +54,21 @@ class RewritingTest {
                 "A8+1|=A8+1|1",
                 "A6-A5|=daysbetween(A5; A6)|4",
                 "A5+30|=A5+30|2027-03-31",
-                "A5*1|=daysbetween(date(1899; 12; 30); A5)*1|46447",
-                "A7*24|=magnitude(A7-time(0; 0) to day)*24|29/2",
+                "A5*1|=daynumber(A5)*1|46447",
+                "A7*24|=daynumber(A7)*24|29/2",
                 "SUM(A1,\"5\",TRUE)|=sum(A1; number(\"5\"); if(true; 1; 0))|8",
+                // moments among numbers
+                "SUM(A7,1)|=sum(daynumber(A7); 1)|77/48",
+                "SUM(A5:A8)|=sum(daynumber(A5:A8))|4459133/48",
+                "COUNT(A1:A9)|=count(daynumber(A1:A9))|5",
+                "MAX(A5:A6)|=max(A5:A6)|2027-03-05",
+                "SUMIF(A5:A6,A5,A5:A6)|=sumif(A5:A6; A5; daynumber(A5:A6))|46447",
+                "A7>0.5|=daynumber(A7)>0.5|true",
+                "A7<A5|=daynumber(A7)<daynumber(A5)|true",
+                "A7+0.25|=daynumber(A7)+0.25|41/48",
+                "HOUR(0.75)|=hour(date(1899; 12; 30)+0.75)|18",
+                "TIME(25,30,0)|=mod(25/24+30/1440+0/86400; 1)|1/16",
+                "TIME(HOUR(A7),0,0)|=time(hour(A7); 0; 0)|14:00:00",
                 // conditions that are numbers
                 "IF(A1,\"yes\",\"no\")|=if(A1<>0; \"yes\"; \"no\")|\"yes\"",
                 "IF(A8,1,2)|=if(A8<>0; 1; 2)|2",
@@ -70,7 +82,7 @@ class RewritingTest {
                 "EXACT(A9,\"LEAF\")|=sametext(A9; \"LEAF\")|false",
                 "A9&A4|=A9&if(A4; \"TRUE\"; \"FALSE\")|\"LeafTRUE\"",
                 "LEN(A1)|=length(A1&\"\")|1",
-                "A5&\"\"|=daysbetween(date(1899; 12; 30); A5)&\"\"|\"46447\"",
+                "A5&\"\"|=daynumber(A5)&\"\"|\"46447\"",
                 "TEXT(A1,\"0.00\")|=text(A1; \"fixed 2\")|\"2.00\"",
                 "TEXT(1234.5,\"#,##0.0\")|=fixedtext(1234.5; 1)|\"1,234.5\"",
                 // the order of arguments, defaults, names
@@ -249,6 +261,23 @@ class RewritingTest {
                         "D3 15 13 The numbers are not the same.",
                         "D4 5.551115123125783E-17 0 The document has what rounding left over; it is exactly 0"
                                 + " here.");
+    }
+
+    /** Hours worked are shown as a time of day, and are a number with us; what is worked out from them follows. */
+    @Test
+    void aFormulaIsOfTheKindThatItIsHereWhateverItsFormatShows() {
+        Book.Sheet sheet = sheet();
+        sheet.put(3, 1, cell(new Moment.Time(LocalTime.of(4, 30)), "A7-TIME(10,0,0)"));
+        sheet.put(3, 2, cell(new Moment.Time(LocalTime.of(9, 0)), "$D$2*2"));
+        sheet.put(3, 3, cell(NumberValue.of(9), "$D$3*24"));
+        sheet.put(3, 4, cell(new Truth(true), "$D$3>TIME(8,0,0)"));
+        sheet.put(3, 5, cell(NumberValue.of(9), "HOUR($D$3)"));
+        sheet.put(3, 6, cell(new NumberValue(Rational.read("0.5625").orElseThrow()), "SUM($D$2:$D$3)"));
+        Brought brought = BookReader.read(book(sheet, Dialect.OFFICE_OPEN_XML), "Tea", Words.STANDARD);
+        assertThat(brought.compared().orElseThrow().differ()).isEmpty();
+        assertThat(brought.compared().orElseThrow().agree()).isEqualTo(6);
+        assertThat(brought.worksheet().textIn("grid-1", Address.parse("D5").orElseThrow()))
+                .isEqualTo("=$D$3>daynumber(time(8; 0; 0))");
     }
 
     /** A document knows the table by its first cell; what stands beside it, as the formula itself, is none of it. */
