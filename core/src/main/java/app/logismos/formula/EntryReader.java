@@ -17,6 +17,9 @@ import java.util.regex.Pattern;
 public final class EntryReader {
     private static final Pattern NAMED = Pattern.compile("\\s*(\\p{L}[\\p{L}\\p{Mn}0-9_]*)\\s*=.*", Pattern.DOTALL);
 
+    /** {@code missing}. */
+    private static final int LONGEST_WORD = 7;
+
     private EntryReader() {}
 
     /** Reads an entry that stands in the cell {@code origin}. */
@@ -81,7 +84,7 @@ public final class EntryReader {
         if (text.length() >= 2 && text.startsWith("\"") && text.endsWith("\"")) {
             return new Text(text.substring(1, text.length() - 1).replace("\"\"", "\""));
         }
-        return switch (text.toLowerCase(Locale.ROOT)) {
+        return switch (text.length() > LONGEST_WORD ? "" : text.toLowerCase(Locale.ROOT)) {
             case "true" -> new Truth(true);
             case "false" -> new Truth(false);
             case "missing" -> Missing.MISSING;
@@ -91,12 +94,12 @@ public final class EntryReader {
 
     private static Value written(String text, UnitCatalogue units) {
         boolean isLikeDay = text.length() == 10 && text.charAt(4) == '-' && text.charAt(7) == '-';
-        Optional<Moment> day = isLikeDay ? Moments.read(text) : Optional.empty();
+        Optional<Moment> day = isLikeDay ? Moments.isoDay(text) : Optional.empty();
         if (day.isPresent()) {
             return day.get();
         }
-        return WrittenNumber.read(text, units)
-                .map(WrittenNumber::value)
+        return PlainEntry.quantity(text, units)
+                .or(() -> WrittenNumber.read(text, units).map(WrittenNumber::value))
                 .or(() -> Moments.read(text))
                 .orElseGet(() -> new Text(text));
     }

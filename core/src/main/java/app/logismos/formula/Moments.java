@@ -22,6 +22,9 @@ final class Moments {
     private static final Pattern ISO = Pattern.compile(
             "([0-9]{4}-[0-9]{2}-[0-9]{2})?([T ])?([0-9]{2}:[0-9]{2}(?::[0-9]{2}(?:[.,][0-9]{1,9})?)?)?");
 
+    private static final int END_OF_YEAR = 4;
+    private static final int END_OF_MONTH = 7;
+
     private static final Pattern YEAR_FIRST = Pattern.compile("([0-9]{4})([-./])([0-9]{1,2})\\2([0-9]{1,2})");
     private static final Pattern YEAR_LAST = Pattern.compile("([0-9]{1,2})([-./])([0-9]{1,2})\\2([0-9]{4})");
     private static final Pattern DAY_AND_MONTH =
@@ -38,6 +41,22 @@ final class Moments {
     static Optional<Moment> read(String text) {
         Matcher iso = ISO.matcher(text);
         return iso.matches() ? iso(iso) : asPeopleWrite(text);
+    }
+
+    /** Ten characters with dashes where a date of ISO 8601 has them. */
+    static Optional<Moment> isoDay(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            boolean isDigit = text.charAt(i) >= '0' && text.charAt(i) <= '9';
+            if (!isDigit && i != END_OF_YEAR && i != END_OF_MONTH) {
+                return Optional.empty();
+            }
+        }
+        return day(
+                        text.substring(0, END_OF_YEAR),
+                        text.substring(END_OF_YEAR + 1, END_OF_MONTH),
+                        text.substring(END_OF_MONTH + 1))
+                .<Moment>map(Moment.Date::new)
+                .findFirst();
     }
 
     private static Optional<Moment> asPeopleWrite(String text) {

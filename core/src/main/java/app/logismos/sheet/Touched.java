@@ -19,6 +19,10 @@ public final class Touched {
         cells.computeIfAbsent(grid, id -> new LinkedHashSet<>()).add(cell);
     }
 
+    void cells(String grid, Set<Address> all) {
+        cells.computeIfAbsent(grid, id -> new LinkedHashSet<>(all.size() * 2)).addAll(all);
+    }
+
     void name(String name) {
         names.add(name.toLowerCase(Locale.ROOT));
     }

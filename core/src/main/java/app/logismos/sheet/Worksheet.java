@@ -174,16 +174,16 @@ public final class Worksheet {
         }
         Map<Address, Cell> after = new LinkedHashMap<>(edit.cells().size() * 4 / 3 + 1);
         edit.cells().forEach(typed -> after.put(typed.cell(), read(typed.text(), typed.cell())));
-        List<Edit.Typed> before = after.keySet().stream()
-                .map(at -> new Edit.Typed(at, textIn(edit.grid(), at)))
-                .toList();
+        List<Edit.Typed> before = new ArrayList<>(after.size());
+        after.keySet().forEach(at -> before.add(new Edit.Typed(at, textIn(edit.grid(), at))));
         renameCells(edit.grid(), after, isKept);
+        touched.cells(edit.grid(), after.keySet());
+        CellStore<Cell> store = store(edit.grid());
         Block.Grid grown = grid;
         for (Map.Entry<Address, Cell> each : after.entrySet()) {
             Address at = each.getKey();
             boolean isEmpty = each.getValue().text(at).isEmpty();
-            store(edit.grid()).set(at.column(), at.row(), isEmpty ? null : each.getValue());
-            touched.cell(edit.grid(), at);
+            store.set(at.column(), at.row(), isEmpty ? null : each.getValue());
             grown = isEmpty ? grown : grown.including(at.column(), at.row());
         }
         List<Edit> inverse = new ArrayList<>();

@@ -26,7 +26,7 @@ public enum ColumnKind {
     POINT {
         @Override
         Optional<String> entry(String text, UnitCatalogue units) {
-            return isDecimal(text) ? Optional.of(text) : number(text, BEFORE_A_POINT, units);
+            return isDecimal(text) || isFraction(text) ? Optional.of(text) : number(text, BEFORE_A_POINT, units);
         }
     },
 
@@ -89,7 +89,7 @@ public enum ColumnKind {
     }
 
     private static Optional<String> number(String text, Pattern written, UnitCatalogue units) {
-        if (isOnlyDigits(text)) {
+        if (isOnlyDigits(text, 0, text.length())) {
             return Optional.of(text);
         }
         if (isWord(text)) {
@@ -121,10 +121,32 @@ public enum ColumnKind {
         return true;
     }
 
-    private static boolean isOnlyDigits(String text) {
-        return !text.isEmpty()
-                && (text.charAt(0) != '0' || text.length() == 1)
-                && text.chars().allMatch(c -> c >= '0' && c <= '9');
+    /** Digits, a stroke and digits. */
+    private static boolean isFraction(String text) {
+        int stroke = text.indexOf('/');
+        return stroke > 0
+                && isOnlyDigits(text, 0, stroke)
+                && isOnlyDigits(text, stroke + 1, text.length())
+                && text.charAt(stroke + 1) != '0';
+    }
+
+    /** Digits, with a sign before them or not, which do not begin with zeros. */
+    private static boolean isOnlyDigits(String text, int from, int end) {
+        int start = from < end && text.charAt(from) == '-' && from == 0 ? 1 : from;
+        if (start >= end || text.charAt(start) == '0' && end > start + 1) {
+            return false;
+        }
+        for (int i = start; i < end; i++) {
+            if (text.charAt(i) < '0' || text.charAt(i) > '9') {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether it is a number with or without a point, which a unit behind it makes a quantity. */
+    static boolean isPlain(String entry) {
+        return isOnlyDigits(entry, 0, entry.length()) || isDecimal(entry);
     }
 
     /** Whether it begins with letters, and not with the code of a currency. */
@@ -193,8 +215,10 @@ public enum ColumnKind {
                         || !THOUSANDS.matcher(text).matches())) {
             return Order.FIRST;
         }
-        if (text.chars().noneMatch(c -> c == '.' || c == ',')) {
-            return isOnlyDigits(text) || isNumberWithoutMark(text, units) ? Order.SAME : Order.NONE;
+        if (text.indexOf('.') < 0 && text.indexOf(',') < 0) {
+            return isOnlyDigits(text, 0, text.length()) || isFraction(text) || isNumberWithoutMark(text, units)
+                    ? Order.SAME
+                    : Order.NONE;
         }
         Optional<String> point = POINT.entry(text, units).filter(entry -> isNumber(entry, units));
         Optional<String> comma = COMMA.entry(text, units).filter(entry -> isNumber(entry, units));

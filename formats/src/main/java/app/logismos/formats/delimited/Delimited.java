@@ -205,8 +205,9 @@ public final class Delimited {
                 .flatMap(kind -> kind.entry(trimmed, units))
                 .map(entry -> column.unit()
                         .map(unit -> entry + " " + unit)
-                        .filter(quantity -> EntryReader.value(entry, units) instanceof NumberValue
-                                && EntryReader.value(quantity, units) instanceof Quantity)
+                        .filter(quantity -> ColumnKind.isPlain(entry)
+                                || EntryReader.value(entry, units) instanceof NumberValue
+                                        && EntryReader.value(quantity, units) instanceof Quantity)
                         .orElse(entry))
                 .orElseGet(() -> Entries.text(text, units));
     }
