@@ -6,6 +6,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class CataloguePageTest {
     private static final Path PAGE = Path.of("..", "docs", "functions.md");
@@ -18,5 +20,15 @@ class CataloguePageTest {
             Files.writeString(PAGE, page);
         }
         assertThat(PAGE).hasContent(page);
+    }
+
+    @ParameterizedTest
+    @EnumSource(OpenFormula.Group.class)
+    void everyIdentifierOfTheStandardIsSomethingHere(OpenFormula.Group group) {
+        assertThat(OpenFormula.STANDARD.identifiers(group))
+                .isNotEmpty()
+                .allSatisfy(identifier -> assertThat(OpenFormula.STANDARD.covering(identifier, Catalogue.STANDARD))
+                        .as(identifier)
+                        .isPresent());
     }
 }

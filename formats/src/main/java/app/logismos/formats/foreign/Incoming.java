@@ -12,7 +12,6 @@ import app.logismos.function.Parameter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -109,11 +108,7 @@ public final class Incoming {
 
     private static final Set<String> ANSWER_LIKE_FIRST =
             Set.of("MAX", "MIN", "AVERAGE", "MEDIAN", "LARGE", "SMALL", "INDEX");
-    private static final Map<String, String> STYLES =
-            Map.of("0", "fixed 0", "0%", "percent 0", "0.0%", "percent 1", "0.00%", "percent 2");
-    private static final Pattern GROUPED = Pattern.compile("#,##0(?:\\.(0{1,20}))?");
     private static final Pattern CRITERION = Pattern.compile("(=|<>|)([^<>=].*|)", Pattern.DOTALL);
-    private static final Pattern PLACES = Pattern.compile("0\\.(0{1,20})");
 
     private final Dialect dialect;
     private final Address origin;
@@ -651,6 +646,9 @@ public final class Incoming {
             return new Piece(leftOut(name, at), SINGLE, Kind.NUMBER);
         }
         Foreign node = argument.get();
+        if (name.equals("TEXT") && at == 0) {
+            return single(node, isOnTables);
+        }
         if (name.equals("GETPIVOTDATA") && at == 1 && node instanceof Foreign.Cell first) {
             return range(wholeTable(first));
         }
@@ -764,21 +762,23 @@ public final class Incoming {
                 : "";
     }
 
-    private Piece styled(Piece number, Optional<Foreign> code) {
+    private Piece styled(Piece given, Optional<Foreign> code) {
         String wanted = code.map(node -> node instanceof Foreign.Text text ? text.text() : "")
                 .orElse("");
-        String value = number(number).text();
-        Matcher grouped = GROUPED.matcher(wanted);
-        if (grouped.matches()) {
-            int count = grouped.group(1) == null ? 0 : grouped.group(1).length();
-            return new Piece("fixedtext(" + value + "; " + count + ")", SINGLE, Kind.TEXT);
-        }
-        Matcher places = PLACES.matcher(wanted);
-        String style = places.matches() ? "fixed " + places.group(1).length() : STYLES.get(wanted);
-        if (style == null) {
-            throw new NotRead("the style in its TEXT is none of ours");
-        }
-        return new Piece("text(" + value + "; " + quoted(style) + ")", SINGLE, Kind.TEXT);
+        String number = number(given).text();
+        return TextCode.ofNumber(number, wanted)
+                .or(() -> TextCode.ofMoment(moment(given), number, wanted))
+                .map(text -> given.kind() == Kind.TEXT
+                        ? new Piece("orelse(" + text + "; " + given.text() + ")", SINGLE, Kind.TEXT)
+                        : new Piece(text, text.contains("&") ? JOIN : SINGLE, Kind.TEXT))
+                .orElseThrow(() -> new NotRead("the style in its TEXT is none of ours"));
+    }
+
+    /** A value whose day and hour are asked for; a number to a thousandth of a second, as documents show it. */
+    private String moment(Piece piece) {
+        return piece.kind() == Kind.DATE || piece.kind() == Kind.DATE_TIME
+                ? piece.text()
+                : surroundings.dayZero() + "+round(" + counted(piece.text()) + "*86400000)/86400000";
     }
 
     private static Kind kind(String name, List<Piece> arguments) {

@@ -85,6 +85,7 @@ class RewritingTest {
                 "A5&\"\"|=daynumber(A5)&\"\"|\"46447\"",
                 "TEXT(A1,\"0.00\")|=text(A1; \"fixed 2\")|\"2.00\"",
                 "TEXT(1234.5,\"#,##0.0\")|=fixedtext(1234.5; 1)|\"1,234.5\"",
+                "TEXT(0.125,\"0.0%\")|=text((0.125)*100; \"fixed 1\")&\"%\"|\"12.5%\"",
                 // the order of arguments, defaults, names
                 "ATAN2(1,0)|=atan2(0; 1)|0 rad",
                 "WEEKDAY(A5)|=weekday(A5; 1)|2",
@@ -320,6 +321,48 @@ class RewritingTest {
         assertThat(brought.told()).containsExactly("The name `sum` is `sum_1` here.");
         LiveWorksheet live = workedOut(brought);
         assertThat(PlainText.of(live.value("grid-1", AT))).isEqualTo("7");
+    }
+
+    /** What is written by a code, in a cell whose formula is read and worked out. */
+    @ParameterizedTest(name = "{0} is {1}")
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "TEXT(A5,\"yyyy-mm-dd\")|2027-03-01",
+                "TEXT(A5,\"dd.mm.yyyy\")|01.03.2027",
+                "TEXT(A5,\"d/m/yy\")|1/3/27",
+                "TEXT(A5,\"mmmm yyyy\")|March 2027",
+                "TEXT(A5,\"MMM d, yyyy\")|Mar 1, 2027",
+                "TEXT(A5,\"dddd\")|Monday",
+                "TEXT(A6,\"ddd d mmm\")|Fri 5 Mar",
+                "TEXT(A5,\"yyyy\")|2027",
+                "TEXT(A5+14.5/24,\"yyyy-mm-dd hh:mm\")|2027-03-01 14:30",
+                "TEXT(A7,\"hh:mm\")|14:30",
+                "TEXT(A7,\"h:mm AM/PM\")|2:30 PM",
+                "TEXT(A7,\"h \"\"h\"\" mm\")|14 h 30",
+                "TEXT(A7*3,\"[h]:mm\")|43:30",
+                "TEXT(0.364583333333,\"h:mm:ss\")|8:45:00",
+                "TEXT(46447,\"d mmmm\")|1 March",
+                "TEXT(A1,\"000\")|002",
+                "TEXT(-5,\"000\")|-005",
+                "TEXT(12345,\"000\")|12345",
+                "TEXT(1.5,\"00.00\")|01.50",
+                "TEXT(1234.5,\"$#,##0.00\")|$1,234.50",
+                "TEXT(-1234.5,\"$#,##0.00\")|-$1,234.50",
+                "TEXT(3,\"0 \"\"boxes\"\"\")|3 boxes",
+                "TEXT(0.5,\"0%\")|50%",
+                "TEXT(-0.125,\"0.0%\")|-12.5%",
+                "TEXT(2.5,\"0\")|3",
+                "TEXT(A9,\"0.00\")|Leaf",
+                "TEXT(A5,\"yyyy\")&\"/\"&TEXT(A7,\"hh\")|2027/14",
+            })
+    void aTextByACodeIsTheOneOfTheDocument(String theirs, String text) {
+        Brought brought = BookReader.read(book(theirs, Dialect.OFFICE_OPEN_XML), "Tea", Words.STANDARD);
+        assertThat(brought.compared().orElseThrow().kept()).as(theirs).isEmpty();
+        assertThat(workedOut(brought).value("grid-1", AT))
+                .as(brought.worksheet().textIn("grid-1", AT))
+                .isEqualTo(new Text(text));
     }
 
     /** As the worksheet is when it has been kept and opened. */
