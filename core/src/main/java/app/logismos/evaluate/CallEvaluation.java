@@ -757,8 +757,12 @@ final class CallEvaluation implements References {
         @Nullable Value[] whole = Arrays.copyOf(values, values.length);
         for (int row = 0; row < shape.rows(); row++) {
             for (int column = 0; column < shape.columns(); column++) {
-                all.add(evaluator.held(function.call(new Arguments(
-                        function, positions, single(whole, row, column), this, evaluator.surroundings()))));
+                Value value = function.call(
+                        new Arguments(function, positions, single(whole, row, column), this, evaluator.surroundings()));
+                if (value instanceof Table table && table.rows() * table.columns() != 1) {
+                    return EvaluationErrors.tableOfTables(function.name(), call.span());
+                }
+                all.add(evaluator.held(value instanceof Table one ? one.at(0, 0) : value));
             }
         }
         return new ArrayTable(shape.rows(), shape.columns(), all);
@@ -767,13 +771,10 @@ final class CallEvaluation implements References {
     private java.util.function.IntFunction<Value> single(@Nullable Value[] whole, int row, int column) {
         return index -> {
             Value value = whole[index] == null ? argument(index) : whole[index];
-            return value instanceof Table table
-                            && !function.parameters()
-                                    .get(positions.get(index))
-                                    .accepts()
-                                    .takesTables()
-                    ? table.at(row, column)
-                    : value;
+            Parameter.Accepts accepts =
+                    function.parameters().get(positions.get(index)).accepts();
+            boolean isTaken = accepts.takesTables() && !(function.isChoice() && accepts == Parameter.Accepts.LAZY);
+            return value instanceof Table table && !isTaken ? table.at(row, column) : value;
         };
     }
 }

@@ -158,6 +158,16 @@ public final class EvaluationErrors {
                         + " do not fit. They must have the same shape, or be a row and a column.");
     }
 
+    /** Each value of a table would have a table for its result. */
+    static Failure tableOfTables(String function, Span place) {
+        return Failure.at(
+                place,
+                ErrorCode.SHAPES_DIFFER,
+                "`" + function
+                        + "` has a table for each of several values here, and a table holds single values. Give it"
+                        + " one value at a time.");
+    }
+
     /** A table past the limit on its size. */
     public static Failure tableTooLarge(long cells, int most, Span place) {
         return Failure.at(

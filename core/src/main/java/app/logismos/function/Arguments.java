@@ -507,8 +507,16 @@ public final class Arguments {
         return new Quantity(Algebra.answer(Units.RADIAN.convert(Algebra.answer(radians), unit)), unit);
     }
 
-    /** Whether a condition holds. */
+    /** A truth value that says how something is done; 0 and 1 stand for one. */
     public boolean truth(String parameter) {
+        Value value = value(parameter);
+        boolean isDigit = value instanceof NumberValue number
+                && (number.real().equals(Rational.ZERO) || number.real().equals(Rational.ONE));
+        return isDigit ? !((NumberValue) value).real().equals(Rational.ZERO) : condition(parameter);
+    }
+
+    /** A condition: a truth value and nothing else. */
+    public boolean condition(String parameter) {
         Value value = value(parameter);
         if (value instanceof Truth truth) {
             return truth.holds();

@@ -358,6 +358,11 @@ public final class Function {
         }
     }
 
+    /** Whether a call is one of its arguments. */
+    public boolean isChoice() {
+        return choice.isPresent();
+    }
+
     /** The argument that a call comes down to, where the function only chooses. */
     public Optional<Choice> choice(Arguments given) {
         try {

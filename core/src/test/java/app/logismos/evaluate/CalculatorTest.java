@@ -11,6 +11,7 @@ import app.logismos.function.Surroundings;
 import app.logismos.value.Failure;
 import app.logismos.value.PlainText;
 import app.logismos.value.Span;
+import app.logismos.value.Table;
 import app.logismos.value.Value;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -191,6 +192,47 @@ class CalculatorTest {
                     .allSatisfy(other ->
                             assertThat(Catalogue.STANDARD.function(other)).isPresent());
         });
+    }
+
+    /** What is chosen by each value of a table is a value, and no table in a table. */
+    @ParameterizedTest(name = "{0} is {1}")
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "=if({1; 2; 3} > 1, {4; 5; 6}, 0) | {0; 5; 6}",
+                "=sum(if({1; 2; 3} > 1, {4; 5; 6}, 0)) | 11",
+                "=max(if({1, 2} = 1, {4, 5}, {6, 7})) | 7",
+                "=pick({1; 2}, {10; 20}, {30; 40}) | {10; 40}",
+                "=if(true, {4; 5}, 0) | {4; 5}",
+                "=if({true; false}, 1/0, 2) | divide-by-zero",
+                "=sum(if({true; false}, {1; 2; 3}, 0)) | shapes-differ",
+                "=sum(factorise({6; 10})) | shapes-differ",
+            })
+    void choicesAreMadeElementByElement(String entry, String value) {
+        Value shown = value(entry, DEGREES);
+        Value first = shown instanceof Table table && table.at(0, 0) instanceof Failure ? table.at(0, 0) : shown;
+        assertThat(first instanceof Failure failure ? failure.code().code() : PlainText.of(first))
+                .isEqualTo(value);
+    }
+
+    /** How something is done may be said by 0 or 1; a condition may not. */
+    @ParameterizedTest(name = "{0} is {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "=rank(5; {5; 6; 7}; 1) | 1",
+                "=rank(5; {5; 6; 7}; 0) | 3",
+                "=PMT(10%; 2; 2100; 0; 0) | -1210",
+                "=PMT(10%; 2; 2310; 0; 1) | -1210",
+                "=PMT(10%; 2; 2310; 0; 2) | wrong-kind",
+                "=if(1; 2; 3) | wrong-kind",
+                "=not(0) | wrong-kind",
+            })
+    void zeroAndOneSayHowSomethingIsDone(String entry, String value) {
+        Value found = value(entry, DEGREES);
+        assertThat(found instanceof Failure failure ? failure.code().code() : PlainText.of(found))
+                .isEqualTo(value);
     }
 
     @ParameterizedTest

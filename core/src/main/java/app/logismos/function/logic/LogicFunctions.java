@@ -35,7 +35,7 @@ public final class LogicFunctions {
                     .example("if(1 = 2, 1/0, 7)", "7")
                     .refuses("if(1, 2, 3)", ErrorCode.WRONG_KIND)
                     .related("ifs", "pick", "and")
-                    .chooses(given -> given.truth("condition")
+                    .chooses(given -> given.condition("condition")
                             ? Choice.of("then", "the condition is true")
                             : Choice.of("otherwise", "the condition is false")),
             function("ifs", Category.LOGIC)
@@ -70,7 +70,7 @@ public final class LogicFunctions {
                     .example("not(1 > 2)", "true")
                     .refuses("not(1)", ErrorCode.WRONG_KIND)
                     .related("and", "or")
-                    .answers(given -> new Truth(!given.truth("condition"))),
+                    .answers(given -> new Truth(!given.condition("condition"))),
             function("xor", Category.LOGIC)
                     .says("Whether an odd number of conditions hold.")
                     .repeated("conditions", TRUTHS, "conditions, or tables of them")

@@ -31,6 +31,7 @@ import app.logismos.value.Text;
 import app.logismos.value.Truth;
 import app.logismos.value.Value;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -128,12 +129,17 @@ public final class LookupFunctions {
                     .example("meanifs({10; 20; 30}, {1; 5; 7}, \">2\")", "25")
                     .example("meanifs({10; 20}, {\"a\"; \"b\"}, \"b\")", "20")
                     .related("meanif", "sumifs")
-                    .answers(given -> ofChosen(given, numbers -> {
-                        if (numbers.isEmpty()) {
-                            throw given.wrong("conditions", "conditions that a number fulfils", "none of them");
-                        }
-                        return Algebra.mean(numbers);
-                    })),
+                    .answers(given -> ofSome(given, Algebra::mean)),
+            ifs("maxifs", "The largest of the numbers whose rows fulfil a condition in each of several ranges.")
+                    .example("maxifs({10; 20; 30}, {1; 5; 7}, \"<6\")", "20")
+                    .example("maxifs({10; 20}, {\"a\"; \"b\"}, \"b\")", "20")
+                    .related("max", "minifs", "sumifs")
+                    .answers(given -> ofSome(given, numbers -> Collections.max(numbers))),
+            ifs("minifs", "The smallest of the numbers whose rows fulfil a condition in each of several ranges.")
+                    .example("minifs({10; 20; 30}, {1; 5; 7}, \">2\")", "20")
+                    .example("minifs({10; 20}, {\"a\"; \"b\"}, \"b\")", "20")
+                    .related("min", "maxifs", "sumifs")
+                    .answers(given -> ofSome(given, numbers -> Collections.min(numbers))),
             function("rownumber", Category.TABLES)
                     .alsoRead("ROW")
                     .says("The number of the row that a cell stands in; of a range, of each of its rows.")
@@ -450,6 +456,15 @@ public final class LookupFunctions {
     }
 
     /** What the chosen numbers come to, in their unit. */
+    private static Value ofSome(Arguments given, java.util.function.Function<List<Real>, Real> code) {
+        return ofChosen(given, numbers -> {
+            if (numbers.isEmpty()) {
+                throw given.wrong("conditions", "conditions that a number fulfils", "none of them");
+            }
+            return code.apply(numbers);
+        });
+    }
+
     private static Value ofChosen(Arguments given, java.util.function.Function<List<Real>, Real> code) {
         List<Value> chosen = chosen(given);
         return chosen.isEmpty()

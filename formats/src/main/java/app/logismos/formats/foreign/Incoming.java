@@ -106,6 +106,24 @@ public final class Incoming {
     /** Functions that answer a moment where all that they are given are such. */
     private static final Set<String> TAKE_MOMENTS = Set.of("MAX", "MIN", "AVERAGE", "MEDIAN", "LARGE", "SMALL");
 
+    /** Functions of numbers that belong together, as those of two columns. */
+    private static final Set<String> OF_PAIRS = Set.of(
+            "CORREL",
+            "COVAR",
+            "INTERCEPT",
+            "PEARSON",
+            "RSQ",
+            "SLOPE",
+            "STEYX",
+            "SUMPRODUCT",
+            "SUMX2MY2",
+            "SUMX2PY2",
+            "SUMXMY2",
+            "TREND",
+            "LINEST",
+            "GROWTH",
+            "LOGEST");
+
     private static final Set<String> ANSWER_LIKE_FIRST =
             Set.of("MAX", "MIN", "AVERAGE", "MEDIAN", "LARGE", "SMALL", "INDEX");
     private static final Pattern CRITERION = Pattern.compile("(=|<>|)([^<>=].*|)", Pattern.DOTALL);
@@ -428,7 +446,11 @@ public final class Incoming {
         return new Piece("{" + String.join("; ", rows) + "}", SINGLE, kind);
     }
 
-    private Piece call(Foreign.Call call, boolean isOnTables) {
+    private Piece call(Foreign.Call given, boolean isOnTables) {
+        Foreign plain = Composed.plain(given);
+        if (!(plain instanceof Foreign.Call call)) {
+            return piece(plain, isOnTables);
+        }
         String name = known(call);
         boolean isTables = isOnTables || ON_TABLES.contains(name);
         Optional<Function> alike = Catalogue.STANDARD.function(name);
@@ -688,7 +710,7 @@ public final class Incoming {
         return switch (name) {
             case "COUNTIF", "SUMIF", "AVERAGEIF" -> at == 1;
             case "COUNTIFS" -> at % 2 == 1;
-            case "SUMIFS", "AVERAGEIFS" -> at > 0 && at % 2 == 0;
+            case "SUMIFS", "AVERAGEIFS", "MAXIFS", "MINIFS" -> at > 0 && at % 2 == 0;
             default -> false;
         };
     }
@@ -717,8 +739,9 @@ public final class Incoming {
     private static boolean isSummedUp(String name, int at) {
         return switch (name) {
             case "SUMIF", "AVERAGEIF" -> at == 2;
-            case "SUMIFS", "AVERAGEIFS" -> at == 0;
-            default -> false;
+            case "SUMIFS", "AVERAGEIFS", "MAXIFS", "MINIFS" -> at == 0;
+            case "FORECAST" -> at > 0;
+            default -> OF_PAIRS.contains(name);
         };
     }
 
