@@ -133,7 +133,7 @@ final class CallEvaluation implements References {
 
     /** The argument that the call comes down to, if its function only chooses and that argument was given. */
     Optional<Choice> choice() {
-        if (assign().isPresent()) {
+        if (assign().isPresent() || firstTable().isPresent()) {
             return Optional.empty();
         }
         return function.choice(arguments()).flatMap(choice -> {
@@ -730,7 +730,7 @@ final class CallEvaluation implements References {
         return Optional.empty();
     }
 
-    /** The first argument that is a table where the function takes single values. */
+    /** The first argument that is a table where the function takes single values, or chooses by each of its values. */
     private Optional<Table> firstTable() {
         for (int i = 0; i < positions.size(); i++) {
             if (!function.parameters().get(positions.get(i)).accepts().takesTables()
@@ -738,7 +738,24 @@ final class CallEvaluation implements References {
                 return Optional.of(table);
             }
         }
-        return Optional.empty();
+        return function.isChoice() ? firstLookedAt() : Optional.empty();
+    }
+
+    /** A table of conditions, or one in which something fails, where that decides what is chosen. */
+    private Optional<Table> firstLookedAt() {
+        Parameter first = function.parameters().get(0);
+        return first.accepts() == Parameter.Accepts.LAZY
+                        && !positions.isEmpty()
+                        && argument(0) instanceof Table table
+                        && (first.repeated() || hasFailure(table))
+                ? Optional.of(table)
+                : Optional.empty();
+    }
+
+    private static boolean hasFailure(Table table) {
+        boolean[] found = {false};
+        table.forEachFilled(value -> found[0] |= value instanceof Failure);
+        return found[0];
     }
 
     /** A function of single values works on each value of a table. All tables given must be of one shape. */
@@ -749,7 +766,8 @@ final class CallEvaluation implements References {
         }
         List<Value> all = new ArrayList<>((int) size);
         for (int i = 0; i < positions.size(); i++) {
-            if (argument(i) instanceof Table other
+            if (!isTakenWhole(i)
+                    && argument(i) instanceof Table other
                     && (other.rows() != shape.rows() || other.columns() != shape.columns())) {
                 return EvaluationErrors.shapesDiffer(shape, other, call.span());
             }
@@ -759,22 +777,26 @@ final class CallEvaluation implements References {
             for (int column = 0; column < shape.columns(); column++) {
                 Value value = function.call(
                         new Arguments(function, positions, single(whole, row, column), this, evaluator.surroundings()));
-                if (value instanceof Table table && table.rows() * table.columns() != 1) {
-                    return EvaluationErrors.tableOfTables(function.name(), call.span());
+                if (value instanceof Table) {
+                    return size == 1 ? value : EvaluationErrors.tableOfTables(function.name(), call.span());
                 }
-                all.add(evaluator.held(value instanceof Table one ? one.at(0, 0) : value));
+                all.add(evaluator.held(value));
             }
         }
         return new ArrayTable(shape.rows(), shape.columns(), all);
     }
 
+    /** Whether a table is one argument, also where the function works on each value of another; what it chooses is not. */
+    private boolean isTakenWhole(int index) {
+        Parameter.Accepts accepts =
+                function.parameters().get(positions.get(index)).accepts();
+        return accepts.takesTables() && !(function.isChoice() && accepts == Parameter.Accepts.LAZY);
+    }
+
     private java.util.function.IntFunction<Value> single(@Nullable Value[] whole, int row, int column) {
         return index -> {
             Value value = whole[index] == null ? argument(index) : whole[index];
-            Parameter.Accepts accepts =
-                    function.parameters().get(positions.get(index)).accepts();
-            boolean isTaken = accepts.takesTables() && !(function.isChoice() && accepts == Parameter.Accepts.LAZY);
-            return value instanceof Table table && !isTaken ? table.at(row, column) : value;
+            return value instanceof Table table && !isTakenWhole(index) ? table.at(row, column) : value;
         };
     }
 }

@@ -208,6 +208,16 @@ class CalculatorTest {
                 "=if({true; false}, 1/0, 2) | divide-by-zero",
                 "=sum(if({true; false}, {1; 2; 3}, 0)) | shapes-differ",
                 "=sum(factorise({6; 10})) | shapes-differ",
+                "=factorise({6}) | {2, 1; 3, 1}",
+                "=orelse({1/0; 2}, 5) | {5; 2}",
+                "=sum(orelse({1/0; 2}, {7; 8})) | 9",
+                "=orelse({1; 2}, {7; 8; 9}) | {1; 2}",
+                "=ifunavailable({unavailable(); 2}, 5) | {5; 2}",
+                "=ifs({1; 2; 3} > 1, {4; 5; 6}, true, 0) | {0; 5; 6}",
+                "=isunavailable({unavailable(); 1/0; 3}) | {true; false; false}",
+                "=isothererror({unavailable(); 1/0; 3}) | {false; true; false}",
+                "=lookup({1; 3}, {1; 2; 3}, {\"a\"; \"b\"; \"c\"}) | {\"a\"; \"c\"}",
+                "=countif({1; 2; 3; 2}, {2; 9}) | {2; 0}",
             })
     void choicesAreMadeElementByElement(String entry, String value) {
         Value shown = value(entry, DEGREES);

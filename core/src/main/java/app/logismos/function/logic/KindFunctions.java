@@ -59,7 +59,7 @@ public final class KindFunctions {
                     .example("isunavailable(1/0)", "false")
                     .refuses("isunavailable()", ErrorCode.WRONG_ARGUMENTS)
                     .related("iserror", "ifunavailable")
-                    .answers(given -> new Truth(isNotFound(given.raw("value")))),
+                    .answers(given -> LogicFunctions.eachOf(given.raw("value"), value -> new Truth(isNotFound(value)))),
             function("isothererror", Category.LOGIC)
                     .alsoRead("ISERR")
                     .says("Whether a calculation fails for another reason than that something is not found.")
@@ -68,8 +68,8 @@ public final class KindFunctions {
                     .example("isothererror(unavailable())", "false")
                     .refuses("isothererror()", ErrorCode.WRONG_ARGUMENTS)
                     .related("iserror", "isunavailable")
-                    .answers(given ->
-                            new Truth(given.raw("value") instanceof Failure && !isNotFound(given.raw("value")))),
+                    .answers(given -> LogicFunctions.eachOf(
+                            given.raw("value"), value -> new Truth(value instanceof Failure && !isNotFound(value)))),
             function("ifunavailable", Category.LOGIC)
                     .alsoRead("IFNA")
                     .says("A value, or another one where the first is not found.")

@@ -142,7 +142,8 @@ public final class LogicFunctions {
                 .answers(given -> eachOf(given.raw("value"), value -> new Truth(kind.test(value.kind()))));
     }
 
-    private static Value eachOf(Value value, java.util.function.Function<Value, Value> test) {
+    /** A test of a value, or of each of a table. */
+    static Value eachOf(Value value, java.util.function.Function<Value, Value> test) {
         if (!(value instanceof Table table)) {
             return test.apply(value);
         }

@@ -7,6 +7,7 @@ import app.logismos.evaluate.Words;
 import app.logismos.formats.document.Brought;
 import app.logismos.formats.foreign.Dialect;
 import app.logismos.formula.Address;
+import app.logismos.formula.Area;
 import app.logismos.number.Rational;
 import app.logismos.recalculate.LiveWorksheet;
 import app.logismos.sheet.Transcript;
@@ -334,6 +335,36 @@ class RewritingTest {
         assertThat(brought.told()).containsExactly("The name `sum` is `sum_1` here.");
         LiveWorksheet live = workedOut(brought);
         assertThat(PlainText.of(live.value("grid-1", AT))).isEqualTo("7");
+    }
+
+    /** Formulas that were written for whole ranges, in a single cell. */
+    @ParameterizedTest(name = "{0} is {2}")
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "SUM(IF(C1:C4=\"leaf\",B1:B4,0))|=sum(if(lower(C1:C4)=\"leaf\"; B1:B4; 0))|4",
+                "MAX(IF(B1:B4<5,B1:B4,0))|=max(if(B1:B4<5; B1:B4; 0))|3",
+                "SUM(IFERROR(1/(B1:B4-1),0))|=sum(orelse(1/(B1:B4-1); 0))|1",
+                "SUM(--ISNA(MATCH(B1:B4,B1:B2,0)))|=sum(-(-if(isunavailable(matchplace(B1:B4; B1:B2; 0)); 1; 0)))|2",
+                "SUM((B1:B4>1)*(B1:B4<5))|=sum(if((B1:B4>1); 1; 0)*if((B1:B4<5); 1; 0))|1",
+                "SUM(LEN(C1:C4))|=sum(length(C1:C4))|14",
+                "INDEX(C1:C4,MATCH(1,(B1:B4=5)*1,0))|=at(C1:C4; matchplace(1; if((B1:B4=5); 1; 0)*1; 0))|\"box\"",
+            })
+    void aFormulaForWholeRangesKeepsItsValue(String theirs, String ours, String value) {
+        Book.Sheet sheet = sheet();
+        sheet.put(
+                AT.column(),
+                AT.row(),
+                new Book.Cell(
+                        NumberValue.of(99),
+                        Optional.of(new Book.Formula(theirs, AT, Optional.of(Area.between(AT, AT)))),
+                        "",
+                        ""));
+        Brought brought = BookReader.read(book(sheet, Dialect.OFFICE_OPEN_XML), "Tea", Words.STANDARD);
+        assertThat(brought.compared().orElseThrow().kept()).as(theirs).isEmpty();
+        assertThat(PlainText.of(workedOut(brought).value("grid-1", AT))).isEqualTo(value);
+        assertThat(brought.worksheet().textIn("grid-1", AT)).isEqualTo(ours);
     }
 
     /** What is written by a code, in a cell whose formula is read and worked out. */
