@@ -50,6 +50,11 @@ public final class PartStream extends FilterInputStream {
         return read;
     }
 
+    /** How many bytes have come of it. */
+    public long count() {
+        return count;
+    }
+
     private void look(byte read) {
         count++;
         run = read == '<' ? 0 : run + 1;

@@ -459,6 +459,11 @@ public final class Incoming {
             arguments.add(argument(name, alike, call.arguments().get(i), i, isTables));
         }
         checkTold(name, arguments);
+        for (int i = 1; i < arguments.size(); i++) {
+            if (isCriterion(name, i) && asksForNumber(arguments.get(i))) {
+                arguments.set(i - 1, ofNumbers(call.arguments().get(i - 1), arguments.get(i - 1)));
+            }
+        }
         if (name.equals("TEXT") && arguments.size() == 2) {
             return styled(arguments.get(0), call.arguments().get(1));
         }
@@ -704,6 +709,17 @@ public final class Incoming {
             case NUMBERS -> numbers(name, node, isOnTables);
             default -> isSummedUp(name, at) ? numbers(name, node, isOnTables) : piece(node, isOnTables);
         };
+    }
+
+    private static boolean asksForNumber(Piece criterion) {
+        return criterion.kind().isNumber() || criterion.text().matches("\"(?:[<>]=?|=|<>)?-?[0-9]+(?:\\.[0-9]+)?\"");
+    }
+
+    /** A range that is looked through for numbers: moments in it are such. */
+    private Piece ofNumbers(Optional<Foreign> searched, Piece piece) {
+        return searched.orElse(null) instanceof Foreign.Range range && hasMoments(range)
+                ? new Piece(counted(piece.text()), SINGLE, Kind.NUMBER)
+                : piece;
     }
 
     private static boolean isCriterion(String name, int at) {

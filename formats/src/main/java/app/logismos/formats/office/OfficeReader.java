@@ -56,6 +56,10 @@ import org.xml.sax.SAXException;
 /** Reads an Office Open XML workbook, cell by cell; nothing that it refers to outside is followed. */
 public final class OfficeReader {
     private static final int MOST_CELLS = 2_000_000;
+
+    /** Of more than that the values stay. */
+    private static final int MOST_WHAT_IFS = 100;
+
     private static final long LARGEST_PART = 512L << 20;
     private static final long LARGEST_STYLES = 8L << 20;
     private static final long LARGEST_STRINGS = 128L << 20;
@@ -460,7 +464,7 @@ public final class OfficeReader {
                 return shared.getOrDefault(number, new Book.Formula(text, at, Optional.empty()));
             }
             if ("dataTable".equals(type)) {
-                whatIf.ifPresent(whatIfs::add);
+                whatIf.filter(each -> whatIfs.size() < MOST_WHAT_IFS).ifPresent(whatIfs::add);
                 return new Book.Formula("TABLE()", at, Optional.empty());
             }
             return new Book.Formula(

@@ -1,7 +1,6 @@
 package app.logismos.formats.office;
 
 import app.logismos.formats.document.PartStream;
-import app.logismos.formats.document.Unreadable;
 import app.logismos.formats.document.Xml;
 import com.ctc.wstx.stax.WstxOutputFactory;
 import java.io.IOException;
@@ -81,14 +80,11 @@ final class StrictForm {
                     continue;
                 }
                 out.putNextEntry(new ZipEntry(name));
-                try (InputStream part = PartStream.ofXml(archive.getInputStream(entry), left)) {
+                try (PartStream part = PartStream.ofXml(archive.getInputStream(entry), left)) {
                     copy(part, out);
+                    left -= part.count();
                 }
                 out.closeEntry();
-                left -= Math.max(0, entry.getSize());
-                if (left <= 0) {
-                    throw new Unreadable("This document unpacks to more than is read.");
-                }
             }
         }
     }

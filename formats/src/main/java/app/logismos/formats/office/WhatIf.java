@@ -45,16 +45,18 @@ record WhatIf(Area area, boolean isRow, Address first, Optional<Address> second)
 
     /** Gives each of its cells that has a value the formula that it stands for. */
     void put(Book.Sheet sheet) {
-        for (Book.Placed placed : sheet.cells()) {
-            if (area.contains(placed.at())) {
-                Book.Cell shown = placed.cell();
-                Book.Formula formula = new Book.Formula(formula(placed.at()), placed.at(), Optional.empty());
-                sheet.put(
-                        placed.at().column(),
-                        placed.at().row(),
-                        new Book.Cell(shown.value(), Optional.of(formula), shown.style(), shown.unit()));
-            }
-        }
+        sheet.rows()
+                .subMap(area.first().row(), true, area.last().row(), true)
+                .forEach((row, line) -> line.subMap(
+                                area.first().column(), true, area.last().column(), true)
+                        .replaceAll((column, shown) -> {
+                            Address at = new Address(column, row);
+                            return new Book.Cell(
+                                    shown.value(),
+                                    Optional.of(new Book.Formula(formula(at), at, Optional.empty())),
+                                    shown.style(),
+                                    shown.unit());
+                        }));
     }
 
     private String formula(Address at) {
