@@ -16,6 +16,7 @@ import app.logismos.sheet.Edit;
 import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
 import app.logismos.value.Blank;
+import app.logismos.value.Moment;
 import app.logismos.value.NumberValue;
 import app.logismos.value.PlainText;
 import app.logismos.value.Value;
@@ -284,6 +285,7 @@ public final class BookReader {
         int agree = 0;
         List<Compared.Differs> differ = new ArrayList<>();
         int moving = 0;
+        List<String> counted = new ArrayList<>();
         List<Predicate<Edit.Place>> afterChanging = changing.stream()
                 .limit(1_000)
                 .map(place -> live.dependents(place.grid(), place.area().first()))
@@ -299,6 +301,9 @@ public final class BookReader {
                 Optional<String> why = Agreement.difference(placed.cell().value(), ours, book.dayZero());
                 boolean isMoving =
                         changing.contains(place) || afterChanging.stream().anyMatch(each -> each.test(place));
+                if (placed.cell().value() instanceof Moment && ours instanceof NumberValue) {
+                    counted.add(placed.at() + " of `" + sheet.title() + "`");
+                }
                 if (isMoving) {
                     moving++;
                 } else if (why.isEmpty()) {
@@ -312,6 +317,12 @@ public final class BookReader {
                             why.get()));
                 }
             }
+        }
+        if (!counted.isEmpty()) {
+            told.add((counted.size() == 1
+                            ? counted.get(0) + " shows"
+                            : counted.size() + " cells, the first " + counted.get(0) + ", show")
+                    + " a date or time in the document; here the number of days that it is.");
         }
         return new Compared(agree, moving, differ, kept);
     }

@@ -299,6 +299,9 @@ class RewritingTest {
         assertThat(brought.compared().orElseThrow().agree()).isEqualTo(6);
         assertThat(brought.worksheet().textIn("grid-1", Address.parse("D5").orElseThrow()))
                 .isEqualTo("=$D$3>daynumber(time(8; 0; 0))");
+        assertThat(brought.told())
+                .containsExactly("2 cells, the first D2 of `Lots`, show a date or time in the document; here the number"
+                        + " of days that it is.");
     }
 
     /** A document knows the table by its first cell; what stands beside it, as the formula itself, is none of it. */
