@@ -510,9 +510,8 @@ public final class Arguments {
     /** A truth value that says how something is done; 0 and 1 stand for one. */
     public boolean truth(String parameter) {
         Value value = value(parameter);
-        boolean isDigit = value instanceof NumberValue number
-                && (number.real().equals(Rational.ZERO) || number.real().equals(Rational.ONE));
-        return isDigit ? !((NumberValue) value).real().equals(Rational.ZERO) : condition(parameter);
+        boolean isOne = value.equals(NumberValue.of(1));
+        return isOne || !value.equals(NumberValue.of(0)) && condition(parameter);
     }
 
     /** A condition: a truth value and nothing else. */

@@ -22,7 +22,7 @@ final class Agreement {
     /** Half a unit in the fifteenth of significant digits. */
     private static final double SLACK = 5e-15;
 
-    /** What subtracting dates as numbers leaves of sixteen digits. */
+    /** What a document that subtracts dates as numbers keeps of its digits. */
     private static final double ROUNDED = 1e-9;
 
     private static final double SECONDS = 86_400;
@@ -51,7 +51,7 @@ final class Agreement {
                     b == 0 && Math.abs(a) < 1e-9
                             ? "The document has what rounding left over; it is exactly 0 here."
                             : isRounded
-                                    ? "The last digits in the document were lost to rounding."
+                                    ? "They are the same to nine digits, and no further."
                                     : "The numbers are not the same.");
         }
         if (isEmpty(theirs) && isEmpty(mine) || theirs.equals(mine)) {

@@ -91,11 +91,6 @@ public record Book(
         private int headings;
         private int columns;
 
-        /** Cells come line by line. */
-        private int lastRow = -1;
-
-        private TreeMap<Integer, Cell> lastLine = new TreeMap<>();
-
         /** An empty sheet. */
         public Sheet(String title) {
             this.title = title;
@@ -108,11 +103,7 @@ public record Book(
 
         /** Puts a cell in its place. */
         public void put(int column, int row, Cell cell) {
-            if (row != lastRow) {
-                lastLine = rows.computeIfAbsent(row, first -> new TreeMap<>());
-                lastRow = row;
-            }
-            lastLine.put(column, cell);
+            rows.computeIfAbsent(row, first -> new TreeMap<>()).put(column, cell);
             columns = Math.max(columns, column + 1);
         }
 

@@ -54,24 +54,24 @@ final class ReadFormulas {
         if (!shown.isMoment() || cell.formula().isEmpty() || depth > DEEPEST) {
             return shown;
         }
-        Optional<Kind> known = Optional.ofNullable(kinds.get(new Place(sheet.title(), at)));
+        Place place = new Place(sheet.title(), at);
+        // Formulas in a circle come back to one that is being looked at, and each is looked at once.
+        Optional<Kind> known = Optional.ofNullable(kinds.putIfAbsent(place, shown));
         if (known.isPresent()) {
             return known.get();
         }
         Book.Formula formula = cell.formula().get();
         depth++;
-        Kind kind;
         try {
-            kind = Incoming.kind(
+            Kind kind = Incoming.kind(
                     parsed(formula), book.dialect(), at, formula.array().isPresent(), around(sheet));
+            kinds.put(place, kind == Kind.OTHER ? shown : kind);
         } catch (NotRead kept) {
-            kind = shown; // its value stays
+            // Its value stays, and with it what is shown.
         } finally {
             depth--;
         }
-        Kind found = kind == Kind.OTHER ? shown : kind;
-        kinds.put(new Place(sheet.title(), at), found);
-        return found;
+        return kinds.get(place);
     }
 
     /** What a formula says, whatever its spaces. */

@@ -81,6 +81,9 @@ public enum ColumnKind {
 
     private static final int SHORTEST_DAY = 8;
 
+    /** So many characters are a number for sure; far more are a text. */
+    private static final int MOST_PLAIN = 100;
+
     /** What is entered for a text so that it is read in this way; nothing where it cannot be. */
     abstract Optional<String> entry(String text, UnitCatalogue units);
 
@@ -146,7 +149,7 @@ public enum ColumnKind {
 
     /** Whether it is a number with or without a point, which a unit behind it makes a quantity. */
     static boolean isPlain(String entry) {
-        return isOnlyDigits(entry, 0, entry.length()) || isDecimal(entry);
+        return entry.length() <= MOST_PLAIN && (isOnlyDigits(entry, 0, entry.length()) || isDecimal(entry));
     }
 
     /** Whether it begins with letters, and not with the code of a currency. */

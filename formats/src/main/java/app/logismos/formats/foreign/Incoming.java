@@ -806,7 +806,7 @@ public final class Incoming {
                 .orElse("");
         String number = number(given).text();
         return TextCode.ofNumber(number, wanted)
-                .or(() -> TextCode.ofMoment(moment(given), number, wanted))
+                .or(() -> TextCode.ofMoment(moment(given), inThousandths(number), wanted))
                 .map(text -> given.kind() == Kind.TEXT
                         ? new Piece("orelse(" + text + "; " + given.text() + ")", SINGLE, Kind.TEXT)
                         : new Piece(text, text.contains("&") ? JOIN : SINGLE, Kind.TEXT))
@@ -817,7 +817,11 @@ public final class Incoming {
     private String moment(Piece piece) {
         return piece.kind() == Kind.DATE || piece.kind() == Kind.DATE_TIME
                 ? piece.text()
-                : surroundings.dayZero() + "+round(" + counted(piece.text()) + "*86400000)/86400000";
+                : surroundings.dayZero() + "+" + inThousandths(counted(piece.text()));
+    }
+
+    private static String inThousandths(String days) {
+        return "round((" + days + ")*86400000)/86400000";
     }
 
     private static Kind kind(String name, List<Piece> arguments) {

@@ -66,7 +66,7 @@ final class StrictForm {
         return false;
     }
 
-    /** Writes the file again; parts that are no XML are left out. */
+    /** Writes the file again; parts that are no XML stay as they are. */
     static void rewrite(Path from, Path to) throws IOException, XMLStreamException {
         try (ZipFile archive = new ZipFile(from.toFile());
                 ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(to))) {
@@ -76,12 +76,15 @@ final class StrictForm {
             while (entries.hasMoreElements()) {
                 ZipEntry entry = entries.nextElement();
                 String name = entry.getName();
-                if (!name.endsWith(".xml") && !name.endsWith(".rels")) {
-                    continue;
-                }
+                boolean isXml = name.endsWith(".xml") || name.endsWith(".rels");
+                InputStream stored = archive.getInputStream(entry);
                 out.putNextEntry(new ZipEntry(name));
-                try (PartStream part = PartStream.ofXml(archive.getInputStream(entry), left)) {
-                    copy(part, out);
+                try (PartStream part = isXml ? PartStream.ofXml(stored, left) : PartStream.of(stored, left)) {
+                    if (isXml) {
+                        copy(part, out);
+                    } else {
+                        part.transferTo(out);
+                    }
                     left -= part.count();
                 }
                 out.closeEntry();

@@ -253,6 +253,22 @@ class RewritingTest {
         }
     }
 
+    /** Each looks at all others, in circles, and is shown as a time: what kind each is must not be asked again and again. */
+    @Test
+    void formulasThatAllReferToEachOtherAreReadInTime() {
+        Book.Sheet sheet = sheet();
+        for (int row = 0; row < 400; row++) {
+            for (int column = 4; column < 8; column++) {
+                sheet.put(
+                        column,
+                        row,
+                        cell(new Moment.Time(LocalTime.of(4, 30)), "SUM($E$1:$H$400)+MAX($H$1,$E$1)+$F$2+$G$3"));
+            }
+        }
+        Brought brought = BookReader.read(book(sheet, Dialect.OFFICE_OPEN_XML), "Tea", Words.STANDARD);
+        assertThat(brought.compared().orElseThrow().formulas()).isEqualTo(1_600);
+    }
+
     @Test
     void bracketsBeyondAllBoundsAreRefusedAndTheValueStays() {
         String deep = "(".repeat(10_000) + "1" + ")".repeat(10_000);
@@ -395,6 +411,7 @@ class RewritingTest {
                 "TEXT(A7,\"h:mm AM/PM\")|2:30 PM",
                 "TEXT(A7,\"h \"\"h\"\" mm\")|14 h 30",
                 "TEXT(A7*3,\"[h]:mm\")|43:30",
+                "TEXT(1.99999999999,\"[h]:mm\")|48:00",
                 "TEXT(0.364583333333,\"h:mm:ss\")|8:45:00",
                 "TEXT(46447,\"d mmmm\")|1 March",
                 "TEXT(A1,\"000\")|002",
