@@ -81,7 +81,7 @@ public enum ColumnKind {
 
     private static final int SHORTEST_DAY = 8;
 
-    /** So many characters are a number for sure; far more are a text. */
+    /** Digits up to so many need no further look; far more may be too many for a number, or for an entry with its unit. */
     private static final int MOST_PLAIN = 100;
 
     /** What is entered for a text so that it is read in this way; nothing where it cannot be. */
