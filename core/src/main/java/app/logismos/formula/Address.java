@@ -78,11 +78,8 @@ public record Address(int column, int row) {
 
     /** The letters of a column: {@code AA} for 26. */
     public static String letters(int column) {
-        StringBuilder letters = new StringBuilder();
-        for (int rest = column + 1; rest > 0; rest = (rest - 1) / 26) {
-            letters.insert(0, (char) ('A' + (rest - 1) % 26));
-        }
-        return letters.toString();
+        String last = String.valueOf((char) ('A' + column % 26));
+        return column < 26 ? last : letters(column / 26 - 1) + last;
     }
 
     /** Columns lie far apart: neighbours of a table share no number, as they would with small factors. */

@@ -187,18 +187,21 @@ final class Links {
 
     /** Links touched formulas again; answers with all cells that must be evaluated. */
     LongArrayList follow(Touched touched) {
-        // Linked sets keep the order of the cells, so that a walk over them reads memory sequentially.
-        LongLinkedOpenHashSet cells = new LongLinkedOpenHashSet();
-        touched.cells().forEach((grid, addresses) -> {
+        // A list keeps the order of the cells, so that a walk over them reads memory sequentially.
+        LongArrayList cells = new LongArrayList();
+        touched.cells().forEach((grid, typed) -> {
             int number = number(grid);
-            addresses.forEach(at -> cells.add(CellKey.of(number, at)));
+            typed.forEach(at -> cells.add(CellKey.of(number, at)));
         });
-        touched.names().forEach(name -> cells.addAll(usersOfNames.of(name)));
-        touched.titles().forEach(title -> cells.addAll(usersOfTitles.of(title)));
+        LongLinkedOpenHashSet users = new LongLinkedOpenHashSet();
+        touched.names().forEach(name -> users.addAll(usersOfNames.of(name)));
+        touched.titles().forEach(title -> users.addAll(usersOfTitles.of(title)));
         if (touched.areOthersHidden()) {
-            SEE_SHOWN_ROWS.forEach(function -> cells.addAll(usersOfFunctions.of(function)));
+            SEE_SHOWN_ROWS.forEach(function -> users.addAll(usersOfFunctions.of(function)));
         }
-        SEE_ENTRIES.forEach(function -> cells.addAll(usersOfFunctions.of(function)));
+        SEE_ENTRIES.forEach(function -> users.addAll(usersOfFunctions.of(function)));
+        users.removeIf(key -> touched.holds(grid(CellKey.grid(key)), CellKey.address(key)));
+        cells.addAll(users);
         cells.forEach(this::unlink);
         touched.names().forEach(names::remove);
         touched.titles().forEach(titles::remove);
@@ -212,7 +215,7 @@ final class Links {
                 link(key);
             }
         });
-        return new LongArrayList(cells);
+        return cells;
     }
 
     private void unlink(long key) {

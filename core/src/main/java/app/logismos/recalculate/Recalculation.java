@@ -27,7 +27,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.LongConsumer;
 import java.util.function.LongPredicate;
 import java.util.stream.IntStream;
@@ -100,7 +99,8 @@ final class Recalculation {
     }
 
     private List<CellChange> changed(LongArrayList edited, Touched touched) {
-        List<CellChange> changes = new ArrayList<>();
+        List<CellChange> changes = new ArrayList<>(edited.size());
+        boolean isWithoutTables = layout.isUnused();
         LongLinkedOpenHashSet formulas = new LongLinkedOpenHashSet();
         LongArrayList moved = new LongArrayList(edited);
         for (int i = 0; i < edited.size(); i++) {
@@ -166,7 +166,8 @@ final class Recalculation {
         followed.values()
                 .removeIf(change -> !change.entered() && change.before().equals(change.after()));
         changes.addAll(followed.values());
-        return coalesced(changes);
+        // Without tables, a cell is either typed into or follows, and has one change.
+        return isWithoutTables && layout.isUnused() ? changes : coalesced(changes);
     }
 
     /** One change for each cell, from its first to its last value. A table that was laid out again may be unchanged. */
@@ -200,9 +201,7 @@ final class Recalculation {
     }
 
     private boolean typed(long key, Touched touched) {
-        return touched.cells()
-                .getOrDefault(links.grid(CellKey.grid(key)), Set.of())
-                .contains(CellKey.address(key));
+        return touched.holds(links.grid(CellKey.grid(key)), CellKey.address(key));
     }
 
     /**

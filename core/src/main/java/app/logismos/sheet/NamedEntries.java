@@ -48,22 +48,21 @@ public final class NamedEntries {
     }
 
     private static void enter(Edit.Enter enter, Set<String> typed, Worksheet worksheet, List<Edit> written) {
-        List<Edit.Typed> cells = new ArrayList<>();
+        List<Edit.Typed> cells = new ArrayList<>(enter.cells().size());
         List<Edit> names = new ArrayList<>();
+        boolean isThere = worksheet.outline().grid(enter.grid()).isPresent();
         for (Edit.Typed each : enter.cells()) {
-            Edit.Place place = new Edit.Place(enter.grid(), new Area(each.cell(), each.cell()));
-            Optional<Edit.Typed> value = valueOf(each, worksheet.units());
+            Optional<Edit.Place> place = Optional.of(new Edit.Place(enter.grid(), new Area(each.cell(), each.cell())));
+            Optional<String> name = name(each.text());
+            Optional<Edit.Typed> value = name.flatMap(named -> valueOf(each, worksheet.units()));
             cells.add(value.orElse(each));
-            value.flatMap(named -> name(each.text()))
-                    .filter(name -> !isDefined(name, place, worksheet))
-                    .ifPresent(name -> names.add(new Edit.Define(name, Optional.of(place))));
-            boolean isKept = name(each.text()).isEmpty()
-                    && worksheet.outline().grid(enter.grid()).isPresent();
-            Optional<String> before = isKept
+            name.filter(named -> value.isPresent() && !isDefined(named, place.get(), worksheet))
+                    .ifPresent(named -> names.add(new Edit.Define(named, place)));
+            Optional<String> before = name.isEmpty() && isThere
                     ? worksheet.cell(enter.grid(), each.cell()).flatMap(cell -> Worksheet.nameIn(cell.entry()))
                     : Optional.empty();
-            before.filter(name -> !typed.contains(key(name)))
-                    .ifPresent(name -> names.add(new Edit.Define(name, Optional.of(place))));
+            before.filter(kept -> !typed.contains(key(kept)))
+                    .ifPresent(kept -> names.add(new Edit.Define(kept, place)));
         }
         written.add(new Edit.Enter(enter.grid(), cells));
         written.addAll(names);
@@ -83,6 +82,9 @@ public final class NamedEntries {
     }
 
     private static Optional<String> name(String text) {
+        if (text.indexOf('=') < 0) {
+            return Optional.empty();
+        }
         Matcher named = NAMED.matcher(text);
         return named.matches() ? Optional.of(named.group(1)) : Optional.empty();
     }

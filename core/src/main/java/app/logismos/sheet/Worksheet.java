@@ -172,18 +172,21 @@ public final class Worksheet {
                         + typed.text().length() + ".");
             }
         }
-        Map<Address, Cell> after = new LinkedHashMap<>(edit.cells().size() * 4 / 3 + 1);
-        edit.cells().forEach(typed -> after.put(typed.cell(), read(typed.text(), typed.cell())));
-        List<Edit.Typed> before = new ArrayList<>(after.size());
-        after.keySet().forEach(at -> before.add(new Edit.Typed(at, textIn(edit.grid(), at))));
-        renameCells(edit.grid(), after, isKept);
-        touched.cells(edit.grid(), after.keySet());
+        List<Edit.Typed> typed = eachOnce(edit.cells());
+        List<Edit.Typed> before = new ArrayList<>(typed.size());
+        List<Cell> after = new ArrayList<>(typed.size());
+        for (Edit.Typed each : typed) {
+            before.add(new Edit.Typed(each.cell(), textIn(edit.grid(), each.cell())));
+            after.add(read(each.text(), each.cell()));
+        }
+        renameCells(edit.grid(), typed, after, isKept);
+        touched.cells(edit.grid(), typed);
         CellStore<Cell> store = store(edit.grid());
         Block.Grid grown = grid;
-        for (Map.Entry<Address, Cell> each : after.entrySet()) {
-            Address at = each.getKey();
-            boolean isEmpty = each.getValue().text(at).isEmpty();
-            store.set(at.column(), at.row(), isEmpty ? null : each.getValue());
+        for (int i = 0; i < typed.size(); i++) {
+            Address at = typed.get(i).cell();
+            boolean isEmpty = after.get(i).text(at).isEmpty();
+            store.set(at.column(), at.row(), isEmpty ? null : after.get(i));
             grown = isEmpty ? grown : grown.including(at.column(), at.row());
         }
         List<Edit> inverse = new ArrayList<>();
@@ -195,24 +198,41 @@ public final class Worksheet {
         return inverse;
     }
 
-    /** Names that entries give their cells: the old ones are free before the new ones are looked at. */
-    private void renameCells(String grid, Map<Address, Cell> after, boolean isKept) {
+    /** Of entries for the same cell, the last one. */
+    private static List<Edit.Typed> eachOnce(List<Edit.Typed> typed) {
+        CellSet cells = new CellSet();
+        if (typed.stream().allMatch(each -> cells.add(each.cell()))) {
+            return typed;
+        }
+        Map<Address, Edit.Typed> last = new LinkedHashMap<>();
+        typed.forEach(each -> last.put(each.cell(), each));
+        return List.copyOf(last.values());
+    }
+
+    /**
+     * Names that entries give their cells: the old ones are free before the new ones are looked at.
+     *
+     * @param after what stands in each of the cells then; where a name is taken that was kept, what says so takes its place
+     */
+    private void renameCells(String grid, List<Edit.Typed> typed, List<Cell> after, boolean isKept) {
         Map<String, Target> released = new LinkedHashMap<>();
-        after.keySet()
-                .forEach(at -> cell(grid, at)
-                        .flatMap(old -> nameIn(old.entry()))
-                        .ifPresent(name -> released.put(name, names.release(name))));
+        typed.forEach(each -> cell(grid, each.cell())
+                .flatMap(old -> nameIn(old.entry()))
+                .ifPresent(name -> released.put(name, names.release(name))));
         List<String> claimed = new ArrayList<>();
-        after.replaceAll((at, cell) -> {
+        for (int i = 0; i < typed.size(); i++) {
+            Address at = typed.get(i).cell();
+            Cell cell = after.get(i);
             Optional<String> name = nameIn(cell.entry());
             if (name.isEmpty()) {
-                return cell;
+                continue;
             }
             Edit.Place place = new Edit.Place(grid, new Area(at, at));
             Optional<String> clash = names.clash(name.get(), Optional.of(place));
             if (clash.isPresent() && isKept) {
                 Failure taken = Failure.of(ErrorCode.SYNTAX, clash.get());
-                return Cell.of(cell.text(at), new Entry.Unreadable(Optional.empty(), taken));
+                after.set(i, Cell.of(cell.text(at), new Entry.Unreadable(Optional.empty(), taken)));
+                continue;
             }
             if (clash.isPresent()) {
                 claimed.forEach(names::release);
@@ -221,8 +241,7 @@ public final class Worksheet {
             }
             names.claim(new Target(name.get(), grid, place.area()));
             claimed.add(name.get());
-            return cell;
-        });
+        }
         released.keySet().forEach(touched::name);
         claimed.forEach(touched::name);
     }

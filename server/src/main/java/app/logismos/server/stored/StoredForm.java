@@ -22,13 +22,14 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * How worksheets and changes are written as JSON in the database. Each row has the number of the format it is in; a new
- * format gets the next number, and a class that reads the one before, beside {@link Format1}.
+ * format gets the next number, and a class that reads the one before, beside {@link Format1}; format 2 differs only in
+ * entries, which {@link Runs} reads in both.
  *
  * <p>What has no value is not written, so that {@link MergePatch} can tell what differs.
  */
 public final class StoredForm {
     /** The format that is written. */
-    public static final int FORMAT = 2;
+    public static final int FORMAT = 3;
 
     /**
      * So many cells of a column are written together: so many of the longest entries go into one text of the database,
@@ -203,6 +204,7 @@ public final class StoredForm {
         return CoreValues.in(JsonMapper.builder())
                 // A choice that came later is not made in what was written before, and written only where it is made.
                 .addMixIn(Settings.class, LaterChoices.class)
+                .addMixIn(Edit.Enter.class, Runs.class)
                 .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .build();
     }

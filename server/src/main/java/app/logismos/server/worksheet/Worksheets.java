@@ -312,7 +312,18 @@ public class Worksheets {
     }
 
     /** Edits, with those that follow from them, and what all of them did. */
-    private record Made(List<Edit> edits, Change change) {}
+    private record Made(List<Edit> edits, Change change) {
+        /** What was typed into a worksheet that had nothing goes with its sections. */
+        Made fromNothing() {
+            return new Made(
+                    edits,
+                    new Change(
+                            change.inverse().stream()
+                                    .filter(edit -> !(edit instanceof Edit.Enter))
+                                    .toList(),
+                            change.cells()));
+        }
+    }
 
     /** Applies edits. Tables follow in the same step, so that one undo takes all of it back. */
     private static Made made(List<Edit> edits, JournalRow.Kind kind, LiveWorksheet live) {
@@ -334,7 +345,7 @@ public class Worksheets {
             live.apply(made.change().inverse());
             throw refused;
         }
-        return made;
+        return kind == JournalRow.Kind.START ? made.fromNothing() : made;
     }
 
     private void checkBase(OpenWorksheet worksheet, long base, List<Edit> edits, Asked asked) {
