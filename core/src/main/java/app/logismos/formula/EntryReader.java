@@ -20,6 +20,8 @@ public final class EntryReader {
     /** {@code missing}. */
     private static final int LONGEST_WORD = 7;
 
+    private static final String FIRST_OF_WORD = "tTfFmM";
+
     private EntryReader() {}
 
     /** Reads an entry that stands in the cell {@code origin}. */
@@ -84,7 +86,9 @@ public final class EntryReader {
         if (text.length() >= 2 && text.startsWith("\"") && text.endsWith("\"")) {
             return new Text(text.substring(1, text.length() - 1).replace("\"\"", "\""));
         }
-        return switch (text.length() > LONGEST_WORD ? "" : text.toLowerCase(Locale.ROOT)) {
+        boolean mayBeWord =
+                !text.isEmpty() && text.length() <= LONGEST_WORD && FIRST_OF_WORD.indexOf(text.charAt(0)) >= 0;
+        return switch (mayBeWord ? text.toLowerCase(Locale.ROOT) : "") {
             case "true" -> new Truth(true);
             case "false" -> new Truth(false);
             case "missing" -> Missing.MISSING;

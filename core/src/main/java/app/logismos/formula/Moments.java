@@ -22,6 +22,7 @@ final class Moments {
     private static final Pattern ISO = Pattern.compile(
             "([0-9]{4}-[0-9]{2}-[0-9]{2})?([T ])?([0-9]{2}:[0-9]{2}(?::[0-9]{2}(?:[.,][0-9]{1,9})?)?)?");
 
+    private static final int DECIMAL = 10;
     private static final int END_OF_YEAR = 4;
     private static final int END_OF_MONTH = 7;
 
@@ -51,12 +52,14 @@ final class Moments {
                 return Optional.empty();
             }
         }
-        return day(
-                        text.substring(0, END_OF_YEAR),
-                        text.substring(END_OF_YEAR + 1, END_OF_MONTH),
-                        text.substring(END_OF_MONTH + 1))
-                .<Moment>map(Moment.Date::new)
-                .findFirst();
+        try {
+            return Optional.of(new Moment.Date(LocalDate.of(
+                    Integer.parseInt(text, 0, END_OF_YEAR, DECIMAL),
+                    Integer.parseInt(text, END_OF_YEAR + 1, END_OF_MONTH, DECIMAL),
+                    Integer.parseInt(text, END_OF_MONTH + 1, text.length(), DECIMAL))));
+        } catch (DateTimeException notInTheCalendar) {
+            return Optional.empty();
+        }
     }
 
     private static Optional<Moment> asPeopleWrite(String text) {

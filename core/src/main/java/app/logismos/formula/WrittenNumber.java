@@ -72,7 +72,7 @@ public record WrittenNumber(Real number, Unit unit, Form form, int places) {
 
     /** Reads an entry without spaces around it; nothing where it is no number, as digits behind a zero ({@code 007}). */
     public static Optional<WrittenNumber> read(String text, UnitCatalogue units) {
-        if (LEADING_ZERO.matcher(text).matches()) {
+        if (hasLeadingZero(text)) {
             return Optional.empty();
         }
         String plain = plainSigns(text);
@@ -85,7 +85,12 @@ public record WrittenNumber(Real number, Unit unit, Form form, int places) {
 
     /** Whether digits begin with a zero that a number would lose, as in {@code 007}. */
     static boolean hasLeadingZero(String text) {
-        return LEADING_ZERO.matcher(text).matches();
+        int digits = text.isEmpty() || Character.isDigit(text.charAt(0)) ? 0 : 1;
+        boolean mayBe = text.length() > digits + 1
+                && text.charAt(digits) == '0'
+                && text.charAt(digits + 1) >= '0'
+                && text.charAt(digits + 1) <= '9';
+        return mayBe && LEADING_ZERO.matcher(text).matches();
     }
 
     /** The number, or the quantity. */

@@ -69,6 +69,8 @@ public enum ColumnKind {
             Pattern.compile(AROUND.formatted(GROUPED.formatted(",") + PLACES.formatted("\\.")));
     private static final Pattern BEFORE_A_COMMA =
             Pattern.compile(AROUND.formatted(GROUPED.formatted(".") + PLACES.formatted(",")));
+    private static final String MARKS_OF_DAYS = "-./";
+
     private static final Pattern NUMBERED_DAY =
             Pattern.compile("([0-9]{1,2})([-./])([0-9]{1,2})\\2([0-9]{4})((?:,?\\s+|T)[0-9].*)?");
 
@@ -156,7 +158,13 @@ public enum ColumnKind {
     private static boolean isWord(String text) {
         char first = text.isEmpty() ? ' ' : text.charAt(0);
         return first >= 'a' && first <= 'z'
-                || first >= 'A' && first <= 'Z' && !CODE.matcher(text).lookingAt();
+                || first >= 'A'
+                        && first <= 'Z'
+                        && !(mayBeCode(text) && CODE.matcher(text).lookingAt());
+    }
+
+    private static boolean mayBeCode(String text) {
+        return text.length() > 3 && text.charAt(1) >= 'A' && text.charAt(1) <= 'Z';
     }
 
     /** A date or a truth value in a column of numbers, and nothing that has marks of numbers. */
@@ -178,7 +186,10 @@ public enum ColumnKind {
 
     /** Whether the text is a date of numbers that says by itself, or does not, which of them is the day. */
     static Order order(String text) {
-        if (text.length() < SHORTEST_DAY || text.charAt(0) > '9') {
+        boolean mayBe = text.length() >= SHORTEST_DAY
+                && text.charAt(0) <= '9'
+                && (MARKS_OF_DAYS.indexOf(text.charAt(1)) >= 0 || MARKS_OF_DAYS.indexOf(text.charAt(2)) >= 0);
+        if (!mayBe) {
             return Order.NONE;
         }
         Matcher parts = NUMBERED_DAY.matcher(text);

@@ -161,7 +161,10 @@ public final class Delimited {
             }
         }
         Worksheet worksheet = new Worksheet(title, List.of(), vocabulary);
-        List<Edit.Typed> typed = new ArrayList<>();
+        Block.Grid grid = Block.Grid.of(GRID, title, Math.max(1, lines()), Math.max(1, columns.size()))
+                .with(to -> to.headings(headings ? 1 : 0));
+        new Edit.AddSection(Section.of("section-1", title, grid), 0).apply(worksheet);
+        List<Edit.Typed> typed = new ArrayList<>(AT_ONCE);
         List<String> told = new ArrayList<>();
         for (int i = 0; i < columns.size(); i++) {
             Column column = columns.get(i);
@@ -171,6 +174,10 @@ public final class Delimited {
         }
         Guarded guarded = new Guarded();
         for (int line = first(); line < lines(); line++) {
+            if (typed.size() >= AT_ONCE) {
+                new Edit.Enter(GRID, typed).apply(worksheet);
+                typed.clear();
+            }
             for (int i = 0; i < columns.size(); i++) {
                 String text = table.text(line, i);
                 if (!text.isBlank()) {
@@ -185,11 +192,8 @@ public final class Delimited {
                 }
             }
         }
+        new Edit.Enter(GRID, typed).apply(worksheet);
         guarded.tell(told);
-        Block.Grid grid = Block.Grid.of(GRID, title, Math.max(1, lines()), Math.max(1, columns.size()))
-                .with(to -> to.headings(headings ? 1 : 0));
-        new Edit.AddSection(Section.of("section-1", title, grid), 0).apply(worksheet);
-        Edit.Enter.inParts(GRID, typed, AT_ONCE).forEach(edit -> edit.apply(worksheet));
         return new Brought(worksheet, told);
     }
 
