@@ -80,6 +80,7 @@ public final class Display implements Value.Visitor<String> {
                 || style instanceof Fractional
                 || style instanceof Roots
                 || style instanceof Polar
+                || style instanceof Hours
                 || style instanceof Mixed);
         if (style instanceof Candid candid) {
             return new Display(new Candid(new Grouped(candid.digits())), unit, mark, units);
@@ -162,11 +163,12 @@ public final class Display implements Value.Visitor<String> {
 
     /** The quantity in the unit that was chosen; other values, and quantities of another kind, as they are. */
     public Value measured(Value value) {
+        Optional<Unit> shown = style.counts().or(() -> unit);
         return value instanceof Quantity quantity
-                        && unit.isPresent()
-                        && quantity.unit().isLike(unit.get())
-                        && quantity.in(unit.get()) instanceof Real number
-                ? new Quantity(number, unit.get())
+                        && shown.isPresent()
+                        && quantity.unit().isLike(shown.get())
+                        && quantity.in(shown.get()) instanceof Real number
+                ? new Quantity(number, shown.get())
                 : value;
     }
 
@@ -183,7 +185,15 @@ public final class Display implements Value.Visitor<String> {
         }
         return shown instanceof NumberValue number
                 ? dropsDigits(number.real())
-                : shown instanceof Quantity quantity && dropsDigits(quantity.number());
+                : shown instanceof Quantity quantity
+                        && (isCounted(quantity)
+                                ? dropsDigits(quantity.number())
+                                : !automatic().keepsAllDigits(quantity.number()));
+    }
+
+    /** Whether the style has something to say of quantities in this unit. */
+    private boolean isCounted(Quantity quantity) {
+        return style.counts().map(quantity.unit()::equals).orElse(true);
     }
 
     private boolean dropsDigits(Real number) {
@@ -211,9 +221,16 @@ public final class Display implements Value.Visitor<String> {
 
     @Override
     public String quantity(Quantity quantity) {
-        return measured(quantity) instanceof Quantity shown
-                ? shown.unit().behind(number(shown.number()))
-                : number(quantity.number());
+        if (!(measured(quantity) instanceof Quantity shown)) {
+            return number(quantity.number());
+        }
+        if (!isCounted(shown)) {
+            return shown.unit().behind(automatic().text(shown.number()));
+        }
+        String number = number(shown.number());
+        return style.counts().isPresent() && style.suits(shown.number())
+                ? number
+                : shown.unit().behind(number);
     }
 
     @Override

@@ -3,6 +3,8 @@ package app.logismos.display;
 import app.logismos.number.Complex;
 import app.logismos.number.Plain;
 import app.logismos.number.Real;
+import app.logismos.unit.Unit;
+import java.util.Optional;
 
 /** A way to write numbers (language, section 7). It never changes the value. */
 public interface NumberStyle {
@@ -43,6 +45,11 @@ public interface NumberStyle {
     /** Whether the text says the whole value, so that nothing is lost for somebody who copies it. */
     default boolean keepsAllDigits(Real number) {
         return true;
+    }
+
+    /** The unit that its numbers count, which then is not written behind them; nothing for most styles. */
+    default Optional<Unit> counts() {
+        return Optional.empty();
     }
 
     /** Whether the style says something about this number; a fraction style has nothing to say about √2. */

@@ -50,6 +50,7 @@ public final class Styles {
             Named.alone("repeating", "repeating decimal", Repeating.STYLE),
             Named.with("polar", "distance and direction", Takes.PLACES, Polar.USUAL, Polar::new)
                     .or(new Polar(Polar.USUAL)),
+            Named.alone("hours", "days as hours and minutes", Hours.STYLE),
             Named.ofCurrency("currency", "money", Money::of));
 
     private Styles() {}

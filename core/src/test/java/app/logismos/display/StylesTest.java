@@ -2,10 +2,13 @@ package app.logismos.display;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.logismos.formula.EntryReader;
 import app.logismos.number.Plain;
 import app.logismos.number.Powers;
 import app.logismos.number.Rational;
 import app.logismos.number.Real;
+import app.logismos.unit.UnitCatalogue;
+import app.logismos.value.Value;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.MathContext;
@@ -64,6 +67,13 @@ class StylesTest {
                 "repeating     | 1/7            | 0.(142857)",
                 "repeating     | 1/6            | 0.1(6)",
                 "repeating     | 1/8            | 0.125",
+                "hours         | 0.3125         | 7:30",
+                "hours         | 1.5            | 36:00",
+                "hours         | 0              | 0:00",
+                "hours         | -1/96          | -0:15",
+                "hours         | 1/86400        | 0:00:01",
+                "hours         | 0.333333333333 | 8:00", // as near as a document has it
+                "hours         | 100000         | 2400000:00",
             })
     void numbersAreWritten(String style, String number, String text) {
         assertThat(Styles.named(style).orElseThrow().text(real(number))).isEqualTo(text);
@@ -102,10 +112,33 @@ class StylesTest {
                 "fraction      | 1/3        | true",
                 "mixed         | 7/3        | true",
                 "repeating     | 1/7        | true",
+                "hours         | 0.3125     | true",
+                "hours         | 1/7        | false",
             })
     void aStyleKnowsWhetherItsTextKeepsAllDigits(String style, String number, boolean keeps) {
         assertThat(Styles.named(style).orElseThrow().keepsAllDigits(real(number)))
                 .isEqualTo(keeps);
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "hours       | 7.5 h     | 7:30",
+                "hours       | 90 min    | 1:30",
+                "hours       | 2 day     | 48:00",
+                "hours       | 100 s     | 0:01:40",
+                "hours       | 0.1 s     | ≈ 0:00", // a tenth of a second is not shown
+                "hours       | 3.5 kg    | 3.5 kg",
+                "in h, hours | 90 min    | 1:30",
+                "in h        | 90 min    | 1.5 h",
+            })
+    void quantitiesOfTimeAreCountedInTheUnitOfTheStyle(String style, String quantity, String text) {
+        Value value = EntryReader.value(quantity, UnitCatalogue.STANDARD);
+        Display display = Display.in(style, UnitCatalogue.STANDARD);
+        assertThat(display.candid(value)).isEqualTo(text);
+        assertThat(display.grouped().candid(value)).isEqualTo(text);
+        assertThat(display.signed().text(value)).isEqualTo(text);
     }
 
     @Test
@@ -169,7 +202,7 @@ class StylesTest {
         assertThat(Styles.known())
                 .isEqualTo(
                         "automatic, currency EUR, engineering, engineering 4, fixed 2, fraction, grouped, grouped 2,"
-                                + " mixed, percent, percent 1, polar, polar 2, repeating, root, scientific, scientific 4, significant 4");
+                                + " hours, mixed, percent, percent 1, polar, polar 2, repeating, root, scientific, scientific 4, significant 4");
         assertThat(Styles.known().split(", "))
                 .allMatch(name -> Styles.named(name).isPresent());
         assertThat(Styles.all()).extracting(Styles.Named::word).doesNotHaveDuplicates();

@@ -86,18 +86,6 @@ class ChartsTest {
                         .toArray(Chart.Series[]::new));
     }
 
-    private static Book withoutKept(Book book) {
-        return new Book(
-                book.dialect(),
-                book.dayZero(),
-                book.title(),
-                book.sheets(),
-                book.names(),
-                book.charts(),
-                Optional.empty(),
-                book.told());
-    }
-
     private static List<Chart> charts(Book book) {
         return BookReader.read(book, "", Words.STANDARD)
                 .worksheet()
@@ -139,7 +127,9 @@ class ChartsTest {
         for (Format format : FORMATS) {
             Book book = format.through(live(chart));
             assertThat(book.told()).isEmpty();
-            assertThat(charts(withoutKept(book))).extracting(ChartsTest::drawn).containsExactly(drawn(chart));
+            assertThat(charts(Worksheets.withoutKept(book)))
+                    .extracting(ChartsTest::drawn)
+                    .containsExactly(drawn(chart));
         }
     }
 

@@ -12,9 +12,14 @@ import app.logismos.formats.office.OfficeReader;
 import app.logismos.formats.office.OfficeWriter;
 import app.logismos.formats.opendocument.OpenDocumentReader;
 import app.logismos.formats.opendocument.OpenDocumentWriter;
+import app.logismos.formula.Address;
 import app.logismos.recalculate.LiveWorksheet;
+import app.logismos.sheet.Block;
+import app.logismos.sheet.Edit;
+import app.logismos.sheet.Section;
 import app.logismos.sheet.Worksheet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -37,6 +42,41 @@ class RoundTripTest {
             Brought brought = BookReader.read(format.through(live), "", Words.STANDARD);
             assertThat(brought.told()).isEmpty();
             assertThat(json(brought.worksheet())).isEqualTo(json(worksheet));
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "fixed 2",
+                "percent 1",
+                "grouped 0",
+                "grouped 2",
+                "scientific 4",
+                "fraction",
+                "mixed",
+                "currency EUR",
+                "hours"
+            })
+    void aNumberStyleIsWrittenAsOtherProgramsReadIt(String style) {
+        Worksheet worksheet = new Worksheet("Hours", List.of(), Words.STANDARD);
+        Block.Grid grid = Block.Grid.of("g", "Hours", 2, 1).withStyles(Map.of("A", style));
+        new Edit.AddSection(Section.of("s", "Hours", grid), 0).apply(worksheet);
+        new Edit.Enter("g", List.of(new Edit.Typed(Address.FIRST, "1.5"), new Edit.Typed(new Address(0, 1), "=A1/3")))
+                .apply(worksheet);
+        LiveWorksheet live = new LiveWorksheet(worksheet, Limits.USUAL);
+        for (Format format : FORMATS) {
+            Book book = format.through(live);
+            Brought brought = BookReader.read(Worksheets.withoutKept(book), "", Words.STANDARD);
+            assertThat(brought.worksheet()
+                            .outline()
+                            .grids()
+                            .findFirst()
+                            .orElseThrow()
+                            .styles())
+                    .as(book.dialect().toString())
+                    .isEqualTo(Map.of("A", style));
+            assertThat(brought.compared().orElseThrow().agree()).isEqualTo(1);
         }
     }
 }

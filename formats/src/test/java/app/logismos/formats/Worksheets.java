@@ -1,6 +1,7 @@
 package app.logismos.formats;
 
 import app.logismos.evaluate.Words;
+import app.logismos.formats.book.Book;
 import app.logismos.formats.json.JsonFormat;
 import app.logismos.formula.Address;
 import app.logismos.formula.Area;
@@ -156,5 +157,18 @@ public final class Worksheets {
     /** What stands in a cell. */
     public static String text(Worksheet worksheet, String grid, String address) {
         return worksheet.textIn(grid, Address.parse(address).orElseThrow());
+    }
+
+    /** What other programs read of a document of ours. */
+    static Book withoutKept(Book book) {
+        return new Book(
+                book.dialect(),
+                book.dayZero(),
+                book.title(),
+                book.sheets(),
+                book.names(),
+                book.charts(),
+                Optional.empty(),
+                book.told());
     }
 }

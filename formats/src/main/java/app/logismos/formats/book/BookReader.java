@@ -286,6 +286,7 @@ public final class BookReader {
         List<Compared.Differs> differ = new ArrayList<>();
         int moving = 0;
         List<String> counted = new ArrayList<>();
+        Map<String, List<Address>> clocks = new LinkedHashMap<>();
         List<Predicate<Edit.Place>> afterChanging = changing.stream()
                 .limit(1_000)
                 .map(place -> live.dependents(place.grid(), place.area().first()))
@@ -301,8 +302,12 @@ public final class BookReader {
                 Optional<String> why = Agreement.difference(placed.cell().value(), ours, book.dayZero());
                 boolean isMoving =
                         changing.contains(place) || afterChanging.stream().anyMatch(each -> each.test(place));
-                if (placed.cell().value() instanceof Moment && ours instanceof NumberValue) {
-                    counted.add(placed.at() + " of `" + sheet.title() + "`");
+                if (placed.cell().value() instanceof Moment shown && ours instanceof NumberValue) {
+                    if (shown instanceof Moment.Time) {
+                        clocks.computeIfAbsent(id, first -> new ArrayList<>()).add(placed.at());
+                    } else {
+                        counted.add(placed.at() + " of `" + sheet.title() + "`");
+                    }
                 }
                 if (isMoving) {
                     moving++;
@@ -318,6 +323,11 @@ public final class BookReader {
                 }
             }
         }
+        if (!clocks.isEmpty()) {
+            live.apply(clocks.entrySet().stream()
+                    .map(each -> asHours(each.getKey(), each.getValue()))
+                    .toList());
+        }
         if (!counted.isEmpty()) {
             told.add((counted.size() == 1
                             ? counted.get(0) + " shows"
@@ -325,6 +335,16 @@ public final class BookReader {
                     + " a date or time in the document; here the number of days that it is.");
         }
         return new Compared(agree, moving, differ, kept);
+    }
+
+    /** Cells that show a time of day there, and are a number of days here. */
+    private Edit asHours(String id, List<Address> clocks) {
+        Block.Grid grid = live.grid(id).orElseThrow();
+        Map<String, String> styles = new HashMap<>(grid.styles());
+        clocks.stream()
+                .limit(Math.max(0, MOST_STYLES - styles.size()))
+                .forEach(at -> styles.put(at.toString(), "hours"));
+        return new Edit.ChangeBlock(grid.withStyles(styles));
     }
 
     /** A number as other programs spell it. */

@@ -12,6 +12,7 @@ public final class FormatCode {
     private static final Pattern PLAIN = Pattern.compile("(#,##)?0(?:\\.(0+))?(%)?");
     private static final Pattern SCIENTIFIC = Pattern.compile("0(?:\\.(0+))?E\\+0+");
     private static final Pattern MONEY = Pattern.compile("\\[\\$([^\\]-]*)(?:-[0-9A-Fa-f]+)?]|\"([^\"]+)\"|([$€£¥])");
+    private static final Pattern CLOCK = Pattern.compile("(?i)\\[h+]:mm(?::ss)?");
     private static final Map<String, String> SIGNS = Map.of("€", "EUR", "£", "GBP", "$", "USD", "¥", "JPY");
     private static final Pattern STYLE = Pattern.compile("([a-z]+)(?: ([0-9]{1,2}|[A-Z]{3}))?");
 
@@ -34,6 +35,9 @@ public final class FormatCode {
                             + (scientific.group(1) == null
                                     ? 0
                                     : scientific.group(1).length()));
+        }
+        if (CLOCK.matcher(first).matches()) {
+            return "hours";
         }
         if (first.matches("# +\\?+/\\?+")) {
             return "mixed";
@@ -75,7 +79,9 @@ public final class FormatCode {
             return "General";
         }
         Matcher words = STYLE.matcher(style);
-        String code = words.matches() ? spelled(words.group(1), words.group(2)) : "General";
+        boolean isSpelled =
+                words.matches() && (unit.isEmpty() || !words.group(1).equals("hours"));
+        String code = isSpelled ? spelled(words.group(1), words.group(2)) : "General";
         return unit.isEmpty() ? code : code + "\" " + unit.replace("\"", "") + "\"";
     }
 
@@ -87,6 +93,7 @@ public final class FormatCode {
             case "percent" -> (places < 0 ? "0.##########" : "0" + places(places)) + "%";
             case "scientific", "engineering" -> "0" + places(Math.max(places, 1) - 1) + "E+00";
             case "fraction" -> "??/??";
+            case "hours" -> "[h]:mm";
             case "mixed" -> "# ??/??";
             case "currency" -> money(behind == null ? "EUR" : behind);
             default -> "General";

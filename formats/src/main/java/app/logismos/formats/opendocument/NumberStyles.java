@@ -23,6 +23,7 @@ final class NumberStyles {
     void read(XMLStreamReader xml) throws XMLStreamException {
         switch (xml.getLocalName()) {
             case "number-style", "percentage-style", "currency-style" -> number(xml);
+            case "time-style" -> time(xml);
             case "style" -> style(xml);
             default -> {}
         }
@@ -67,6 +68,12 @@ final class NumberStyles {
         if (numbers.size() < MOST) {
             String code = FormatCode.named(currency).orElse("");
             numbers.put(name, kind.equals("currency-style") ? code.isEmpty() ? words : "currency " + code : words);
+        }
+    }
+
+    private void time(XMLStreamReader xml) {
+        if (numbers.size() < MOST) {
+            numbers.put(Part.attribute(xml, "name").orElse(""), "hours");
         }
     }
 

@@ -338,7 +338,7 @@ public final class OpenDocumentReader {
         String usual = type.equals("percentage")
                 ? "percent"
                 : currency.map(code -> "currency " + code).orElse("");
-        String style = named.isEmpty() ? usual : named;
+        String style = value instanceof Moment ? "" : named.isEmpty() ? usual : named;
         Optional<Book.Formula> formula = spelled.filter(each -> !isErrorText(formula(each)))
                 .map(each -> new Book.Formula(formula(each), new Address(column, row), array));
         return formula.isEmpty() && value == Blank.BLANK

@@ -224,6 +224,10 @@ public final class OpenDocumentWriter {
             moment(look.moment(), name);
             return;
         }
+        if (look.style().equals("hours") && look.unit().isEmpty()) {
+            hours(name);
+            return;
+        }
         Matcher words = STYLE.matcher(look.style());
         String word = words.matches() ? words.group(1) : "";
         String behind = words.matches() && words.group(2) != null ? words.group(2) : "";
@@ -311,6 +315,16 @@ public final class OpenDocumentWriter {
             literal(":");
             twoDigits("seconds");
         }
+        xml.end();
+    }
+
+    private void hours(String name) throws XMLStreamException {
+        xml.start("number", "time-style");
+        xml.attribute("style", "name", name);
+        xml.attribute("number", "truncate-on-overflow", "false");
+        xml.empty("number", "hours");
+        literal(":");
+        twoDigits("minutes");
         xml.end();
     }
 

@@ -22,6 +22,7 @@ import app.logismos.value.Value;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -315,9 +316,19 @@ class RewritingTest {
         assertThat(brought.compared().orElseThrow().agree()).isEqualTo(6);
         assertThat(brought.worksheet().textIn("grid-1", Address.parse("D5").orElseThrow()))
                 .isEqualTo("=$D$3>daynumber(time(8; 0; 0))");
+        assertThat(brought.told()).isEmpty();
+        assertThat(brought.worksheet().outline().grid("grid-1").orElseThrow().styles())
+                .isEqualTo(Map.of("D2", "hours", "D3", "hours"));
+    }
+
+    @Test
+    void aFormulaThatShowsADayThereAndIsANumberHereIsTold() {
+        Book.Sheet sheet = sheet();
+        sheet.put(3, 1, cell(new Moment.Date(LocalDate.of(1900, 1, 4)), "2+2"));
+        Brought brought = BookReader.read(book(sheet, Dialect.OFFICE_OPEN_XML), "Tea", Words.STANDARD);
         assertThat(brought.told())
-                .containsExactly("2 cells, the first D2 of `Lots`, show a date or time in the document; here the number"
-                        + " of days that it is.");
+                .containsExactly(
+                        "D2 of `Lots` shows a date or time in the document; here the number of days that it is.");
     }
 
     /** A document knows the table by its first cell; what stands beside it, as the formula itself, is none of it. */
