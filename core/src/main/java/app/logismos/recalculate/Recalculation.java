@@ -166,8 +166,8 @@ final class Recalculation {
         followed.values()
                 .removeIf(change -> !change.entered() && change.before().equals(change.after()));
         changes.addAll(followed.values());
-        // Without tables, a cell is either typed into or follows, and has one change.
-        return isWithoutTables && layout.isUnused() ? changes : coalesced(changes);
+        // Without tables, a cell has one change: either something was typed, or its formula followed.
+        return isWithoutTables && followed.keySet().stream().allMatch(links::isFormula) ? changes : coalesced(changes);
     }
 
     /** One change for each cell, from its first to its last value. A table that was laid out again may be unchanged. */

@@ -94,7 +94,12 @@ class LauncherTest {
                 esac
                 """);
         program("javac", "");
-        program("mvn", "mkdir -p server/target; echo jar >server/target/server-1-exec.jar; echo built >&2");
+        program("mvn", """
+                mkdir -p server/target web/src/api
+                echo jar >server/target/server-1-exec.jar
+                echo made >web/src/api/contract.ts
+                echo built >&2
+                """);
         program("node", "echo v20.11.0");
         program("npm", "");
     }
