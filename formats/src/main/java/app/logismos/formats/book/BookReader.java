@@ -303,8 +303,10 @@ public final class BookReader {
                 boolean isMoving =
                         changing.contains(place) || afterChanging.stream().anyMatch(each -> each.test(place));
                 if (placed.cell().value() instanceof Moment shown && ours instanceof NumberValue) {
-                    if (shown instanceof Moment.Time) {
-                        clocks.computeIfAbsent(id, first -> new ArrayList<>()).add(placed.at());
+                    List<Address> clocksHere = clocks.computeIfAbsent(id, first -> new ArrayList<>());
+                    if (shown instanceof Moment.Time
+                            && clocksHere.size() + styles(id).size() < MOST_STYLES) {
+                        clocksHere.add(placed.at());
                     } else {
                         counted.add(placed.at() + " of `" + sheet.title() + "`");
                     }
@@ -323,11 +325,10 @@ public final class BookReader {
                 }
             }
         }
-        if (!clocks.isEmpty()) {
-            live.apply(clocks.entrySet().stream()
-                    .map(each -> asHours(each.getKey(), each.getValue()))
-                    .toList());
-        }
+        clocks.values().removeIf(List::isEmpty);
+        live.apply(clocks.entrySet().stream()
+                .map(each -> asHours(each.getKey(), each.getValue()))
+                .toList());
         if (!counted.isEmpty()) {
             told.add((counted.size() == 1
                             ? counted.get(0) + " shows"
@@ -339,12 +340,13 @@ public final class BookReader {
 
     /** Cells that show a time of day there, and are a number of days here. */
     private Edit asHours(String id, List<Address> clocks) {
-        Block.Grid grid = live.grid(id).orElseThrow();
-        Map<String, String> styles = new HashMap<>(grid.styles());
-        clocks.stream()
-                .limit(Math.max(0, MOST_STYLES - styles.size()))
-                .forEach(at -> styles.put(at.toString(), "hours"));
-        return new Edit.ChangeBlock(grid.withStyles(styles));
+        Map<String, String> styles = new HashMap<>(styles(id));
+        clocks.forEach(at -> styles.put(at.toString(), "hours"));
+        return new Edit.ChangeBlock(live.grid(id).orElseThrow().withStyles(styles));
+    }
+
+    private Map<String, String> styles(String id) {
+        return live.grid(id).orElseThrow().styles();
     }
 
     /** A number as other programs spell it. */
