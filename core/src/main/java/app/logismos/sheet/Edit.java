@@ -43,11 +43,7 @@ public sealed interface Edit {
 
         /** As many as it takes, each within what one command may write; none where nothing is typed. */
         public static List<Enter> inParts(String grid, List<Typed> cells) {
-            return inParts(grid, cells, (int) Room.MOST_CELLS);
-        }
-
-        /** Edits of so many cells at the most. */
-        public static List<Enter> inParts(String grid, List<Typed> cells, int most) {
+            int most = (int) Room.MOST_CELLS;
             return IntStream.range(0, (cells.size() + most - 1) / most)
                     .mapToObj(part ->
                             new Enter(grid, cells.subList(part * most, Math.min(cells.size(), (part + 1) * most))))
